@@ -1,0 +1,39 @@
+import { ar } from './ar.ts'
+import { de } from './de.ts'
+import { en } from './en.ts'
+import { es } from './es.ts'
+import { fr } from './fr.ts'
+import { he } from './he.ts'
+import { it } from './it.ts'
+import { ja } from './ja.ts'
+import type { LanguageWords } from './language.ts'
+import { nl } from './nl.ts'
+import { pl } from './pl.ts'
+import { pt } from './pt.ts'
+import { ru } from './ru.ts'
+import { sv } from './sv.ts'
+import { tr } from './tr.ts'
+import { uk } from './uk.ts'
+import { zh } from './zh.ts'
+
+/** Every language whose words the reader knows. */
+export const LANGUAGES: readonly LanguageWords[] = [en, de, fr, es, pt, it, nl, sv, pl, ru, uk, tr, ar, he, zh, ja]
+
+type WordField = {
+  [Field in keyof LanguageWords]-?: NonNullable<LanguageWords[Field]> extends readonly string[] ? Field : never
+}[keyof LanguageWords]
+
+/** The words of all languages for one part of a question, longest first, without duplicates. */
+export function wordsFor(field: WordField): readonly string[] {
+  const all = LANGUAGES.flatMap((language) => language[field] ?? [])
+  return [...new Set(all.map((word) => word.toLowerCase()))].sort((a, b) => b.length - a.length)
+}
+
+/** A regular expression source that matches any of the words. */
+export function anyOf(words: readonly string[]): string {
+  return `(?:${words.map(escapeRegExp).join('|')})`
+}
+
+function escapeRegExp(text: string): string {
+  return text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replaceAll(' ', '\\s+')
+}

@@ -1,0 +1,52 @@
+/**
+ * The words of one language that a drafted question uses for its parts. All are matched without
+ * regard to letter case, at the start of a line or before a colon. Adding a language is adding a file.
+ */
+export interface LanguageWords {
+  /** BCP 47 primary tag. */
+  readonly code: string
+  /** Word before an item's number: "Question 3". */
+  readonly question: readonly string[]
+  /** Word before a key: "Answer: B". */
+  readonly answer: readonly string[]
+  readonly feedback: readonly string[]
+  readonly hint: readonly string[]
+  /** Word before a model answer to an open question. */
+  readonly sample: readonly string[]
+  /** Units after a number of points: "2 marks". */
+  readonly points: readonly string[]
+  /** Words for one and two points where the language says them without a numeral. */
+  readonly onePoint?: readonly string[]
+  readonly twoPoints?: readonly string[]
+  readonly truth: readonly string[]
+  readonly falsehood: readonly string[]
+  /** Word between the two: "true or false". */
+  readonly or: readonly string[]
+  readonly and: readonly string[]
+  /** Phrases that ask for several options. */
+  readonly several: readonly string[]
+  readonly match: readonly string[]
+  readonly order: readonly string[]
+  /** Phrases that ask for an answer in sentences. */
+  readonly essay: readonly string[]
+  /** Title of a block of keys. */
+  readonly keyTitle: readonly string[]
+  /** Word before a section's letter or number. */
+  readonly section: readonly string[]
+  /** Words that ask a student for a name, class or date. */
+  readonly identity: readonly string[]
+  /** Word before further accepted answers. */
+  readonly accept: readonly string[]
+  readonly wordBank?: readonly string[]
+  readonly difficulty?: readonly string[]
+  readonly level?: readonly string[]
+  readonly tags?: readonly string[]
+  readonly outcome?: readonly string[]
+  readonly note?: readonly string[]
+  /** Labels of a kind before a stem: "Multiple choice:". */
+  readonly kindLabels?: readonly string[]
+  /** Openings and closings of a chat reply, as starts of a line. */
+  readonly chatter: readonly string[]
+  /** Instructions to the class that belong to no item, as starts of a line. */
+  readonly instructions?: readonly string[]
+}

@@ -1,0 +1,144 @@
+import { normalizeContent, paragraph, styledText, TEXT_STYLES, type Block, type Content, type Inline, type TextStyle } from '../../content/model.ts'
+import type { LineStyle, Span, StyleRange } from '../model.ts'
+
+/** How a span joins the one before it: `wrap` on the same paragraph, `paragraph` below it. */
+export interface Piece {
+  readonly span: Span
+  readonly join: 'wrap' | 'paragraph' | 'preformatted'
+}
+
+/** A gap however it was drawn: underscores, dots, a bracketed word or blanks, with or without its number. */
+export const GAP = /_{2,}(?:\s*\(\d{1,2}\)\s*_{2,})?|＿{2,}|\.{4,}|…{2,}|\[\s*(?:blank|gap|_{1,}|\.{2,}|…)\s*\]|[（(]\s{2,}[)）]|\[\s{2,}\]/gi
+
+const PICTURE = /\[image: ([^\]]*)\]/g
+
+interface Run {
+  readonly text: string
+  readonly styles: readonly StyleRange[]
+}
+
+/** Rich text from pieces of lines. A style that covers all of it is layout, not emphasis, and is dropped. */
+export function compose(pieces: readonly Piece[]): Content {
+  const blocks: Block[] = []
+  for (const group of groupPieces(pieces)) {
+    if (group[0]?.join === 'preformatted') blocks.push({ type: 'preformatted', text: dedent(group.map((piece) => spanText(piece.span))) })
+    else blocks.push(paragraph(inlinesOf(joinRuns(group.map((piece) => runOf(piece.span))))))
+  }
+  return normalizeContent(withoutLayout(blocks))
+}
+
+export function spanText(span: Span): string {
+  return span.line.text.slice(span.from, span.to)
+}
+
+function groupPieces(pieces: readonly Piece[]): Piece[][] {
+  const groups: Piece[][] = []
+  for (const piece of pieces) {
+    const last = groups.at(-1)
+    const joins = last && (piece.join === 'wrap' || (piece.join === 'preformatted' && last[0]?.join === 'preformatted'))
+    if (joins && last) last.push(piece)
+    else groups.push([piece])
+  }
+  return groups
+}
+
+function dedent(lines: readonly string[]): string {
+  const shared = Math.min(...lines.filter((line) => line.trim()).map((line) => line.length - line.trimStart().length))
+  return lines.map((line) => line.slice(Number.isFinite(shared) ? shared : 0).trimEnd()).join('\n')
+}
+
+function runOf(span: Span): Run {
+  const text = spanText(span)
+  const lead = text.length - text.trimStart().length
+  const trimmed = text.trim()
+  const from = span.from + lead
+  const styles = span.line.styles
+    .filter((range) => range.to > from && range.from < from + trimmed.length)
+    .map((range) => ({ style: range.style, from: Math.max(0, range.from - from), to: Math.min(trimmed.length, range.to - from) }))
+  return { text: trimmed, styles }
+}
+
+/** A word parted by a hyphen at a line end is joined again; a hyphen before a capital or a digit is kept. */
+function joinRuns(runs: readonly Run[]): Run {
+  let text = ''
+  const styles: StyleRange[] = []
+  for (const run of runs) {
+    if (!run.text) continue
+    const hyphenated = /\p{Ll}{2}-$/u.test(text) && /^\p{Ll}{2}/u.test(run.text)
+    if (hyphenated) text = text.slice(0, -1)
+    else if (text && !isIdeographic(text.at(-1)) ) text += ' '
+    else if (text && !isIdeographic(run.text.charAt(0))) text += ' '
+    const shift = text.length
+    text += run.text
+    for (const range of run.styles) styles.push({ style: range.style, from: range.from + shift, to: range.to + shift })
+  }
+  return { text, styles }
+}
+
+function isIdeographic(character: string | undefined): boolean {
+  return character !== undefined && /[\u3040-\u30FF\u3400-\u9FFF\uFF00-\uFF65。、]/.test(character)
+}
+
+function inlinesOf(run: Run): Inline[] {
+  const nodes: Inline[] = []
+  let at = 0
+  for (const special of specialsOf(run)) {
+    if (special.from < at) continue
+    nodes.push(...textNodes(run, at, special.from), special.node)
+    at = special.to
+  }
+  nodes.push(...textNodes(run, at, run.text.length))
+  return nodes
+}
+
+interface Special {
+  readonly from: number
+  readonly to: number
+  readonly node: Inline
+}
+
+function specialsOf(run: Run): Special[] {
+  const found: Special[] = []
+  for (const range of run.styles) {
+    const text = run.text.slice(range.from, range.to)
+    if (range.style === 'tex') found.push({ from: range.from, to: range.to, node: { type: 'tex', tex: text.slice(2, -2).trim(), display: false } })
+  }
+  const inTex = (at: number): boolean => found.some((special) => at >= special.from && at < special.to)
+  for (const picture of run.text.matchAll(PICTURE))
+    found.push({ from: picture.index, to: picture.index + picture[0].length, node: { type: 'picture', asset: '', alt: picture[1] ?? '' } })
+  for (const gap of run.text.matchAll(GAP))
+    if (!inTex(gap.index)) found.push({ from: gap.index, to: gap.index + gap[0].length, node: { type: 'gap' } })
+  return found.sort((a, b) => a.from - b.from)
+}
+
+function textNodes(run: Run, from: number, to: number): Inline[] {
+  if (from >= to) return []
+  const edges = new Set([from, to])
+  for (const range of run.styles) {
+    if (range.from > from && range.from < to) edges.add(range.from)
+    if (range.to > from && range.to < to) edges.add(range.to)
+  }
+  const sorted = [...edges].sort((a, b) => a - b)
+  return sorted.slice(1).map((end, index) => {
+    const start = sorted[index] ?? 0
+    const styles = run.styles.filter((range) => range.from <= start && range.to >= end).map((range) => range.style)
+    return styledText(run.text.slice(start, end).replace(/\s+/g, ' '), styles.filter(isTextStyle))
+  })
+}
+
+function isTextStyle(style: LineStyle): style is TextStyle {
+  return (TEXT_STYLES as readonly string[]).includes(style)
+}
+
+const LAYOUT_STYLES: readonly TextStyle[] = ['strong', 'emphasis', 'underline']
+
+function withoutLayout(blocks: readonly Block[]): Block[] {
+  const texts = blocks.flatMap((block) => (block.type === 'paragraph' ? block.content : [])).filter((node) => node.type === 'text' && node.text.trim() !== '')
+  const layout = LAYOUT_STYLES.filter((style) => texts.length > 0 && texts.every((node) => node.type === 'text' && node.styles?.includes(style)))
+  if (!layout.length) return [...blocks]
+  return blocks.map((block) =>
+    block.type === 'paragraph'
+      ? paragraph(block.content.map((node) => (node.type === 'text' ? styledText(node.text, (node.styles ?? []).filter((style) => !layout.includes(style))) : node)))
+      : block,
+  )
+}

@@ -1,0 +1,103 @@
+import { romanValue } from '../labels.ts'
+import type { Line, Span } from '../model.ts'
+import type { KeyBlock } from './sort-lines.ts'
+
+/** One entry of a list of keys: which item, and where its value stands. */
+export interface KeyEntry {
+  /** As written, lower case: `3`, `iv`, `bonus`; null where the entry has none. */
+  readonly number: string
+  readonly section: string | null
+  readonly values: Span[]
+  readonly line: Line
+}
+
+const RANGE = /^\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*[:：.)]?\s+(.+)$/
+const SECTION_PREFIX = /^\s*(?:(?:part|section|teil|partie|parte)\s+)?([IVX]{1,5})\s*[:.)]\s+(?=\S)/i
+const ENTRY = /^[\s*([]*(\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s)\s*/i
+/** Between two entries of one line: two blanks, a tab, a comma or semicolon, before a number or a roman numeral. */
+const BETWEEN = /(?:\s{2,}|\t|[,;]\s*)(?=\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|[ivx]{1,4}\s+\S)/gi
+const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*([A-Ha-h](?![\p{L}\d])|true|false)/giu
+
+/** Parts the lines of a block of keys into entries. A line without a number goes on with the entry before it. */
+export function readKeyEntries(block: KeyBlock): KeyEntry[] {
+  const entries: KeyEntry[] = []
+  let section = block.section
+  for (const line of block.lines) {
+    let start = blockStart(line.text)
+    const prefix = SECTION_PREFIX.exec(line.text.slice(start))
+    if (prefix?.[1] && prefix[1] === prefix[1].toUpperCase()) {
+      section = prefix[1].toLowerCase()
+      start += prefix[0].length
+    }
+    const found = line.text.trimStart().startsWith('|') ? tableEntry(line, section) : entriesOf(line, start, section)
+    const last = entries.at(-1)
+    if (found.length) entries.push(...found)
+    else if (last && line.text.trim()) last.values.push({ line, from: 0, to: line.text.length })
+  }
+  return entries
+}
+
+/** Where the entries start: behind a title that stands in the same line. */
+function blockStart(text: string): number {
+  const title = /^[^\d|]*?[:：]\s*(?=\d)/.exec(text)
+  return title && !/^\s*(?:\d|[ivx]+\s)/i.test(text) ? title[0].length : 0
+}
+
+function tableEntry(line: Line, section: string | null): KeyEntry[] {
+  const cells = [...line.text.matchAll(/\|([^|]*)/g)].map((cell) => ({ text: (cell[1] ?? '').trim(), from: cell.index + 1, to: cell.index + cell[0].length }))
+  const [number, ...rest] = cells.filter((cell) => cell.text !== '')
+  const value = rest[0]
+  if (!number || !value || !/^(?:\d{1,3}|[ivx]{1,4}|bonus)\.?$/i.test(number.text)) return []
+  return [{ number: number.text.toLowerCase().replace('.', ''), section, values: [{ line, from: value.from, to: value.to }], line }]
+}
+
+function entriesOf(line: Line, start: number, section: string | null): KeyEntry[] {
+  const text = line.text
+  const range = RANGE.exec(text.slice(start))
+  if (range?.[1] && range[2] && range[3]) return rangeEntries(line, range[1], range[2], start + range[0].indexOf(range[3]), section)
+  const compact = [...text.slice(start).matchAll(COMPACT)]
+  const covered = compact.reduce((sum, match) => sum + match[0].length, 0)
+  const letters = text.slice(start).replace(/[\s,;.|]/g, '').length
+  if (compact.length > 1 && covered >= letters)
+    return compact.map((match) => {
+      const value = match[2] ?? ''
+      const from = start + match.index + match[0].length - value.length
+      return { number: match[1] ?? '', section, values: [{ line, from, to: from + value.length }], line }
+    })
+  return parts(text, start).flatMap(({ from, to }) => {
+    const head = ENTRY.exec(text.slice(from, to))
+    if (!head?.[1] || from + head[0].length >= to) return []
+    if (/^[ivx]+$/i.test(head[1]) && romanValue(head[1]) === null) return []
+    return [{ number: head[1].toLowerCase(), section, values: [{ line, from: from + head[0].length, to }], line }]
+  })
+}
+
+function parts(text: string, start: number): { from: number; to: number }[] {
+  const edges = [start]
+  const ends: number[] = []
+  for (const gap of text.slice(start).matchAll(BETWEEN)) {
+    if (gap.index === 0) continue
+    const at = start + gap.index
+    if (!ENTRY.test(text.slice(edges.at(-1), at)) || valueOf(text.slice(edges.at(-1), at)) === '') continue
+    ends.push(at)
+    edges.push(at + gap[0].length)
+  }
+  ends.push(text.length)
+  return edges.map((from, index) => ({ from, to: ends[index] ?? text.length }))
+}
+
+function valueOf(part: string): string {
+  return part.replace(ENTRY, '').trim()
+}
+
+function rangeEntries(line: Line, first: string, last: string, valueFrom: number, section: string | null): KeyEntry[] {
+  const values = [...line.text.slice(valueFrom).matchAll(/[^\s,;]+/g)]
+  const count = Number(last) - Number(first) + 1
+  if (count < 1 || count > 200) return []
+  return values.slice(0, count).map((value, index) => ({
+    number: String(Number(first) + index),
+    section,
+    values: [{ line, from: valueFrom + value.index, to: valueFrom + value.index + value[0].length }],
+    line,
+  }))
+}

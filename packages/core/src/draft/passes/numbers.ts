@@ -1,0 +1,56 @@
+import type { NumericKey } from '../../item/model.ts'
+import { asciiShadow } from '../labels.ts'
+
+export interface NumberKey {
+  readonly key: NumericKey
+  readonly unit: string | null
+}
+
+const SUPERSCRIPT_DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹'
+const FIGURE = '[-−+]?\\d{1,3}(?:[ \\u202f,.\']\\d{3})+(?:[.,]\\d+)?|[-−+]?\\d+(?:[.,]\\d+)?|[-−+]?[.,]\\d+'
+const POWER = `(?:\\s*[×x*·]\\s*10\\s*(?:\\^?\\(?([-−+]?\\d{1,3})\\)?|([⁻⁺]?[${SUPERSCRIPT_DIGITS}]+)))?`
+const UNIT = "(?:\\s*((?:[\\p{L}°%‰Ω€$£µ℃℉]|[/·*^²³⁻¹]|\\^?-?\\d(?=$|[\\s(/]))+(?:\\s\\p{L}+(?:[²³])?){0,2}))?"
+const PLAIN = new RegExp(`^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`, 'iu')
+const RANGE = new RegExp(`^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})?\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`, 'iu')
+const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)/i
+
+/** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
+export function readNumberKey(text: string): NumberKey | null {
+  const shadow = asciiShadow(text.trim())
+  const range = RANGE.exec(shadow)
+  if (range?.[1] && range[2] && (SAYS_RANGE.test(shadow) || /[–…]|\.\.|\bto\b|bis|до/.test(shadow))) {
+    const min = figure(range[1])
+    const max = figure(range[2])
+    if (min < max) return { key: { min, max }, unit: range[3] ?? null }
+  }
+  const found = PLAIN.exec(shadow)
+  if (!found?.[2]) return null
+  if (/^0\d/.test(found[2])) return null
+  const value = round(figure(found[2]) * 10 ** exponent(found[3], found[4]))
+  const spread = found[6] ?? found[8]
+  const percent = found[7] ?? found[9]
+  const tolerance = spread === undefined ? 0 : round(percent ? (Math.abs(value) * figure(spread)) / 100 : figure(spread))
+  return { key: { value, tolerance }, unit: found[5]?.trim() ?? found[1] ?? null }
+}
+
+function exponent(plain: string | undefined, raised: string | undefined): number {
+  if (plain !== undefined) return Number(plain.replace('−', '-'))
+  if (raised === undefined) return 0
+  const digits = [...raised.replace(/[⁻⁺]/g, '')].map((character) => SUPERSCRIPT_DIGITS.indexOf(character)).join('')
+  return raised.startsWith('⁻') ? -Number(digits) : Number(digits)
+}
+
+/** "1,250" is a thousand two hundred and fifty, "5,5" five and a half; with both signs the last one is decimal. */
+function figure(text: string): number {
+  let plain = text.replace(/[−]/g, '-').replace(/[ '\u202f]/g, '')
+  const comma = plain.lastIndexOf(',')
+  const stop = plain.lastIndexOf('.')
+  if (comma >= 0 && stop >= 0) plain = comma > stop ? plain.replaceAll('.', '').replace(',', '.') : plain.replaceAll(',', '')
+  else if (comma >= 0) plain = /^[-+]?\d{1,3}(?:,\d{3})+$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.')
+  else if (stop >= 0 && (plain.match(/\./g) ?? []).length > 1) plain = plain.replaceAll('.', '')
+  return Number(plain)
+}
+
+function round(value: number): number {
+  return Number(value.toPrecision(12))
+}

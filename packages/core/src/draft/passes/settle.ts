@@ -1,0 +1,763 @@
+import { contentOf, countGaps, isEmptyContent, type Content } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type ItemKind, type Option } from '../../item/model.ts'
+import { labelValue } from '../labels.ts'
+import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
+import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
+import { cues, kindLabelLength, noteLength, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
+import { compose, spanText, type Piece } from './compose.ts'
+import { readNumberKey } from './numbers.ts'
+import type { RawEntry, RawItem, RawKey, RawList } from './raw.ts'
+
+/** An item with its kind settled, its key read and its marks. */
+export interface SettledItem {
+  readonly item: Item
+  readonly places: ItemPlaces
+  readonly marks: readonly Mark[]
+}
+
+/** A key as written, ready to be read against the options. */
+interface Statement {
+  readonly text: string
+  readonly raw: RawKey
+}
+
+interface Place {
+  readonly lines: readonly [number, number]
+  readonly from: number
+  readonly to: number
+}
+
+/** Third pass, for one item: which kind it is, what its key means, and what a person should look at. */
+export function settleItem(raw: RawItem): SettledItem {
+  return new Settler(raw).settle()
+}
+
+const REFERS = /^(?:(?:all|none|both|neither|any)\b.{0,20}\b(?:above|these|them|those|of the others|options)|(?:both |only )?[A-H](?:\)|\.)?\s*(?:and|&|or|,|und|et|y|e|en|och|i|и)\s*(?:[A-H]\s*,\s*)*[A-H]\b.{0,6}$|alle (?:genannten|antworten|oben)|keine (?:der|von)|toutes? (?:les|ces)|aucune? de|todas? (?:las|los) anteriores|ningun[oa] de|tutte le precedenti|nessuna delle|geen van|alle bovenstaande|inget av|alla ovanstående|wszystkie powyższe|żadna z|все (?:вышеперечисленные|перечисленные)|ни один|以上皆|以上都)/i
+
+class Settler {
+  readonly #raw: RawItem
+  readonly #marks: Mark[] = []
+  readonly #place: Place
+  #stem: Piece[]
+  #options: RawList | null = null
+  #truthCue: boolean
+  #ownKey: RawKey | null = null
+
+  constructor(raw: RawItem) {
+    this.#raw = raw
+    this.#stem = [...raw.stem]
+    this.#place = placeOf(raw.lines)
+    this.#truthCue = raw.section.trueFalse
+  }
+
+  settle(): SettledItem {
+    this.#trimStem()
+    this.#options = this.#raw.lists.at(-1) ?? null
+    if (!this.#raw.lists.length && !this.#raw.table.length) this.#findPlainOptions()
+    const item = this.#decide()
+    this.#markItem(item)
+    return { item, places: this.#places(), marks: this.#marks }
+  }
+
+  #mark(code: MarkCode, values: Readonly<Record<string, string>> = {}, place: Place = this.#place, mend?: Mend): void {
+    this.#marks.push(mark(code, place, values, mend ? { mend } : {}))
+  }
+
+  // The stem
+
+  #trimStem(): void {
+    const first = this.#stem[0]
+    if (!first) return
+    const kindLabel = kindLabelLength(spanText(first.span))
+    if (kindLabel) this.#stem[0] = trimStart(first, kindLabel)
+    this.#takeTruthCue()
+    this.#takeBracketedKey()
+    this.#dropCitations()
+  }
+
+  #takeTruthCue(): void {
+    const first = this.#stem[0]
+    if (!first) return
+    const lead = trueFalseLead(spanText(first.span))
+    if (lead) {
+      this.#truthCue = true
+      const rest = spanText(first.span).slice(lead.to)
+      if (rest.trim()) this.#stem[0] = trimStart(first, lead.to)
+      else this.#stem.shift()
+      return
+    }
+    for (let index = 0; index < this.#stem.length; index++) {
+      const piece = this.#stem[index]
+      if (!piece || this.#raw.lists.length) return
+      const text = spanText(piece.span)
+      const tail = trueFalseTail(text)
+      if (tail) {
+        this.#truthCue = true
+        const keep = tail.from + (/^[.?!]/.exec(text.slice(tail.from)) ? 1 : 0)
+        this.#stem[index] = { ...piece, span: { ...piece.span, to: piece.span.from + keep } }
+      }
+    }
+  }
+
+  /** "Statement. （ √ ）" and "Statement. **true** ": the key stands behind the stem. */
+  #takeBracketedKey(): void {
+    const index = this.#stem.length - 1
+    const last = this.#stem[index]
+    if (!last || this.#raw.keys.length) return
+    const text = spanText(last.span)
+    const bracketed = /[（([]\s*([^\s()[\]（）]{1,12})\s*[)）\]]\s*$/.exec(text)
+    if (bracketed?.[1] && (this.#truthCue || /[√×✓✗]/.test(bracketed[1])) && truthOf(bracketed[1]) !== null) {
+      const from = last.span.from + bracketed.index
+      this.#ownKey = { statement: { ...last.span, from }, values: [{ line: last.span.line, from: from + bracketed[0].indexOf(bracketed[1]), to: from + bracketed[0].indexOf(bracketed[1]) + bracketed[1].length }], source: 'glued' }
+      this.#stem[index] = { ...last, span: { ...last.span, to: from } }
+      return
+    }
+    const strong = last.span.line.styles.filter((range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + text.trimEnd().length - 1).at(-1)
+    if (!strong) return
+    const value = last.span.line.text.slice(strong.from, strong.to)
+    if (!this.#truthCue || truthOf(value, false) === null) return
+    this.#ownKey = { statement: { ...last.span, from: strong.from }, values: [{ line: last.span.line, from: strong.from, to: strong.to }], source: 'glued' }
+    this.#stem[index] = { ...last, span: { ...last.span, to: strong.from } }
+  }
+
+  #dropCitations(): void {
+    const index = this.#stem.length - 1
+    const last = this.#stem[index]
+    const found = last && /\s*(?:\[\d{1,2}\])+\s*$/.exec(spanText(last.span))
+    if (last && found && /[?.!:？。]\s*$/.test(spanText(last.span).slice(0, found.index)))
+      this.#stem[index] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
+  }
+
+  /** Options that stand below the stem without any label, one a line. */
+  #findPlainOptions(): void {
+    const lines = this.#stem
+    if (lines.length < 2) return
+    const statements = this.#statements()
+    const signed = lines.slice(1).some((piece) => startsWithStar(piece) || endsWithStar(piece))
+    const named = statements.some((key) => lines.slice(1).some((piece) => sameText(spanText(piece.span), key.text)))
+    const first = lines[0] ? spanText(lines[0].span) : ''
+    if (this.#truthCue && lines.length === 2 && lines[1] && truthOf(spanText(lines[1].span).replace(/\*$/, '')) !== null) return this.#takePlainKey()
+    const asks = /[?？:：]\s*$/.test(first.trim())
+    const plain = lines.length >= 3 && !this.#truthCue && (signed || named || (this.#raw.start === 'none' && asks && lines.length <= 9))
+    if (plain) {
+      const from = signed || named ? this.#firstOptionLine() : 1
+      const entries = lines.slice(from).map((piece) => plainEntry(piece))
+      this.#options = { signature: 'plain', style: 'plain', entries }
+      this.#stem = lines.slice(0, from)
+    } else if (lines.length === 2 && this.#raw.start === 'none' && !statements.length && lines[1] && spanText(lines[1].span).length < 60) this.#takePlainKey()
+  }
+
+  #firstOptionLine(): number {
+    const asked = this.#stem.findIndex((piece) => /[?？:：]\s*$|_{2,}/.test(spanText(piece.span).trim()))
+    return asked >= 0 && asked < this.#stem.length - 2 ? asked + 1 : 1
+  }
+
+  /** "Name the hall where a guild met." with "guildhall" below it. */
+  #takePlainKey(): void {
+    const last = this.#stem.at(-1)
+    if (!last) return
+    this.#ownKey = { statement: last.span, values: [last.span], source: 'line' }
+    this.#stem = this.#stem.slice(0, -1)
+  }
+
+  // Kinds
+
+  #statements(): Statement[] {
+    const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
+    return keys.map((raw) => ({ raw, text: raw.values.map((span) => spanText(span).trim()).filter(Boolean).join(' ').trim() }))
+  }
+
+  #decide(): Item {
+    const raw = this.#raw
+    const stem = compose(this.#stem)
+    const text = plainText(stem)
+    const note = noteLength(text)
+    if (note && !raw.keys.length && !raw.lists.length) return { ...this.#common(trimContent(this.#stem, note)), kind: 'note', points: 0 }
+    if (raw.table.length) return this.#fromTable(stem)
+    if (raw.lists.length >= 2) {
+      const matched = this.#match(stem)
+      if (matched) return matched
+    }
+    const pairs = this.#pairs(stem)
+    if (pairs) return pairs
+    if (this.#options) return this.#fromOptions(stem, this.#options)
+    return this.#open(stem, text)
+  }
+
+  #common(stem: Content): ItemCommon {
+    const raw = this.#raw
+    const points = raw.points ?? raw.section.pointsEach ?? 1
+    return {
+      stem,
+      points,
+      tags: raw.tags,
+      ...(raw.feedback.length > 0 && { feedback: compose(raw.feedback) }),
+      ...(raw.hint.length > 0 && { hint: compose(raw.hint) }),
+      ...(raw.difficulty !== null && { difficulty: raw.difficulty }),
+      ...(raw.level !== null && { level: raw.level }),
+      ...(raw.outcome !== null && { outcome: raw.outcome }),
+    }
+  }
+
+  #fromOptions(stem: Content, list: RawList): Item {
+    const options = list.entries.map((entry, index) => this.#option(entry, index))
+    const text = plainText(stem)
+    const signed = options.filter((_option, index) => this.#isSigned(list, index)).map((option) => option.id)
+    const stated = this.#statedOptions(list, options)
+    const truth = this.#asTrueFalse(stem, options, signed, stated)
+    if (truth) return truth
+    if (this.#isOrder(text, list, stated)) return { ...this.#common(stem), kind: 'order', options, key: stated ?? [] }
+    const key = stated ?? signed
+    if (signed.length > 0 && stated && !sameSet(signed, stated)) this.#mark('keys-disagree', { inline: this.#lettersOf(list, signed), listed: this.#lettersOf(list, stated) })
+    const ordered = options.map((option) => option.id).filter((id) => key.includes(id))
+    const several = ordered.length > 1 || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
+    const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
+    if (!several) return { ...this.#common(stem), kind: 'single', options, key: ordered, shuffle }
+    return { ...this.#common(stem), kind: 'multiple', options, key: ordered, shuffle, credit: 'all' }
+  }
+
+  /** The stem asks for two or more, but one is keyed: the kind is as asked, and the key is doubtful. */
+  #saysSeveral(text: string, keyed: number): boolean {
+    const asked = /\b(?:TWO|THREE|two|three)\b/.test(text) && /\b(?:choose|select|pick|which|tick|mark)\b/i.test(text)
+    if (asked && keyed === 1) this.#mark('key-count', { count: '1' })
+    return keyed === 1 && (asked || /all that apply|alle richtigen|toutes les réponses/i.test(text))
+  }
+
+  #option(entry: RawEntry, index: number): Option {
+    const note = this.#raw.optionNotes.find((one) => labelValue(one.letter)?.value === index)
+    const feedback = entry.feedback.length ? entry.feedback : note?.pieces
+    return { id: optionId(index), content: compose(entry.pieces), ...(feedback && { feedback: compose(feedback) }) }
+  }
+
+  #isSigned(list: RawList, index: number): boolean {
+    const entry = list.entries[index]
+    if (!entry) return false
+    return entry.sign !== null || this.#standsOut(list, index)
+  }
+
+  /** Bold, highlighted, underlined or coloured as a whole, while another option is not. */
+  #standsOut(list: RawList, index: number): boolean {
+    if (list.entries.some((entry) => entry.sign)) return false
+    const covered = list.entries.map((entry) => coveringStyle(entry))
+    return covered[index] !== null && covered.some((style) => style === null)
+  }
+
+  /** Option ids that the key statements name, in the order they are named; null where nothing is stated. */
+  #statedOptions(list: RawList, options: readonly Option[]): string[] | null {
+    let found: string[] | null = null
+    for (const statement of this.#statements()) {
+      const named = readOptionKey(statement.text, list, options)
+      if (named.ids.length) {
+        if (found && !sameSet(found, named.ids)) this.#mark('keys-disagree', { inline: this.#lettersOf(list, found), listed: this.#lettersOf(list, named.ids) }, spanPlace(statement.raw.statement))
+        found ??= named.ids
+        this.#takeRemark(statement, named.rest)
+        if (statement.raw.source === 'glued' && this.#raw.keys.includes(statement.raw)) this.#mark('key-parted', {}, spanPlace(statement.raw.statement))
+      }
+      if (!named.ids.length || named.unknown) {
+        if (statement.text && truthOf(statement.text) === null) this.#mark('key-names-no-option', { key: named.unknown ?? statement.text }, spanPlace(statement.raw.statement))
+      }
+    }
+    return found
+  }
+
+  /** What stands behind a key is its explanation. */
+  #takeRemark(statement: Statement, rest: string): void {
+    if (!rest || this.#raw.feedback.length) return
+    const last = statement.raw.values.at(-1)
+    if (!last) return
+    const at = spanText(last).indexOf(rest)
+    if (at >= 0) this.#raw.feedback.push({ span: { ...last, from: last.from + at }, join: 'paragraph' })
+  }
+
+  #asTrueFalse(stem: Content, options: readonly Option[], signed: readonly string[], stated: readonly string[] | null): Item | null {
+    const words = options.map((option) => truthOf(plainText(option.content), this.#truthCue))
+    const both = options.length <= 2 && words.includes(true) && (words.includes(false) || options.length === 1)
+    const one = options.length === 1 && words[0] !== null && this.#truthCue
+    if (!(both && (options.length === 2 || this.#truthCue)) && !one) return null
+    // "Yes / No" answer a question; only words for true and false answer a statement.
+    if (!this.#truthCue && options.some((option) => /^(?:yes|no|ja|nein|oui|non|sí|si|sim|não|tak|nie|да|нет|так|ні|nee|nej|evet|hayır|نعم|لا|是|否|כן|לא)$/i.test(plainText(option.content)))) return null
+    const ids = stated ?? signed
+    const truths = ids.map((id) => words[options.findIndex((option) => option.id === id)]).filter((word) => word !== undefined && word !== null)
+    const spoken = this.#statements().map((statement) => truthOf(statement.text)).filter((word) => word !== null)
+    const key = truths.length ? truths : spoken
+    return { ...this.#common(stem), kind: 'truefalse', key: key.slice(0, 1) }
+  }
+
+  #isOrder(text: string, list: RawList, stated: readonly string[] | null): boolean {
+    if (!cues.asksOrder(text) || list.style === 'box') return false
+    return stated === null ? true : stated.length === list.entries.length && list.entries.length > 2
+  }
+
+  #lettersOf(list: RawList, ids: readonly string[]): string {
+    return ids.map((id) => (list.entries[optionIndex(id)]?.label?.text ?? id).toUpperCase()).join(', ')
+  }
+
+  #match(stem: Content): Item | null {
+    const [left, right] = this.#raw.lists
+    if (!left || !right || this.#raw.lists.length > 2) return null
+    const statement = this.#statements().map((one) => one.text).join(' ')
+    const pairs = readPairs(statement, left, right)
+    if (!pairs.length && !cues.asksMatch(plainText(stem)) && left.style === right.style) return null
+    return { ...this.#common(stem), kind: 'match', left: contents(left), right: contents(right), key: pairs }
+  }
+
+  /** "Cobalt oxide = blue" or "warten → auf", a pair a line, with extras named after them. */
+  #pairs(stem: Content): Item | null {
+    const lines = this.#options && this.#options.style !== 'plain' && this.#options.style !== 'letter' ? this.#options.entries.map((entry) => entry.pieces[0]) : this.#stem.slice(1)
+    const texts = lines.map((piece) => (piece ? spanText(piece.span).trim() : ''))
+    const parted = texts.map((text) => /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/.exec(text))
+    const pairs = parted.filter((pair) => pair !== null)
+    const extras = texts.map((text) => /^\(?(?:extra|extras|left over|spare|übrig|en trop|sobrante|di troppo|over)\s*[:：]\s*(.+?)\)?$/i.exec(text)?.[1]).filter((extra) => extra !== undefined)
+    if (pairs.length < 2 || pairs.length + extras.length < texts.length) return null
+    if (!this.#options) this.#stem = this.#stem.slice(0, 1)
+    const right = [...pairs.map((pair) => pair[2] ?? ''), ...extras]
+    const unique = [...new Set(right)]
+    const head = this.#options ? stem : compose(this.#stem)
+    return {
+      ...this.#common(head),
+      kind: 'match',
+      left: pairs.map((pair) => contentOf(pair[1] ?? '')),
+      right: unique.map((text) => contentOf(text)),
+      key: pairs.map((pair, index) => [index, unique.indexOf(pair[2] ?? '')] as const),
+    }
+  }
+
+  #fromTable(stem: Content): Item {
+    const rows = this.#raw.table.map((line) => cellsOf(line)).filter((cells) => !cells.every((cell) => /^:?-{2,}:?$|^$/.test(cell)))
+    const [header, ...body] = rows
+    if (!header) return this.#open(stem, plainText(stem))
+    const ticks = /^(?:x|✓|✔|✗|☑|●|o|•)$/i
+    const ticked = body.some((cells) => cells.slice(1).some((cell) => ticks.test(cell)))
+    if (header.length > 2 || ticked) {
+      const key = body.flatMap((cells, row) => cells.slice(1).flatMap((cell, column) => (ticks.test(cell) ? [[row, column] as const] : [])))
+      return { ...this.#common(stem), kind: 'grid', rows: body.map((cells) => contentOf(cells[0] ?? '')), columns: header.slice(1).map((cell) => contentOf(cell)), key }
+    }
+    const left = body.map((cells) => cells[0] ?? '')
+    const right = body.map((cells) => cells[1] ?? '')
+    const statement = this.#statements().map((one) => one.text).join(' ')
+    return { ...this.#common(stem), kind: 'match', left: left.map((cell) => contentOf(cell)), right: right.map((cell) => contentOf(cell)), key: readNamedPairs(statement, left, right) }
+  }
+
+  #open(stem: Content, text: string): Item {
+    const raw = this.#raw
+    const statements = this.#statements()
+    const said = statements.map((statement) => statement.text).filter(Boolean)
+    const scale = this.#scale(stem)
+    if (scale) return scale
+    if (raw.sample.length) return { ...this.#common(stem), kind: 'essay', sample: compose(raw.sample) }
+    const own = this.#gapsInText()
+    if (own) return own
+    const listed = this.#listedOrder(text, said)
+    if (listed) return listed
+    const truth = this.#truth(stem, statements)
+    if (truth) return truth
+    const gaps = countGaps(stem)
+    if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#stem)) return this.#cloze(said)
+    if (said.length) return this.#typed(stem, said.join(' '))
+    if (gaps === 0 && (cues.asksEssay(text) || raw.answerLines > 0)) return { ...this.#common(stem), kind: 'essay' }
+    return { ...this.#common(stem), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }
+  }
+
+  #truth(stem: Content, statements: readonly Statement[]): Item | null {
+    for (const statement of statements) {
+      const head = /^[*_(（\s]*([^\s.,;:，。—–-]+(?:\s(?!\p{Lu})[^\s.,;:]+)?)/u.exec(statement.text)
+      const words = [statement.text, head?.[1] ?? '', (head?.[1] ?? '').split(/\s/)[0] ?? '']
+      const truth = words.map((word) => truthOf(word, this.#truthCue)).find((word) => word !== null)
+      if (truth === undefined || truth === null) continue
+      const whole = truthOf(statement.text, this.#truthCue) !== null
+      if (!whole && !this.#truthCue && !/^[^\s.]+\.\s+\S/.test(statement.text)) continue
+      if (!whole) this.#takeRemark(statement, statement.text.replace(/^[^\s.,;:，。—–-]+(?:\s*[.,;:—–-]+)?\s*/u, '').trim())
+      return { ...this.#common(stem), kind: 'truefalse', key: [truth] }
+    }
+    return this.#truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem)) ? { ...this.#common(stem), kind: 'truefalse', key: [] } : null
+  }
+
+  #typed(stem: Content, said: string): Item {
+    const { text, remark } = partRemark(said)
+    const number = readNumberKey(text)
+    const asksFraction = /fraction|bruch|frazione|fracción|ułam/i.test(plainText(stem))
+    if (number && !asksFraction) {
+      if (remark && !this.#raw.feedback.length) this.#takeRemarkText(remark)
+      return { ...this.#common(stem), kind: 'numeric', key: [number.key], ...(number.unit && { unit: unitText(number.unit) }) }
+    }
+    const sentence = text.split(/\s+/).length > 9 || (/[.。]$/.test(text) && text.split(/\s+/).length > 5)
+    if (cues.asksEssay(plainText(stem)) && sentence) return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
+    return { ...this.#common(stem), kind: 'short', key: acceptedAnswers(text), rules: DEFAULT_TEXT_RULES }
+  }
+
+  #takeRemarkText(remark: string): void {
+    const values = this.#raw.keys.flatMap((key) => key.values)
+    const span = values.find((value) => spanText(value).includes(remark))
+    if (span) this.#raw.feedback.push({ span: { ...span, from: span.from + spanText(span).indexOf(remark) }, join: 'paragraph' })
+  }
+
+  #cloze(said: readonly string[]): Item {
+    const bank = bracketBank(this.#stem)
+    const words = bank?.words ?? this.#raw.wordBank?.split(/\s*[,;/·]\s*/).filter(Boolean)
+    const stem = compose(bank ? this.#stem.filter((piece) => piece !== bank.piece) : this.#stem)
+    const values = gapAnswers(said.join(' '), countGaps(stem))
+    return { ...this.#common(stem), kind: 'cloze', gaps: values.map((key) => ({ key })), rules: DEFAULT_TEXT_RULES, ...(words && { wordBank: words }) }
+  }
+
+  /** "{ins}" or "[bank]" holds the answer, "(camber / kerb)" the choices, in the text itself. */
+  #gapsInText(): Item | null {
+    const found: { readonly at: Span; readonly answers: string[]; readonly choices: string[] | null }[] = []
+    for (const piece of this.#stem)
+      for (const hole of spanText(piece.span).matchAll(/\{([^{}]{1,60})\}|\[([\p{L}][^[\]:]{0,40})\]|\(([^()/]{1,30}(?:\s*\/\s*[^()/]{1,30})+)\)/gu)) {
+        const at = { line: piece.span.line, from: piece.span.from + hole.index, to: piece.span.from + hole.index + hole[0].length }
+        if (hole[3] === undefined) {
+          const inside = (hole[1] ?? hole[2] ?? '').trim()
+          if (/^(?:image|blank|gap)\b/i.test(inside)) continue
+          found.push({ at, answers: inside.split(/\s*[|/]\s*/), choices: null })
+        } else found.push({ at, answers: [], choices: hole[3].split(/\s*\/\s*/).map((choice) => choice.trim()) })
+      }
+    if (!found.length || (found.length === 1 && found[0]?.choices && !this.#statements().length)) return null
+    if (countGaps(compose(this.#stem)) > 0 || this.#truthCue) return null
+    const stem = compose(replaceSpans(this.#stem, found.map((hole) => hole.at)))
+    const said = gapAnswers(this.#statements().map((one) => one.text).join(' '), found.length)
+    const gaps = found.map((hole, index) => ({ key: hole.answers.length ? hole.answers : (said[index] ?? []), ...(hole.choices && { choices: hole.choices }) }))
+    const single = gaps.length === 1 ? gaps[0] : undefined
+    if (single && !('choices' in single)) return { ...this.#common(stem), kind: 'short', key: single.key, rules: DEFAULT_TEXT_RULES }
+    return { ...this.#common(stem), kind: 'cloze', gaps, rules: DEFAULT_TEXT_RULES }
+  }
+
+  /** "…, slowest first: Allegro – Andante – Largo – Presto" with the order as its key. */
+  #listedOrder(text: string, said: readonly string[]): Item | null {
+    const key = said.join(' ')
+    if (!cues.asksOrder(text)) return null
+    const last = this.#stem.at(-1)
+    if (!last) return null
+    const line = spanText(last.span)
+    const colon = this.#stem.length > 1 ? 0 : line.lastIndexOf(':') + 1
+    const entries = line.slice(colon).split(/\s+[–—-]\s+|\s+\/\s+|\s*[;|]\s*|\s{3,}/).map((entry) => entry.trim()).filter(Boolean)
+    if (entries.length < 3) return null
+    const options = entries.map((entry, index) => ({ id: optionId(index), content: contentOf(entry) }))
+    const head = this.#stem.length > 1 ? this.#stem.slice(0, -1) : [{ ...last, span: { ...last.span, to: last.span.from + colon } }]
+    const order = key.split(/\s*(?:,|–|—|;|→|>|\s-\s|\/)\s*/).map((entry) => entries.findIndex((known) => sameText(known, entry)))
+    return { ...this.#common(compose(head)), kind: 'order', options, key: order.length === entries.length && !order.includes(-1) ? order.map(optionId) : [] }
+  }
+
+  #scale(stem: Content): Item | null {
+    const text = plainText(stem)
+    const found = /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?\s*$/.exec(text)
+    if (!found?.[1] || !found[3] || this.#raw.keys.length) return null
+    const head = contentOf(text.slice(0, found.index).trim())
+    return { ...this.#common(head), kind: 'scale', points: 0, low: Number(found[1]), high: Number(found[3]), lowLabel: (found[2] ?? '').trim(), highLabel: (found[4] ?? '').trim() }
+  }
+
+  // Marks
+
+  #markItem(item: Item): void {
+    const raw = this.#raw
+    if (isEmptyContent(item.stem)) this.#mark('stem-empty')
+    if (item.kind === 'single' || item.kind === 'multiple') this.#markOptions(item.options, item.shuffle)
+    if (missesKey(item) && !this.#marks.some((one) => one.code === 'key-names-no-option')) this.#mark('key-missing')
+    const lost = this.#lostPowers()
+    for (const one of lost) this.#marks.push(one)
+    for (const line of raw.lines) {
+      const picture = /\[image: ([^\]]*)\]/.exec(line.text)
+      if (picture) this.#mark('picture-missing', { alt: picture[1] ?? '' })
+    }
+  }
+
+  #markOptions(options: readonly Option[], shuffle: boolean): void {
+    const texts = options.map((option) => plainText(option.content).toLowerCase())
+    const twin = texts.findIndex((text, index) => texts.indexOf(text) < index)
+    if (twin > 0) this.#mark('option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
+    if (options.length === 1) this.#mark('option-single')
+    if (!shuffle) this.#mark('options-refer')
+    const labels = this.#options?.entries.map((entry) => entry.label?.value) ?? []
+    labels.forEach((value, index) => {
+      const before = labels[index - 1]
+      if (value !== undefined && before !== undefined && value > before + 1) this.#mark('option-letter-gap', { before: letter(before), after: letter(value) })
+    })
+  }
+
+  /** "6.25 × 1018", "1.6 x 10-19", "1023 molecules": powers of ten whose raised figures fell down. */
+  #lostPowers(): Mark[] {
+    const marks: Mark[] = []
+    for (const line of this.#raw.lines)
+      for (const found of line.text.matchAll(/(\d\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g)) {
+        const at = found.index + (found[1] ?? '').length
+        const power = (found[2] ?? '').replace('−', '-')
+        const from = sourceOffset(line, found.index)
+        const place = { lines: [line.number, line.number] as const, from, to: sourceOffset(line, found.index + found[0].length) }
+        const insert = `^${power}`
+        marks.push(mark('script-lost', place, { text: found[0], mended: `${found[1]}^${power}` }, { mend: { label: 'Raise the power', edits: [{ from: sourceOffset(line, at), to: sourceOffset(line, at + power.length), insert }] } }))
+      }
+    return marks
+  }
+
+  #places(): ItemPlaces {
+    const list = this.#options
+    const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
+    const bodyLines = [...this.#stem.map((piece) => piece.span.line), ...(list?.entries.flatMap((entry) => entry.pieces.map((piece) => piece.span.line)) ?? [])]
+    const last = bodyLines.reduce<Line | null>((latest, line) => (!latest || line.number > latest.number ? line : latest), null) ?? this.#raw.lines.at(-1)
+    return {
+      stem: this.#stem.map((piece) => sourceRange(piece.span)),
+      options: list?.entries.map((entry) => entryRange(entry)) ?? [],
+      labels: list?.entries.map((entry) => entry.labelText) ?? [],
+      keys: keys.map((key) => statementRange(key)),
+      keyAt: last?.to ?? this.#place.to,
+    }
+  }
+}
+
+function entryRange(entry: RawEntry): { from: number; to: number } {
+  const ranges = entry.pieces.map((piece) => sourceRange(piece.span))
+  return { from: ranges[0]?.from ?? 0, to: ranges.at(-1)?.to ?? 0 }
+}
+
+function statementRange(key: RawKey): { from: number; to: number } {
+  const start = sourceRange(key.statement)
+  const last = key.values.at(-1)
+  return { from: start.from, to: Math.max(start.to, last && last.line === key.statement.line ? start.to : last ? sourceRange(last).to : 0) }
+}
+
+function placeOf(lines: readonly Line[]): Place {
+  const first = lines[0]
+  const last = lines.at(-1)
+  return { lines: [first?.number ?? 1, last?.number ?? 1], from: first?.from ?? 0, to: last?.to ?? 0 }
+}
+
+function spanPlace(span: Span): Place {
+  return { lines: [span.line.number, span.line.number], ...sourceRange(span) }
+}
+
+function letter(index: number): string {
+  return String.fromCharCode(65 + index)
+}
+
+function optionIndex(id: string): number {
+  return id.length === 1 ? id.charCodeAt(0) - 97 : Number(id.slice(1)) - 1
+}
+
+function trimStart(piece: Piece, units: number): Piece {
+  return { ...piece, span: { ...piece.span, from: piece.span.from + units } }
+}
+
+function trimContent(pieces: readonly Piece[], units: number): Content {
+  const [first, ...rest] = pieces
+  return first ? compose([trimStart(first, units), ...rest]) : []
+}
+
+function startsWithStar(piece: Piece): boolean {
+  return /^\s*[*✓✔✅→](?=\S)/u.test(spanText(piece.span))
+}
+
+function endsWithStar(piece: Piece): boolean {
+  return /\S\s*(?:[*✓✔✅←])\s*$/u.test(spanText(piece.span))
+}
+
+function plainEntry(piece: Piece): RawEntry {
+  const text = spanText(piece.span)
+  const sign = startsWithStar(piece) ? text.trim().charAt(0) : endsWithStar(piece) ? text.trim().slice(-1) : null
+  const before = startsWithStar(piece) ? text.length - text.trimStart().length + 1 : 0
+  const end = !before && sign ? text.lastIndexOf(sign) : text.length
+  return { label: null, labelText: '', pieces: [{ ...piece, join: 'paragraph', span: { ...piece.span, from: piece.span.from + before, to: piece.span.from + end } }], feedback: [], sign, indent: piece.span.line.indent }
+}
+
+function coveringStyle(entry: RawEntry): string | null {
+  const styles = ['strong', 'highlight', 'underline', 'colour'] as const
+  return (
+    styles.find((style) =>
+      entry.pieces.every(({ span }) => {
+        const text = spanText(span)
+        const from = span.from + (text.length - text.trimStart().length)
+        const to = span.from + text.trimEnd().length
+        return to > from && span.line.styles.some((range) => range.style === style && range.from <= from && range.to >= to)
+      }),
+    ) ?? null
+  )
+}
+
+interface OptionKey {
+  readonly ids: string[]
+  /** Text behind the key. */
+  readonly rest: string
+  /** What it names that is not there. */
+  readonly unknown: string | null
+}
+
+const SEPARATOR = /^\s*(?:,|;|\/|&|\+|、|,?\s*(?:and|und|sowie|et|y|e|en|och|samt|i|oraz|и|і|та|ve|و|和|与|と|or)(?=\s)|\s)\s*/iu
+
+/** "B", "b)", "A and C", "A B D", "a) 5 °C", "②①④③", or the option's own text. */
+function readOptionKey(text: string, list: RawList, options: readonly Option[]): OptionKey {
+  const value = text.replace(/^[\s*_"“]+|[\s*_"”]+$/g, '').replace(/^(?:option|choice|letter)\s+/i, '')
+  const byText = options.find((option) => sameText(plainText(option.content), value))
+  if (byText) return { ids: [byText.id], rest: '', unknown: null }
+  const listed = value.split(/\s*(?:,|;|\||\s–\s|\s-\s|→|\sand\s|\sund\s|\set\s)\s*/).map((part) => options.find((option) => sameText(plainText(option.content), part)))
+  if (listed.length > 1 && listed.every((option) => option !== undefined)) return { ids: [...new Set(listed.map((option) => option?.id ?? ''))], rest: '', unknown: null }
+  return readLabels(value, list, options)
+}
+
+function readLabels(value: string, list: RawList, options: readonly Option[]): OptionKey {
+  const ids: string[] = []
+  let at = 0
+  while (at < value.length) {
+    const found = /^[([]?\s?(\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?[)\].:、．]*(?![\p{L}\p{N}])/iu.exec(value.slice(at))
+    const single = found ?? (list.entries.length > 2 ? /^([①-⑳])/.exec(value.slice(at)) : null)
+    if (!single?.[1]) break
+    const index = entryIndex(single[1], list, options.length)
+    if (index < 0) return ids.length ? { ids, rest: '', unknown: null } : { ids: [], rest: '', unknown: single[1] }
+    ids.push(optionId(index))
+    at += single[0].length
+    const separator = SEPARATOR.exec(value.slice(at))
+    const more = separator ?? (/^[①-⑳]/.test(value.slice(at)) ? [''] : null)
+    if (!more) break
+    const next = value.slice(at + more[0].length)
+    const another = /^[([]?\s?(?:\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?(?:[)\].:、．]|(?![\p{L}\p{N}]))/iu.test(next)
+    if (!another) break
+    at += more[0].length
+  }
+  const rest = value.slice(at).replace(/^[\s).:–—-]+/, '').trim()
+  const repeats = ids.length === 1 && options.some((option) => sameText(plainText(option.content), rest))
+  return { ids: [...new Set(ids)], rest: repeats || ids.length === 0 || restatesOption(rest, ids, options) ? '' : rest, unknown: null }
+}
+
+/** "A) Joining ropes, and C) …": the options' own words behind their letters are no remark. */
+function restatesOption(rest: string, ids: readonly string[], options: readonly Option[]): boolean {
+  const first = options.find((option) => option.id === ids[0])
+  return first !== undefined && rest !== '' && sameText(plainText(first.content).slice(0, 12), rest.slice(0, 12))
+}
+
+function entryIndex(text: string, list: RawList, count: number): number {
+  const value = labelValue(text)
+  if (!value) return -1
+  const labels = list.entries.map((entry) => entry.label)
+  const exact = labels.findIndex((label) => label && label.text.toLowerCase() === text.toLowerCase())
+  if (exact >= 0) return exact
+  const sameScript = labels.findIndex((label) => label && label.script === value.script && label.value === value.value)
+  if (sameScript >= 0) return sameScript
+  const comparable = labels.every((label) => label === null) || labels.some((label) => label?.script !== value.script)
+  return comparable && value.value < count && (labels.every((label) => label === null) || value.script === 'number') ? value.value : -1
+}
+
+function readPairs(text: string, left: RawList, right: RawList): (readonly [number, number])[] {
+  const pairs: (readonly [number, number])[] = []
+  for (const found of text.matchAll(/(?<![\p{L}\d])(\d{1,2}|\p{L}|[①-⑳])\s*[-–—ー:=→>.)]*\s*(\p{L}|\d{1,2})(?![\p{L}\d])/gu)) {
+    const from = entryIndex(found[1] ?? '', left, left.entries.length)
+    const to = entryIndex(found[2] ?? '', right, right.entries.length)
+    if (from >= 0 && to >= 0) pairs.push([from, to])
+  }
+  return pairs.sort((a, b) => a[0] - b[0])
+}
+
+function readNamedPairs(text: string, left: readonly string[], right: readonly string[]): (readonly [number, number])[] {
+  return text
+    .split(/\s*[;\n]\s*/)
+    .map((part) => part.split(/\s*(?:=|→|->|–)\s*/))
+    .map(([a, b]) => [left.findIndex((known) => sameText(known, a ?? '')), right.findIndex((known) => sameText(known, b ?? ''))] as const)
+    .filter(([a, b]) => a >= 0 && b >= 0)
+    .sort((a, b) => a[0] - b[0])
+}
+
+function contents(list: RawList): Content[] {
+  return list.entries.map((entry) => compose(entry.pieces))
+}
+
+function cellsOf(line: Line): string[] {
+  return line.text.trim().replace(/^\||\|$/g, '').split('|').map((cell) => cell.trim())
+}
+
+function sameText(a: string, b: string): boolean {
+  return foldText(a) !== '' && foldText(a) === foldText(b)
+}
+
+function foldText(text: string): string {
+  return text.toLowerCase().replace(/[`*_"“”„]/g, '').replace(/\s+/g, ' ').replace(/[.;,]+$/, '').trim()
+}
+
+function sameSet(a: readonly string[], b: readonly string[]): boolean {
+  return a.length === b.length && a.every((one) => b.includes(one))
+}
+
+/** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
+function acceptedAnswers(text: string): string[] {
+  const accepted = /\s*[(（]\s*(?:accept(?: also)?|also accept(?:ed)?|or|also|allow|auch(?: richtig| möglich)?|oder|accepter(?: aussi)?|ou|también|o|também|anche|ook(?: goed)?|of|godkänn (?:också|även)|även|eller|także|lub|также|или|також|або|veya|أو|או|または|或)\s*[:：]?\s*([^)）]+)[)）]\s*$/iu.exec(text)
+  const head = accepted ? text.slice(0, accepted.index) : text
+  const more = accepted?.[1]?.split(/\s*[,;]\s*|\s+\/\s+|\s+or\s+/) ?? []
+  const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
+  return [...new Set(all.filter(Boolean))]
+}
+
+function splitAlternatives(text: string): string[] {
+  const plain = text.trim()
+  if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
+  return plain.split(/\s+\/\s+|\s*\|\s*|\s+or\s+|\s*;\s*/)
+}
+
+function gapAnswers(text: string, gaps: number): string[][] {
+  if (!text.trim()) return Array.from({ length: gaps }, () => [])
+  const numbered = [...text.matchAll(/(?:^|[\s,;])\(?(\d{1,2})\)?\s*[.):=-]?\s*([^\d,;][^,;]*)/g)]
+  const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
+  return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
+}
+
+function splitGaps(text: string, gaps: number): string[] {
+  for (const separator of [/\s*;\s*/, /\s+\/\s+/, /\s*,\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {
+    const parts = text.split(separator).filter(Boolean)
+    if (parts.length === gaps) return parts
+  }
+  return [text]
+}
+
+interface WordBox {
+  readonly piece: Piece
+  readonly words: readonly string[]
+}
+
+/** "[ ditch   gravel   legions ]" on a line of its own above the text. */
+function bracketBank(pieces: readonly Piece[]): WordBox | null {
+  for (const piece of pieces) {
+    const found = /^\s*[[({]\s*(.+?)\s*[\])}]\s*$/.exec(spanText(piece.span))
+    const words = found?.[1]?.split(/\s{2,}|\s*[,;|/·]\s*/).filter(Boolean)
+    if (words && words.length >= 3) return { piece, words }
+  }
+  return null
+}
+
+function replaceSpans(pieces: readonly Piece[], holes: readonly Span[]): Piece[] {
+  return pieces.flatMap((piece) => {
+    const inside = holes.filter((hole) => hole.line === piece.span.line && hole.from >= piece.span.from && hole.to <= piece.span.to)
+    if (!inside.length) return [piece]
+    let text = ''
+    let at = piece.span.from
+    for (const hole of inside) {
+      text += `${piece.span.line.text.slice(at, hole.from)}___`
+      at = hole.to
+    }
+    text += piece.span.line.text.slice(at, piece.span.to)
+    return [{ ...piece, span: { line: { ...piece.span.line, text, styles: [], map: null }, from: 0, to: text.length } }]
+  })
+}
+
+/** "182.88 cm. Round it" → key and remark; a number's own full stop stays with it. */
+function partRemark(text: string): { readonly text: string; readonly remark: string } {
+  const found = /^(.{1,60}?)[.。]\s+(\p{Lu}.{8,})$/u.exec(text)
+  return found?.[1] && found[2] ? { text: found[1], remark: found[2] } : { text, remark: '' }
+}
+
+function unitText(unit: string): string {
+  return unit.replace(/\^3|3$/, '³').replace(/\^2|2$/, '²')
+}
+
+function missesKey(item: Item): boolean {
+  switch (item.kind) {
+    case 'essay':
+    case 'note':
+    case 'scale':
+      return false
+    case 'cloze':
+      return item.gaps.some((gap) => gap.key.length === 0)
+    default:
+      return item.key.length === 0
+  }
+}
+
+/** @internal Kinds as a person would say them. */
+export const KIND_NAMES: Readonly<Record<ItemKind, string>> = {
+  single: 'Single choice', multiple: 'Multiple response', truefalse: 'True/false', short: 'Short answer', numeric: 'Numeric', cloze: 'Cloze',
+  match: 'Matching', order: 'Ordering', grid: 'Grid', scale: 'Rating scale', essay: 'Essay', note: 'Note',
+}

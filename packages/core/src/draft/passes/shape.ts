@@ -1,0 +1,70 @@
+import { bulletEnd, boxAt, letterLabelAt, numberLabelAt, type Box, type Label } from '../labels.ts'
+import type { Line } from '../model.ts'
+import { questionLabelAt, type QuestionLabel } from '../words.ts'
+
+/** What a line looks like on its own; which part it plays is decided later, among its neighbours. */
+export interface Shape {
+  readonly line: Line
+  readonly blank: boolean
+  /** A line drawn across the page. */
+  readonly rule: boolean
+  /** 1 to 6 for a Markdown heading, else 0. */
+  readonly heading: number
+  readonly quote: boolean
+  readonly tableRow: boolean
+  /** Where the text starts, behind heading, quote and ornament signs. */
+  readonly start: number
+  /** Behind a bullet, if there is one; else `start`. */
+  readonly body: number
+  readonly bullet: boolean
+  readonly box: Box | null
+  readonly question: QuestionLabel | null
+  readonly number: Label | null
+  readonly letter: Label | null
+}
+
+const RULE = /^\s*(?:[-*_=~–—.…·＿]\s*){3,}$/
+const HEADING = /^\s{0,3}(#{1,6})\s+/
+const QUOTE = /^\s{0,3}>\s?/
+const ORNAMENT = /^\s*(?:[\p{Extended_Pictographic}\uFE0F\u200D]+\s*)+/u
+
+export function shapeLines(lines: readonly Line[]): Shape[] {
+  return lines.map(shapeOf)
+}
+
+function shapeOf(line: Line): Shape {
+  const text = line.text
+  const heading = line.preformatted ? null : HEADING.exec(text)
+  const quote = !heading && !line.preformatted ? QUOTE.exec(text) : null
+  let start = heading?.[0].length ?? quote?.[0].length ?? 0
+  const ornament = ORNAMENT.exec(text.slice(start))
+  if (ornament && !boxAt(text, start + leadingBlanks(text.slice(start)))) start += ornament[0].length
+  start += leadingBlanks(text.slice(start))
+  const box = boxAt(text, start)
+  const afterBullet = box ? -1 : bulletEnd(text, start)
+  const body = afterBullet > 0 ? afterBullet : start
+  const innerBox = box ?? (afterBullet > 0 ? boxAt(text, body) : null)
+  return {
+    line,
+    blank: text.trim() === '',
+    rule: !line.preformatted && RULE.test(text) && !box,
+    heading: heading?.[1]?.length ?? 0,
+    quote: quote !== null,
+    tableRow: !line.preformatted && /^\s*\|.*\|\s*$/.test(text),
+    start,
+    body,
+    bullet: afterBullet > 0,
+    box: innerBox,
+    question: questionLabelAt(text, body),
+    number: numberLabelAt(text, body),
+    letter: letterLabelAt(text, body),
+  }
+}
+
+function leadingBlanks(text: string): number {
+  return text.length - text.trimStart().length
+}
+
+export function bodyText(shape: Shape): string {
+  return shape.line.text.slice(shape.start).trim()
+}

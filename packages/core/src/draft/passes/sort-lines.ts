@@ -1,0 +1,797 @@
+import { asRoman, keySign, letterLabelAt, numberLabelAt, boxAt, type Label } from '../labels.ts'
+import type { AsideReason, Line, Span } from '../model.ts'
+import { cues, findPoints, keywordAt, keywordsWithin, pointsEach, trueFalseLead, trueFalseTail, truthOf, type Keyword } from '../words.ts'
+import type { Piece } from './compose.ts'
+import { findFurniture } from './furniture.ts'
+import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
+import { bodyText, type Shape } from './shape.ts'
+
+export interface RawPassage {
+  readonly pieces: Piece[]
+  readonly lines: Line[]
+  /** Item numbers that it is for, both ends; null: all until the next passage. */
+  readonly range: readonly [number, number] | null
+}
+
+export interface KeyBlock {
+  readonly lines: Line[]
+  /** How many items stand before it. */
+  readonly after: number
+  /** The first item since the block before. */
+  readonly since: number
+  /** Section label named in its title, lower case. */
+  readonly section: string | null
+}
+
+export interface SortedLines {
+  readonly items: RawItem[]
+  readonly passages: RawPassage[]
+  readonly keyBlocks: KeyBlock[]
+  readonly aside: { readonly line: Line; readonly reason: AsideReason }[]
+  readonly title: string | null
+}
+
+/** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
+export function sortLines(shapes: readonly Shape[]): SortedLines {
+  return new Sorter(shapes).sort()
+}
+
+const LONG_PASSAGE_WORDS = 25
+
+class Sorter {
+  readonly #shapes: readonly Shape[]
+  readonly #furniture: ReadonlySet<number>
+  readonly #items: RawItem[] = []
+  readonly #passages: RawPassage[] = []
+  readonly #keyBlocks: KeyBlock[] = []
+  readonly #aside: { line: Line; reason: AsideReason }[] = []
+  readonly #labelled: 'question' | 'number' | 'none'
+  #title: string | null = null
+  #item: RawItem | null = null
+  #section: Section = NO_SECTION
+  #block: KeyBlock | null = null
+  #blockSince = 0
+  #last: { value: number; delimiter: string; indent: number } | null = null
+  #passage: RawPassage | null = null
+  #range: readonly [number, number] | null = null
+  #blanks = 1
+  /** The statement that the next plain line continues. */
+  #open: { pieces: Piece[] } | { keyOf: RawItem } | null = null
+  #openIndent = 0
+
+  constructor(shapes: readonly Shape[]) {
+    this.#shapes = shapes
+    this.#furniture = findFurniture(shapes)
+    this.#labelled = howLabelled(shapes)
+  }
+
+  sort(): SortedLines {
+    this.#shapes.forEach((shape, index) => {
+      if (shape.blank) {
+        this.#blanks++
+        if (this.#item) this.#item.gapBefore = true
+        return
+      }
+      this.#take(shape, index)
+      this.#blanks = 0
+    })
+    return { items: this.#items, passages: this.#passages, keyBlocks: this.#keyBlocks, aside: this.#aside, title: this.#title }
+  }
+
+  #take(shape: Shape, index: number): void {
+    if (this.#furniture.has(index)) this.#setAside(shape, 'page')
+    else if (shape.line.preformatted) this.#takeCode(shape)
+    else if (this.#block && this.#takeForBlock(shape, index)) return
+    else if (shape.rule) this.#takeRule(shape)
+    else if (shape.tableRow) this.#takeTable(shape, index)
+    else if (this.#startsBlock(shape, index)) this.#openBlock(shape)
+    else if (this.#takeStart(shape, index)) return
+    else if (cues.isIdentity(bodyText(shape)) && !shape.question) this.#setAside(shape, 'identity')
+    else if (this.#takeSection(shape, index)) return
+    else if (this.#item && this.#takePart(this.#item, shape, index)) return
+    else this.#takeLoose(shape, index)
+  }
+
+  #setAside(shape: Shape, reason: AsideReason): void {
+    this.#aside.push({ line: shape.line, reason })
+    if (reason !== 'page') this.#open = null
+  }
+
+  #takeCode(shape: Shape): void {
+    if (!this.#item) return this.#setAside(shape, 'other')
+    this.#claim(this.#item, shape)
+    this.#item.stem.push({ span: whole(shape), join: 'preformatted' })
+  }
+
+  #takeRule(shape: Shape): void {
+    const dotted = /^[\s._…·＿]+$/.test(shape.line.text) && !/^\s*_{3}\s*$/.test(shape.line.text)
+    if (dotted && this.#item && !this.#item.lists.length) {
+      this.#item.answerLines++
+      this.#claim(this.#item, shape)
+    } else this.#setAside(shape, 'rule')
+    this.#open = null
+  }
+
+  #takeTable(shape: Shape, index: number): void {
+    if (this.#item && (this.#item.stem.length > 0 || this.#item.table.length > 0)) {
+      this.#item.table.push(shape.line)
+      this.#claim(this.#item, shape)
+    } else this.#takeLoose(shape, index)
+  }
+
+  // Blocks of keys
+
+  #startsBlock(shape: Shape, index: number): boolean {
+    const text = bodyText(shape)
+    if (!this.#items.length || !cues.isKeyTitle(text) || text.length > 90) return false
+    const keyword = keywordAt(shape.line.text, shape.start)
+    const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
+    if (looksLikeEntries(value)) return !(this.#item && gapCount(this.#item) > 1)
+    if (value && keyword && !/^\(/.test(value)) return false
+    const next = this.#nextText(index)
+    return next !== null && !next.question && startsLikeEntry(bodyText(next)) && !this.#isOrdinaryItem(next)
+  }
+
+  #isOrdinaryItem(shape: Shape): boolean {
+    const at = this.#shapes.indexOf(shape)
+    const after = this.#nextText(at)
+    return Boolean(shape.number && after?.letter?.value === 0)
+  }
+
+  #openBlock(shape: Shape): void {
+    const section = /(?:part|section|teil|partie|parte)\s+([ivx]+|[a-h]|\d)\b/i.exec(shape.line.text)?.[1]?.toLowerCase() ?? null
+    this.#block = { lines: [], after: this.#items.length, since: this.#blockSince, section }
+    this.#keyBlocks.push(this.#block)
+    this.#blockSince = this.#items.length
+    const keyword = keywordAt(shape.line.text, shape.start)
+    if (keyword && looksLikeEntries(shape.line.text.slice(keyword.end))) this.#block.lines.push({ ...shape.line })
+    this.#setAside(shape, 'keys')
+    this.#item = null
+    this.#open = null
+  }
+
+  #takeForBlock(shape: Shape, index: number): boolean {
+    const block = this.#block
+    if (!block) return false
+    const text = bodyText(shape)
+    const entry = startsLikeEntry(text) || shape.tableRow || (this.#blanks === 0 && block.lines.length > 0) || (shape.line.indent > 0 && this.#blanks === 0)
+    const leaves = this.#isOrdinaryItem(shape) || (shape.heading > 0 && !entry) || shape.rule || (shape.question !== null && text.length > 60)
+    if (entry && !leaves) {
+      block.lines.push(shape.line)
+      this.#setAside(shape, 'keys')
+      return true
+    }
+    if (!leaves && this.#nextText(index) === null && !shape.number) return false
+    this.#block = null
+    return false
+  }
+
+  #nextText(index: number): Shape | null {
+    for (let at = index + 1; at < this.#shapes.length; at++) {
+      const shape = this.#shapes[at]
+      if (shape && !shape.blank && !shape.rule && !this.#furniture.has(at)) return shape
+    }
+    return null
+  }
+
+  // Starts of items
+
+  #takeStart(shape: Shape, index: number): boolean {
+    const question = shape.question
+    if (question && (this.#labelled === 'question' || shape.heading > 0 || question.number === 'bonus')) {
+      this.#startItem(shape, question.number, question.end, 'question')
+      return true
+    }
+    if (this.#labelled === 'question') return false
+    const led = /^\s*_{1,}\s*([\p{L}✓×√]{1,8})\s*_{1,}\s*(?=\d)/u.exec(shape.line.text)
+    if (led) {
+      const label = numberLabelAt(shape.line.text, led[0].length)
+      if (label) {
+        const item = this.#startItem(shape, label.text, label.to, 'number')
+        item.keys.push({ statement: { line: shape.line, from: 0, to: led[0].length }, values: [{ line: shape.line, from: 0, to: led[0].length }], source: 'lead' })
+        this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
+        return true
+      }
+    }
+    const label = shape.bullet ? null : this.#startLabel(shape)
+    if (!label || !this.#isStart(label, shape, index)) return false
+    this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
+    this.#startItem(shape, label.text, label.to, 'number')
+    return true
+  }
+
+  /** A number; or a roman numeral where a section is numbered so. */
+  #startLabel(shape: Shape): Label | null {
+    if (shape.number) return shape.number
+    const roman = shape.letter && !shape.letter.upper && shape.letter.delimiter === '.' ? asRoman(shape.letter) : null
+    if (!roman || shape.line.indent > 2) return null
+    const fresh = !this.#item || isFresh(this.#item, this.#section)
+    return (roman.value === 0 && fresh && this.#blanks > 0) || (this.#last?.delimiter === 'roman' && roman.value === this.#last.value + 1)
+      ? { ...roman, delimiter: 'roman' }
+      : null
+  }
+
+  #isStart(label: Label, shape: Shape, index: number): boolean {
+    const rest = shape.line.text.slice(label.to)
+    if (label.delimiter === ' ' && !/\p{L}/u.test(rest)) return false
+    const last = this.#last
+    if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0
+    const next = label.value === last.value + 1
+    const nested = this.#item.lists.at(-1)
+    const continuesList = nested?.style === 'number' && nested.entries.at(-1)?.label?.value === label.value - 1 && nested.entries.at(-1)?.label?.delimiter === label.delimiter
+    if (continuesList && (label.delimiter !== last.delimiter || shape.line.indent > last.indent)) return false
+    if (shape.line.indent > last.indent + 1 && !(next && this.#blanks > 0 && isComplete(this.#item))) return false
+    if (next) return true
+    if (label.delimiter === ' ') return false
+    if (label.value === 0 && !isComplete(this.#item) && this.#item.section === this.#section) return false
+    if (label.value === 0 && this.#item.section === this.#section && this.#blanks === 0 && label.delimiter !== last.delimiter) return false
+    return label.value > last.value || isComplete(this.#item) || this.#item.section !== this.#section || index === 0
+  }
+
+  #startItem(shape: Shape, number: string | null, at: number, start: RawItem['start']): RawItem {
+    const item = newRawItem(number, this.#section, start)
+    this.#items.push(item)
+    this.#item = item
+    this.#open = null
+    this.#block = null
+    this.#closePassage(item)
+    this.#claim(item, shape)
+    this.#takeStemText(item, shape, at, 'paragraph')
+    return item
+  }
+
+  #closePassage(item: RawItem): void {
+    if (this.#passage) {
+      this.#passages.push(this.#passage)
+      this.#passage = null
+    }
+    const passage = this.#passages.at(-1)
+    if (!passage) return
+    const number = Number(item.number)
+    if (!passage.range || (number >= passage.range[0] && number <= passage.range[1])) item.passage = this.#passages.length - 1
+  }
+
+  // Sections, titles, passages and what is set aside
+
+  #takeSection(shape: Shape, index: number): boolean {
+    const text = bodyText(shape)
+    const headed = shape.heading > 0 && !shape.question
+    const titled = cues.isSection(text) && text.length < 120 && this.#blanks > 0 && !/[?？]$/.test(text.replace(/\([^)]*\)\s*$/, '').trim().replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''))
+    if (!headed && !titled) return false
+    if (this.#title === null && !this.#items.length && shape.heading > 0 && !cues.isSection(text)) this.#title = text
+    this.#section = sectionOf(text)
+    this.#item = null
+    this.#open = null
+    if (index > 0 || headed) this.#setAside(shape, this.#title === text ? 'title' : 'section')
+    else this.#setAside(shape, 'title')
+    return true
+  }
+
+  #takeLoose(shape: Shape, index: number): void {
+    const text = bodyText(shape)
+    if (this.#isChat(text, index)) return this.#setAside(shape, 'chatter')
+    const range = /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i.exec(text)
+    if (range?.[1] && range[2]) {
+      this.#range = [Number(range[1]), Number(range[2])]
+      this.#item = null
+      return this.#setAside(shape, 'instruction')
+    }
+    if (this.#labelled !== 'none') return this.#takeUnnumbered(shape, text, index)
+    if (this.#couldBeTitle(shape, index, text)) {
+      this.#title = text
+      return this.#setAside(shape, 'title')
+    }
+    const instruction = cues.isInstruction(text) || (/^\(.*\)$/.test(text) && !this.#item)
+    if (instruction) return this.#setAside(shape, 'instruction')
+    this.#last = null
+    this.#startItem(shape, null, shape.body, 'none')
+  }
+
+  #couldBeTitle(shape: Shape, index: number, text: string): boolean {
+    if (this.#title !== null || this.#items.length) return false
+    const next = this.#shapes[index + 1]
+    return (!next || next.blank || cues.isIdentity(bodyText(next))) && !/[?？]\s*$/.test(text) && !shape.letter && text.length < 140
+  }
+
+  /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
+  #takeUnnumbered(shape: Shape, text: string, index: number): void {
+    if (this.#title === null && !this.#items.length && text.length < 120 && !this.#range) {
+      this.#title = text
+      this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
+      return this.#setAside(shape, 'title')
+    }
+    const words = this.#paragraphWords(index)
+    if (this.#range || this.#passage || words >= LONG_PASSAGE_WORDS) {
+      this.#passage ??= { pieces: [], lines: [], range: this.#range }
+      this.#passage.pieces.push({ span: whole(shape), join: this.#blanks > 0 ? 'paragraph' : 'wrap' })
+      this.#passage.lines.push(shape.line)
+      this.#range = null
+      this.#item = null
+      return
+    }
+    if (trueFalseTail(text) || trueFalseLead(text)) this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
+    this.#setAside(shape, cues.isInstruction(text) ? 'instruction' : 'other')
+  }
+
+  #paragraphWords(index: number): number {
+    let words = 0
+    for (let at = index; at < this.#shapes.length; at++) {
+      const shape = this.#shapes[at]
+      if (!shape || shape.blank || (shape.number && at > index) || shape.letter) break
+      words += bodyText(shape).split(/\s+/).length
+    }
+    return words
+  }
+
+  #isChat(text: string, index: number): boolean {
+    if (!cues.isChatter(text)) return false
+    const near = this.#items.length === 0 || this.#blanks > 0
+    const next = this.#shapes[index + 1]
+    const leadsOptions = Boolean(next?.letter?.value === 0 || next?.box)
+    return near && !leadsOptions
+  }
+
+  // Parts of the current item
+
+  #takePart(item: RawItem, shape: Shape, index: number): boolean {
+    if (this.#takeKeyword(item, shape)) return true
+    if (this.#takeEntry(item, shape)) return true
+    if (this.#takeContinuation(item, shape)) return true
+    return this.#takeStemLine(item, shape, index)
+  }
+
+  #takeKeyword(item: RawItem, shape: Shape): boolean {
+    const keyword = keywordAt(shape.line.text, shape.body) ?? bracketedKeyword(shape)
+    if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
+    const metadata = keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
+    if (metadata && shape.line.text.length < 200) {
+      this.#claim(item, shape)
+      takeMetadata(item, shape.line.text.slice(shape.body))
+      this.#open = null
+      return true
+    }
+    this.#claim(item, shape)
+    this.#takeStatement(item, shape, keyword, shape.body)
+    return true
+  }
+
+  #takeQuote(item: RawItem, shape: Shape): boolean {
+    this.#claim(item, shape)
+    item.feedback.push({ span: from(shape, shape.start), join: item.feedback.length ? 'wrap' : 'paragraph' })
+    return true
+  }
+
+  /** Reads a statement and the ones glued behind it in the same line. */
+  #takeStatement(item: RawItem, shape: Shape, keyword: Keyword, start: number): void {
+    const later = keywordsWithin(shape.line.text, keyword.end).filter((next) => next.role !== keyword.role)
+    const end = later[0]?.start ?? shape.line.text.length
+    this.#addStatement(item, shape, keyword, start, end)
+    const next = later[0]
+    if (next) this.#takeStatement(item, shape, next, next.start)
+  }
+
+  #addStatement(item: RawItem, shape: Shape, keyword: Keyword, start: number, end: number): void {
+    const span: Span = { line: shape.line, from: keyword.end, to: end }
+    this.#openIndent = shape.line.indent
+    switch (keyword.role) {
+      case 'answer': {
+        const key = { statement: { line: shape.line, from: start, to: end }, values: [span], source: start > shape.body ? ('glued' as const) : ('line' as const) }
+        item.keys.push(key)
+        this.#open = { keyOf: item }
+        return
+      }
+      case 'feedback': {
+        const option = item.lists.at(-1)?.entries.at(-1)
+        const nested = option && shape.bullet && shape.line.indent > option.indent && !item.keys.length
+        const target = nested ? option.feedback : item.feedback
+        if (span.to > span.from) target.push({ span, join: 'paragraph' })
+        this.#open = { pieces: target }
+        return
+      }
+      case 'hint':
+        item.hint.push({ span: trimBracket(span), join: 'paragraph' })
+        this.#open = { pieces: item.hint }
+        return
+      case 'sample':
+        if (span.to > span.from) item.sample.push({ span, join: 'paragraph' })
+        this.#open = { pieces: item.sample }
+        return
+      case 'points': {
+        const value = /\d+(?:[.,]\d+)?/.exec(shape.line.text.slice(keyword.end, end))
+        if (value) item.points = Number(value[0].replace(',', '.'))
+        return
+      }
+      case 'wordBank':
+        item.wordBank = shape.line.text.slice(span.from, span.to).trim()
+        return
+      default:
+        takeMetadata(item, shape.line.text.slice(start, end))
+    }
+  }
+
+  #takeEntry(item: RawItem, shape: Shape): boolean {
+    const text = shape.line.text
+    const note = item.keys.length > 0 && shape.bullet ? /^([A-Za-z])\s*[:：]\s+/.exec(text.slice(shape.body)) : null
+    if (note?.[1]) {
+      this.#claim(item, shape)
+      const pieces: Piece[] = [{ span: from(shape, shape.body + note[0].length), join: 'paragraph' }]
+      item.optionNotes.push({ letter: note[1], pieces })
+      this.#open = { pieces }
+      return true
+    }
+    const label = this.#entryLabel(item, shape)
+    if (label) {
+      this.#claim(item, shape)
+      this.#addLabelled(item, shape, label)
+      return true
+    }
+    if (shape.box && (shape.bullet || shape.box.to > shape.body) && !(item.keys.length && !item.lists.length)) {
+      this.#claim(item, shape)
+      this.#addBoxes(item, shape)
+      return true
+    }
+    if (shape.bullet && !shape.rule && item.stem.length > 0) {
+      this.#claim(item, shape)
+      this.#addEntry(item, shape, 'bullet', 'bullet', null, shape.start, shape.body, text.length)
+      return true
+    }
+    return false
+  }
+
+  #entryLabel(item: RawItem, shape: Shape): Label | null {
+    const last = item.lists.at(-1)
+    const letter = shape.letter
+    if (letter) {
+      const roman = asRoman(letter)
+      const expected = last?.style === 'letter' ? last.entries.length : 0
+      const lastLabel = last?.entries.at(-1)?.label
+      for (const candidate of roman ? [letter, roman] : [letter]) {
+        const sameStyle = !lastLabel || lastLabel.script === candidate.script
+        if (last?.style === 'letter' && sameStyle && candidate.value >= expected && candidate.value <= expected + 2) return candidate
+        if (candidate.value === 0 && (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))) return candidate
+      }
+      return null
+    }
+    const number = shape.number
+    if (!number) return null
+    const continues = last?.style === 'number' && last.entries.at(-1)?.label?.value === number.value - 1
+    return continues || number.value === 0 ? number : null
+  }
+
+  #addLabelled(item: RawItem, shape: Shape, label: Label): void {
+    const text = shape.line.text
+    const style = label.script === 'number' ? 'number' : 'letter'
+    let at = shape.start
+    let current = label
+    for (;;) {
+      const next = nextLabel(text, current)
+      const other = style === 'number' ? wideLetter(text, current.to) : null
+      const end = next?.from ?? other?.from ?? text.length
+      this.#addEntry(item, shape, style, `${style}:${current.script}`, current, at, current.to, end)
+      if (other && !next) {
+        this.#addEntry(item, shape, 'letter', `letter:${other.script}`, other, other.from, other.to, text.length)
+        return
+      }
+      if (!next) return
+      at = next.from
+      current = next
+    }
+  }
+
+  #addBoxes(item: RawItem, shape: Shape): void {
+    const text = shape.line.text
+    let at = shape.bullet ? shape.body : shape.start
+    let box = shape.box
+    while (box) {
+      const next = nextBox(text, box.to)
+      const inner = letterLabelAt(text, box.to)
+      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, inner ? inner.to : box.to, next?.from ?? text.length)
+      if (box.checked) entry.sign = text.slice(at, box.to).trim()
+      if (!next) return
+      at = next.from
+      box = next.box
+    }
+  }
+
+  #addEntry(item: RawItem, shape: Shape, style: RawList['style'], signature: string, label: Label | null, labelFrom: number, start: number, end: number): RawEntry {
+    let list = item.lists.find((known) => known.signature === signature)
+    if (!list) {
+      list = { signature, style, entries: [] }
+      item.lists.push(list)
+    }
+    const line = shape.line
+    const glued = keywordsWithin(line.text.slice(0, end), start)[0]
+    let to = glued?.start ?? end
+    let begin = start
+    const sign = keySign(line.text.slice(start, to))
+    if (sign) {
+      begin = start + sign.before
+      to = start + sign.end
+    }
+    const entry: RawEntry = {
+      label,
+      labelText: line.text.slice(labelFrom, start).trim(),
+      pieces: [{ span: { line, from: begin, to }, join: 'paragraph' }],
+      feedback: [],
+      sign: sign?.sign ?? null,
+      indent: line.indent,
+    }
+    list.entries.push(entry)
+    this.#open = { pieces: entry.pieces }
+    this.#openIndent = line.indent
+    if (glued) this.#takeStatement(item, shape, glued, glued.start)
+    return entry
+  }
+
+  /** A plain line right below a statement or an option goes on with it. */
+  #takeContinuation(item: RawItem, shape: Shape): boolean {
+    const open = this.#open
+    if (!open || this.#blanks > 0 || shape.heading) return false
+    if ('keyOf' in open) {
+      const key = item.keys.at(-1)
+      if (!key || isSettledKey(key.values) || this.#looksLikeNewStem(item, shape)) return false
+      this.#claim(item, shape)
+      key.values.push(from(shape, shape.start))
+      return true
+    }
+    const entry = item.lists.at(-1)?.entries.at(-1)
+    const inEntry = entry?.pieces === open.pieces
+    if (inEntry && this.#looksLikeNewStem(item, shape)) return false
+    if (inEntry && entry && item.lists.at(-1)?.style === 'bullet' && this.#labelled === 'none' && /[?？]\s*$/.test(shape.line.text)) return false
+    this.#claim(item, shape)
+    const parted = keywordsWithin(shape.line.text, shape.start)[0]
+    const end = parted?.start ?? shape.line.text.length
+    open.pieces.push({ span: { line: shape.line, from: shape.start, to: end }, join: 'wrap' })
+    if (inEntry && entry) takeTrailingSign(entry)
+    if (parted) this.#takeStatement(item, shape, parted, parted.start)
+    return true
+  }
+
+  #looksLikeNewStem(item: RawItem, shape: Shape): boolean {
+    if (shape.line.indent > this.#openIndent) return false
+    const asks = /[?？:：]\s*$/.test(shape.line.text) || trueFalseLead(bodyText(shape)) !== null
+    return asks && item.start === 'none'
+  }
+
+  #takeStemLine(item: RawItem, shape: Shape, index: number): boolean {
+    const text = bodyText(shape)
+    const complete = isComplete(item)
+    if (item.start === 'none' && this.#blanks > 0 && (complete || hasPlainOptions(item) || endsSentence(item))) return false
+    if (complete && this.#blanks > 0) {
+      if (/^\(.{3,80}\)$/.test(text) && cues.asksSeveral(text)) return this.#appendToStem(item, shape)
+      return false
+    }
+    if (complete && item.lists.length && this.#blanks === 0) {
+      if (item.start !== 'none' && /^\(.{3,80}\)$/.test(text)) return this.#appendToStem(item, shape)
+      const nested = item.lists.at(-1)
+      const isStatements = nested && nested.entries.every((entry) => entry.label?.script === 'roman' || entry.label?.script === 'number')
+      if (isStatements && item.lists.length === 1 && !item.keys.length) return this.#foldListIntoStem(item, shape)
+      return false
+    }
+    if (complete) return false
+    if (this.#blanks > 0 && this.#isChat(text, index)) return false
+    if (this.#blanks > 0 && item.stem.length && this.#labelled !== 'none' && cues.isInstruction(text)) return false
+    this.#claim(item, shape)
+    this.#takeStemText(item, shape, shape.start, this.#blanks > 0 || this.#startsParagraph(item, shape) ? 'paragraph' : 'wrap')
+    return true
+  }
+
+  #startsParagraph(item: RawItem, shape: Shape): boolean {
+    return item.start === 'none' && !shape.bullet
+  }
+
+  #appendToStem(item: RawItem, shape: Shape): boolean {
+    this.#claim(item, shape)
+    item.stem.push({ span: whole(shape), join: 'wrap' })
+    return true
+  }
+
+  /** "I. … II. … Which are true?": numbered statements that belong to the stem. */
+  #foldListIntoStem(item: RawItem, shape: Shape): boolean {
+    const list = item.lists.pop()
+    for (const entry of list?.entries ?? [])
+      entry.pieces.forEach((piece, index) => {
+        const labelled = index === 0 ? { ...piece.span, from: Math.max(0, piece.span.line.text.indexOf(entry.labelText)) } : piece.span
+        item.stem.push({ span: labelled, join: index === 0 ? 'paragraph' : 'wrap' })
+      })
+    this.#claim(item, shape)
+    this.#open = null
+    this.#takeStemText(item, shape, shape.start, 'paragraph')
+    return true
+  }
+
+  /** The stem's part of a line, with points, keys and options that stand in the same line parted from it. */
+  #takeStemText(item: RawItem, shape: Shape, start: number, join: Piece['join']): void {
+    const line = shape.line
+    let end = line.text.length
+    const statement = start >= line.text.length ? null : keywordAt(line.text, start)
+    if (statement && statement.role !== 'answer' && statement.role !== 'feedback') return this.#takeStatement(item, shape, statement, start)
+    const glued = keywordsWithin(line.text, start)[0]
+    if (glued) end = bracketStart(line.text, glued.start)
+    const options = inlineOptions(line.text.slice(0, end), start)
+    const stemEnd = options ? options.from : end
+    this.#pushStem(item, { line, from: start, to: stemEnd }, join)
+    if (options) this.#addLabelledInline(item, shape, options, end)
+    if (glued) this.#takeStatement(item, shape, glued, glued.start)
+    this.#openIndent = line.indent
+    if (!options && !glued) this.#open = null
+  }
+
+  #addLabelledInline(item: RawItem, shape: Shape, first: Label, end: number): void {
+    const text = shape.line.text.slice(0, end)
+    let current: Label | null = first
+    while (current) {
+      const next = nextLabel(text, current)
+      this.#addEntry(item, shape, 'letter', `letter:${current.script}`, current, current.from, current.to, next?.from ?? end)
+      current = next
+    }
+  }
+
+  #pushStem(item: RawItem, span: Span, join: Piece['join']): void {
+    const text = span.line.text.slice(span.from, span.to)
+    const points = findPoints(text)
+    if (!points) {
+      if (text.trim()) item.stem.push({ span, join })
+      return
+    }
+    item.points = points.points
+    const before: Span = { ...span, to: span.from + points.from }
+    const after: Span = { ...span, from: span.from + points.to }
+    if (text.slice(0, points.from).trim()) item.stem.push({ span: before, join })
+    if (text.slice(points.to).trim()) item.stem.push({ span: after, join: text.slice(0, points.from).trim() ? 'wrap' : join })
+  }
+
+  #claim(item: RawItem, shape: Shape): void {
+    if (item.lines.at(-1) !== shape.line) item.lines.push(shape.line)
+    item.gapBefore = false
+  }
+}
+
+function whole(shape: Shape): Span {
+  return from(shape, shape.start)
+}
+
+function from(shape: Shape, start: number): Span {
+  return { line: shape.line, from: start, to: shape.line.text.length }
+}
+
+function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | 'none' {
+  const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
+  if (questions >= 2) return 'question'
+  let run = 0
+  let last = -1
+  for (const shape of shapes) {
+    const label = shape.number
+    if (!label || shape.bullet || label.delimiter === ' ' || shape.line.preformatted) continue
+    if (label.value === last + 1 || label.value === 0) {
+      run += label.value === last + 1 && last >= 0 ? 1 : 0
+      last = label.value
+    }
+  }
+  return run >= 1 ? 'number' : questions === 1 ? 'question' : 'none'
+}
+
+function sectionOf(text: string): Section {
+  const label = /(?:^|\s)([IVX]{1,5}|[A-H]|\d{1,2})(?=[.):\s]|$)/.exec(text)?.[1]?.toLowerCase() ?? null
+  return { title: text, label, pointsEach: pointsEach(text), trueFalse: /true|false|richtig|falsch|vrai|faux|verdadero|falso|prawda|fałsz|判断|верно|正誤|waar|sant|vero/i.test(text) || trueFalseTail(` ${text}`) !== null }
+}
+
+function withTitle(text: string, section: Section): Section {
+  const each = pointsEach(text)
+  return each === null ? section : { ...section, pointsEach: each }
+}
+
+function isFresh(item: RawItem, section: Section): boolean {
+  return item.section !== section
+}
+
+/** "1 B, 2 C" or "1-5: B A D": at least two numbered entries in one line. */
+function looksLikeEntries(value: string): boolean {
+  return /^\W*\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*\d{1,3}\s*[-–.):]?\s*\S/.test(value) || /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value)
+}
+
+function startsLikeEntry(text: string): boolean {
+  return /^[\s|*([]*(?:\d{1,3}\s*(?:[-–—.):：|]|\s)|[IVXivx]{1,4}\s*[:.)]|bonus|\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]|\|)/i.test(text)
+}
+
+function gapCount(item: RawItem): number {
+  const text = item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
+  return (text.match(/_{2,}(?:\s*\(\d+\)\s*_{2,})?|\.{4,}|…{2,}|\[(?:blank|gap)\]/gi) ?? []).length
+}
+
+/** The label that follows `label` in the same line: the next of its alphabet, in the same dress. */
+function nextLabel(text: string, label: Label): Label | null {
+  for (let at = label.to; at < text.length; at++) {
+    if (at > label.to && !/\s/.test(text.charAt(at - 1)) && label.script !== 'circled') continue
+    const found = label.script === 'number' ? numberLabelAt(text, at) : letterLabelAt(text, at)
+    if (!found || at === label.to) continue
+    const candidate = label.script === 'roman' ? asRoman(found) : found
+    if (candidate && candidate.script === label.script && candidate.value === label.value + 1 && candidate.delimiter === label.delimiter) return candidate
+  }
+  return null
+}
+
+/** A letter behind at least two blanks: the right-hand list of a matching item printed beside the left one. */
+function wideLetter(text: string, start: number): Label | null {
+  for (const gap of text.slice(start).matchAll(/\S(\s{2,}|\t)(?=\S)/g)) {
+    const at = start + gap.index + gap[0].length
+    const label = letterLabelAt(text, at)
+    if (label) return label
+    const bare = /^(\p{L})\s(?=\S)/u.exec(text.slice(at))
+    if (bare?.[1]) return letterLabelAt(`${text.slice(0, at + 1)})${text.slice(at + 1)}`, at)
+  }
+  return null
+}
+
+/** The first of at least two option labels that stand behind a stem in its own line. */
+function inlineOptions(text: string, start: number): Label | null {
+  for (const gap of text.slice(start).matchAll(/(?:^|\s|[：:])(?=[(\[]?\s?[Aaа①Ａａア]\s?[).\]）．、])|\s(?=①)|(?=①)|^(?=[Aa]\s?[).])/gu)) {
+    const at = start + gap.index + gap[0].length
+    const label = letterLabelAt(text, at)
+    if (label?.value === 0 && nextLabel(text, label)) return label
+  }
+  return null
+}
+
+function nextBox(text: string, start: number): { readonly from: number; readonly box: NonNullable<ReturnType<typeof boxAt>> } | null {
+  for (const gap of text.slice(start).matchAll(/\s(?=[[(☐☑☒□])/g)) {
+    const at = start + gap.index + 1
+    const box = boxAt(text, at)
+    if (box) return { from: at, box }
+  }
+  return null
+}
+
+function bracketedKeyword(shape: Shape): Keyword | null {
+  const open = /^[([]\s*/.exec(shape.line.text.slice(shape.body))
+  if (!open) return null
+  const keyword = keywordAt(shape.line.text, shape.body + open[0].length)
+  return keyword && keyword.role !== 'answer' ? keyword : null
+}
+
+function trimBracket(span: Span): Span {
+  const text = span.line.text.slice(span.from, span.to)
+  return /^[^(]*\)\s*$/.test(text) ? { ...span, to: span.from + text.lastIndexOf(')') } : span
+}
+
+/** "*(Hint: …)*": the bracket before a glued statement belongs to the statement. */
+function bracketStart(text: string, at: number): number {
+  const before = text.slice(0, at)
+  const open = /[([]\s*$/.exec(before)
+  return open ? open.index : at
+}
+
+function isSettledKey(values: readonly Span[]): boolean {
+  const text = values.map((span) => span.line.text.slice(span.from, span.to)).join(' ').trim()
+  return /^[([]?[A-Za-z]\s?[)\].]?$/.test(text) || truthOf(text, true) !== null || (text !== '' && values.length > 0 && text.length < 60)
+}
+
+function hasPlainOptions(item: RawItem): boolean {
+  return item.stem.length > 2
+}
+
+function endsSentence(item: RawItem): boolean {
+  return item.stem.length > 1
+}
+
+function takeTrailingSign(entry: RawEntry): void {
+  const piece = entry.pieces.at(-1)
+  if (!piece || entry.sign) return
+  const sign = keySign(piece.span.line.text.slice(piece.span.from, piece.span.to))
+  if (!sign || sign.before) return
+  entry.sign = sign.sign
+  entry.pieces[entry.pieces.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + sign.end } }
+}
+
+/** "Difficulty: Easy | Level: Remember | Tags: joints, frames". */
+function takeMetadata(item: RawItem, text: string): void {
+  for (const part of text.split(/\s*\|\s*/)) {
+    const keyword = keywordAt(part, 0)
+    if (!keyword) continue
+    const value = part.slice(keyword.end).trim()
+    if (keyword.role === 'difficulty') item.difficulty = value
+    else if (keyword.role === 'level') item.level = value
+    else if (keyword.role === 'outcome') item.outcome = value
+    else if (keyword.role === 'tags') item.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
+  }
+}

@@ -1,0 +1,133 @@
+import { isKept } from '../item/model.ts'
+import { mark, type Mark } from './marks.ts'
+import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage, Span } from './model.ts'
+import { cleanLines } from './passes/clean.ts'
+import { compose, spanText } from './passes/compose.ts'
+import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
+import type { RawItem } from './passes/raw.ts'
+import { KIND_NAMES, settleItem } from './passes/settle.ts'
+import { shapeLines } from './passes/shape.ts'
+import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.ts'
+
+/**
+ * Reads a draft: text → lines → shapes → raw items → items, each pass in a file of its own under
+ * `passes/`, in this order. Never throws on any text, loses no line, and takes time linear in the text.
+ *
+ * @returns items in draft order; every line with text is in an item, in a passage, or in `aside`.
+ */
+export function readDraft(source: DraftSource): Reading {
+  const lines = cleanLines(source)
+  const sorted = sortLines(shapeLines(lines))
+  const blocks = source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
+  const marks = placeKeys(sorted, blocks)
+  const items = sorted.items.map((raw) => toReadItem(raw))
+  const aside = asideLines(sorted, lines, items)
+  return {
+    title: sorted.title,
+    passages: readPassages(sorted),
+    items: markRepeats(items),
+    aside,
+    marks: [...marks, ...draftMarks(items, lines)],
+  }
+}
+
+function toReadItem(raw: RawItem): ReadItem {
+  const settled = settleItem(raw)
+  const first = raw.lines[0]
+  const last = raw.lines.at(-1)
+  const lines = [first?.number ?? 1, last?.number ?? 1] as const
+  const place = { lines, from: first?.from ?? 0, to: last?.to ?? 0 }
+  const kept = isKept(settled.item) ? [] : [mark('kind-not-kept', place, { kind: KIND_NAMES[settled.item.kind] })]
+  return {
+    item: settled.item,
+    ...place,
+    number: raw.number,
+    pointsSaid: raw.points !== null || raw.section.pointsEach !== null,
+    passageId: raw.passage === null ? null : `p${raw.passage + 1}`,
+    places: settled.places,
+    marks: [...settled.marks, ...kept],
+  }
+}
+
+function readPassages(sorted: SortedLines): ReadPassage[] {
+  return sorted.passages.map((passage, index) => ({
+    id: `p${index + 1}`,
+    title: null,
+    content: compose(passage.pieces),
+    lines: [passage.lines[0]?.number ?? 1, passage.lines.at(-1)?.number ?? 1],
+  }))
+}
+
+function keyFileBlock(text: string, sorted: SortedLines): KeyBlock {
+  // Offsets in the key file would point into the draft; keys from there have a place of length zero at its start.
+  const lines: Line[] = cleanLines({ text }).map((line) => ({ ...line, from: 0, to: 0, map: new Array<number>(line.text.length + 1).fill(0) }))
+  return { lines: lines.filter((line) => line.text.trim() !== ''), after: sorted.items.length, since: 0, section: null }
+}
+
+/** Gives each entry of the key lists to its item; what fits no item is marked. */
+function placeKeys(sorted: SortedLines, blocks: readonly KeyBlock[]): Mark[] {
+  const marks: Mark[] = []
+  for (const block of blocks) {
+    const taken = new Set<RawItem>()
+    for (const entry of readKeyEntries(block)) {
+      const item = itemFor(entry, sorted.items.slice(0, block.after), block, taken)
+      if (!item) {
+        const place = { lines: [entry.line.number, entry.line.number] as const, from: entry.line.from, to: entry.line.to }
+        marks.push(mark('key-for-no-item', place, { number: entry.number }))
+        continue
+      }
+      taken.add(item)
+      giveKey(item, entry)
+    }
+  }
+  return marks
+}
+
+function itemFor(entry: KeyEntry, before: readonly RawItem[], block: KeyBlock, taken: ReadonlySet<RawItem>): RawItem | null {
+  const matches = (item: RawItem): boolean => item.number?.toLowerCase() === entry.number && !taken.has(item)
+  const inSection = entry.section ? before.filter((item) => matches(item) && item.section.label === entry.section) : []
+  if (inSection[0]) return inSection[0]
+  const recent = before.slice(block.since).filter(matches)
+  return recent[0] ?? before.filter(matches)[0] ?? null
+}
+
+const SAMPLE = /^\s*\W*(?:model answer|sample answer|suggested answer|musterantwort|exemple de réponse|respuesta modelo|przykładowa odpowiedź|примерный ответ|解答例)\s*[:：]\s*\W*/i
+
+function giveKey(item: RawItem, entry: KeyEntry): void {
+  const first = entry.values[0]
+  if (!first) return
+  const sample = SAMPLE.exec(spanText(first))
+  if (sample) {
+    const spans: Span[] = [{ ...first, from: first.from + sample[0].length }, ...entry.values.slice(1)]
+    spans.forEach((span, index) => item.sample.push({ span, join: index ? 'wrap' : 'paragraph' }))
+    return
+  }
+  item.keys.push({ statement: first, values: entry.values, source: 'block' })
+}
+
+function asideLines(sorted: SortedLines, lines: readonly Line[], items: readonly ReadItem[]): AsideLine[] {
+  const kept = new Set<number>()
+  for (const raw of sorted.items) for (const line of raw.lines) kept.add(line.number)
+  for (const passage of sorted.passages) for (const line of passage.lines) kept.add(line.number)
+  const reasons = new Map(sorted.aside.map((entry) => [entry.line.number, entry.reason]))
+  void items
+  return lines
+    .filter((line) => !kept.has(line.number) && (line.text.trim() !== '' || reasons.has(line.number)))
+    .map((line) => ({ line: line.number, from: line.from, to: line.to, reason: reasons.get(line.number) ?? 'other' }))
+}
+
+function markRepeats(items: readonly ReadItem[]): ReadItem[] {
+  const seen = new Set<string>()
+  return items.map((item, index) => {
+    const before = items[index - 1]?.number
+    const repeated = item.number !== null && item.number !== '1' && item.number === before
+    if (item.number !== null) seen.add(item.number)
+    return repeated ? { ...item, marks: [...item.marks, mark('number-repeated', item, { number: item.number ?? '' })] } : item
+  })
+}
+
+function draftMarks(items: readonly ReadItem[], lines: readonly Line[]): Mark[] {
+  if (items.length || !lines.some((line) => line.text.trim())) return []
+  const last = lines.at(-1)
+  return [mark('no-items', { lines: [1, lines.length], from: 0, to: last?.to ?? 0 })]
+}

@@ -1,0 +1,201 @@
+import { anyOf, wordsFor } from './languages/index.ts'
+
+/** A word that opens a statement about an item, found at the start of a text. */
+export interface Keyword {
+  readonly role: KeywordRole
+  /** Where the statement's own text starts. */
+  readonly end: number
+  /** The word as written, lower case. */
+  readonly word: string
+}
+
+export type KeywordRole = 'answer' | 'feedback' | 'hint' | 'sample' | 'points' | 'difficulty' | 'level' | 'tags' | 'outcome' | 'wordBank' | 'accept'
+
+const ROLE_WORDS: readonly (readonly [KeywordRole, readonly string[]])[] = [
+  ['sample', wordsFor('sample')],
+  ['answer', wordsFor('answer')],
+  ['feedback', wordsFor('feedback')],
+  ['hint', wordsFor('hint')],
+  ['difficulty', wordsFor('difficulty')],
+  ['level', wordsFor('level')],
+  ['tags', wordsFor('tags')],
+  ['outcome', wordsFor('outcome')],
+  ['wordBank', wordsFor('wordBank')],
+]
+
+const ROLE_OF = new Map<string, KeywordRole>()
+for (const [role, words] of ROLE_WORDS) for (const word of words) if (!ROLE_OF.has(word)) ROLE_OF.set(word, role)
+for (const word of wordsFor('points')) if (word.length > 1 && !ROLE_OF.has(word)) ROLE_OF.set(word, 'points')
+
+const ALL_WORDS = anyOf([...ROLE_OF.keys()].sort((a, b) => b.length - a.length))
+/** `Answer:`, `Answer -`, `Ans.`, `Answer (B):`, also with "to 5" or "for question 5" before the colon. */
+const STATEMENT = new RegExp(`(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`, 'iy')
+const WITH_COLON = new RegExp(`(?<![\\p{L}\\d])(${ALL_WORDS})\\s*[:：]`, 'giu')
+const ANSWER_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s|\\.(?=\\s|$))\\s*`, 'giu')
+
+/** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
+export function keywordAt(text: string, at: number): Keyword | null {
+  STATEMENT.lastIndex = at
+  const found = STATEMENT.exec(text)
+  if (!found?.[1]) return null
+  const word = found[1].toLowerCase().replace(/\s+/g, ' ')
+  const role = ROLE_OF.get(word)
+  return role ? { role, end: at + found[0].length, word } : null
+}
+
+/** Statements behind other text in the same line, with a colon: "d) Rye Answer: b)". In order, not at `from` itself. */
+export function keywordsWithin(text: string, from: number): readonly (Keyword & { readonly start: number })[] {
+  if (!/[:：=.–—-]/.test(text)) return []
+  const found = new Map<number, Keyword & { start: number }>()
+  for (const match of text.matchAll(ANSWER_GLUED)) {
+    if (match.index <= from || !match[1]) continue
+    found.set(match.index, { role: 'answer', start: match.index, end: match.index + match[0].length, word: match[1].toLowerCase() })
+  }
+  for (const match of text.matchAll(WITH_COLON)) {
+    const role = ROLE_OF.get((match[1] ?? '').toLowerCase().replace(/\s+/g, ' '))
+    if (match.index <= from || !role || !match[1] || match[1].length < 3 || found.has(match.index)) continue
+    const colonEnd = match.index + match[0].length
+    const end = colonEnd + (text.slice(colonEnd).length - text.slice(colonEnd).trimStart().length)
+    found.set(match.index, { role, start: match.index, end, word: match[1].toLowerCase() })
+  }
+  return [...found.values()].sort((a, b) => a.start - b.start)
+}
+
+const TRUTH = wordsFor('truth')
+const FALSEHOOD = wordsFor('falsehood')
+const OR = anyOf(wordsFor('or'))
+const T = anyOf(TRUTH)
+const F = anyOf(FALSEHOOD)
+const BETWEEN = `\\s*(?:/|\\||,|-|\\s${OR}\\s|${OR})\\s*`
+const LETTER = '[\\p{L}\\p{N}]'
+/** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
+const TF_LEAD = new RegExp(`^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?!${LETTER})\\s*(?:[)\\]]?\\s*[?？:：.)\\]–—-]*)\\s*(?:で答えなさい。)?\\s*`, 'iu')
+/** The same at the end of a text, or the two words alone with blanks between: "T    F". */
+const TF_TAIL = new RegExp(`(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,})${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`, 'iu')
+
+export interface Lead {
+  readonly from: number
+  readonly to: number
+}
+
+/** "True or false:" before a statement. */
+export function trueFalseLead(text: string): Lead | null {
+  const found = TF_LEAD.exec(text)
+  return found && found[0].trim().length > 2 ? { from: 0, to: found[0].length } : null
+}
+
+export function trueFalseTail(text: string): Lead | null {
+  const found = TF_TAIL.exec(text)
+  return found && /\S/.test(found[0]) && !/^\s*$/.test(text.slice(0, found.index)) ? { from: found.index, to: text.length } : null
+}
+
+const TRUTH_SET = new Set(TRUTH)
+const FALSEHOOD_SET = new Set(FALSEHOOD)
+
+/** A word for true or false in any language; a single letter counts only where `letters` says so. */
+export function truthOf(text: string, letters = true): boolean | null {
+  const word = text.trim().toLowerCase().replace(/^[(（[*_"“„']+|[)）\].,;!*_"”']+$/g, '').trim()
+  if (!letters && word.length === 1 && /[a-z]/.test(word)) return null
+  if (TRUTH_SET.has(word)) return true
+  if (FALSEHOOD_SET.has(word)) return false
+  return null
+}
+
+function phraseAt(words: readonly string[]): RegExp {
+  return new RegExp(`(?<!${LETTER})${anyOf(words)}`, 'iu')
+}
+function openingOf(words: readonly string[]): RegExp {
+  return new RegExp(`^[\\s¿¡"“„«*>(]*${anyOf(words)}(?!${LETTER})`, 'iu')
+}
+
+const SEVERAL = phraseAt(wordsFor('several'))
+const MATCH = phraseAt(wordsFor('match'))
+const ORDER = new RegExp(`(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|顺序|順|kolejności`, 'iu')
+const ESSAY = phraseAt(wordsFor('essay'))
+const CHATTER = openingOf(wordsFor('chatter'))
+const INSTRUCTION = openingOf(wordsFor('instructions'))
+const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(wordsFor('kindLabels'))})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
+const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
+const SECTION = new RegExp(`^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`, 'iu')
+const IDENTITY = new RegExp(`^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$)|\\s*[._＿…]{4,})`, 'iu')
+const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
+
+export const cues = {
+  asksSeveral: (text: string): boolean => SEVERAL.test(text),
+  asksMatch: (text: string): boolean => MATCH.test(text),
+  asksOrder: (text: string): boolean => ORDER.test(text),
+  asksEssay: (text: string): boolean => ESSAY.test(text),
+  isChatter: (text: string): boolean => CHATTER.test(text),
+  isInstruction: (text: string): boolean => INSTRUCTION.test(text),
+  isKeyTitle: (text: string): boolean => KEY_TITLE.test(text),
+  isSection: (text: string): boolean => SECTION.test(text),
+  isIdentity: (text: string): boolean => IDENTITY.test(text),
+} as const
+
+export function kindLabelLength(text: string): number {
+  return KIND_LABEL.exec(text)?.[0].length ?? 0
+}
+
+export function noteLength(text: string): number {
+  return NOTE.exec(text)?.[0].length ?? 0
+}
+
+const NUMBER = '(\\d+(?:[.,]\\d+)?|½)'
+const POINT_WORDS = anyOf(wordsFor('points'))
+const ONE = anyOf(wordsFor('onePoint'))
+const TWO = anyOf(wordsFor('twoPoints'))
+const OPEN = '[(（\\[［【]'
+const CLOSE = '[)）\\]］】]'
+const POINTS_BRACKETED = new RegExp(`${OPEN}\\s*(?:po\\s+)?(?:${NUMBER}\\s*${POINT_WORDS}\\.?(?:\\s+each)?|(${ONE})|(${TWO}))\\s*${CLOSE}`, 'iu')
+const POINTS_SLASHED = /\s{2,}\/\s?(\d{1,3})\s*$/
+const POINTS_EACH = new RegExp(`(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`, 'iu')
+const NUMERALS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 }
+
+export interface PointsFound {
+  readonly from: number
+  readonly to: number
+  readonly points: number
+}
+
+/** A number of points in brackets, or behind a slash at the line end, within an item's text. */
+export function findPoints(text: string): PointsFound | null {
+  const bracketed = POINTS_BRACKETED.exec(text)
+  if (bracketed) {
+    const points = bracketed[1] ? toNumber(bracketed[1]) : bracketed[2] ? 1 : 2
+    return { from: bracketed.index, to: bracketed.index + bracketed[0].length, points }
+  }
+  const slashed = POINTS_SLASHED.exec(text)
+  return slashed?.[1] ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) } : null
+}
+
+/** "1 mark each" in a section's title; null where it says nothing of the kind. */
+export function pointsEach(text: string): number | null {
+  const found = POINTS_EACH.exec(text)
+  if (!found) return null
+  const said = found[1] ?? found[2]
+  return said ? toNumber(said) : (NUMERALS[(found[3] ?? '').toLowerCase()] ?? null)
+}
+
+function toNumber(text: string): number {
+  return text === '½' ? 0.5 : Number(text.replace(',', '.'))
+}
+
+const QUESTION_WORDS = anyOf(wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && word.length > 1))
+const QUESTION_LABEL = new RegExp(
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,3})|[q]\\.?\\s?(\\d{1,3})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,3})|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
+  'iuy',
+)
+
+export interface QuestionLabel {
+  readonly number: string
+  readonly end: number
+}
+
+/** "Question 3.", "Q3", "No. 3", "問3", "Bonus question" at the start of a text. */
+export function questionLabelAt(text: string, at: number): QuestionLabel | null {
+  QUESTION_LABEL.lastIndex = at
+  const found = QUESTION_LABEL.exec(text)
+  if (!found) return null
+  const number = found[1] ?? found[2] ?? found[3] ?? (found[4] ? 'bonus' : null)
+  return number ? { number, end: at + found[0].length } : null
+}
