@@ -87,6 +87,7 @@ function itemFor(entry: KeyEntry, before: readonly RawItem[], block: KeyBlock, t
   const matches = (item: RawItem): boolean => item.number?.toLowerCase() === entry.number && !taken.has(item)
   const inSection = entry.section ? before.filter((item) => matches(item) && item.section.label === entry.section) : []
   if (inSection[0]) return inSection[0]
+  if (entry.section && before.some((item) => item.section.label === entry.section)) return null
   const recent = before.slice(block.since).filter(matches)
   return recent[0] ?? before.filter(matches)[0] ?? null
 }

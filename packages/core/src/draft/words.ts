@@ -1,3 +1,4 @@
+import { asciiShadow } from './labels.ts'
 import { anyOf, wordsFor } from './languages/index.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
@@ -31,7 +32,9 @@ const ALL_WORDS = anyOf([...ROLE_OF.keys()].sort((a, b) => b.length - a.length))
 /** `Answer:`, `Answer -`, `Ans.`, `Answer (B):`, also with "to 5" or "for question 5" before the colon. */
 const STATEMENT = new RegExp(`(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`, 'iy')
 const WITH_COLON = new RegExp(`(?<![\\p{L}\\d])(${ALL_WORDS})\\s*[:：]`, 'giu')
-const ANSWER_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s|\\.(?=\\s|$))\\s*`, 'giu')
+/** Short forms that take a full stop instead of a colon: "Ans. True". */
+const ABBREVIATED = anyOf(['ans', 'resp', 'rép', 'risp', 'odp', 'antw', 'отв', 'відп', 'sol'])
+const ANSWER_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(?:(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s)|(${ABBREVIATED})\\.(?=\\s|$))\\s*`, 'giu')
 
 /** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
 export function keywordAt(text: string, at: number): Keyword | null {
@@ -48,8 +51,9 @@ export function keywordsWithin(text: string, from: number): readonly (Keyword & 
   if (!/[:：=.–—-]/.test(text)) return []
   const found = new Map<number, Keyword & { start: number }>()
   for (const match of text.matchAll(ANSWER_GLUED)) {
-    if (match.index <= from || !match[1]) continue
-    found.set(match.index, { role: 'answer', start: match.index, end: match.index + match[0].length, word: match[1].toLowerCase() })
+    const word = match[1] ?? match[2]
+    if (match.index <= from || !word) continue
+    found.set(match.index, { role: 'answer', start: match.index, end: match.index + match[0].length, word: word.toLowerCase() })
   }
   for (const match of text.matchAll(WITH_COLON)) {
     const role = ROLE_OF.get((match[1] ?? '').toLowerCase().replace(/\s+/g, ' '))
@@ -63,13 +67,13 @@ export function keywordsWithin(text: string, from: number): readonly (Keyword & 
 
 const TRUTH = wordsFor('truth')
 const FALSEHOOD = wordsFor('falsehood')
+const LETTER = '[\\p{L}\\p{N}]'
 const OR = anyOf(wordsFor('or'))
 const T = anyOf(TRUTH)
 const F = anyOf(FALSEHOOD)
-const BETWEEN = `\\s*(?:/|\\||,|-|\\s${OR}\\s|${OR})\\s*`
-const LETTER = '[\\p{L}\\p{N}]'
+const BETWEEN = `(?:\\s*[/|,-]\\s*|\\s+${OR}\\s+|か|还是|還是)`
 /** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
-const TF_LEAD = new RegExp(`^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?!${LETTER})\\s*(?:[)\\]]?\\s*[?？:：.)\\]–—-]*)\\s*(?:で答えなさい。)?\\s*`, 'iu')
+const TF_LEAD = new RegExp(`^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`, 'iu')
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
 const TF_TAIL = new RegExp(`(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,})${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`, 'iu')
 
@@ -110,7 +114,7 @@ function openingOf(words: readonly string[]): RegExp {
 
 const SEVERAL = phraseAt(wordsFor('several'))
 const MATCH = phraseAt(wordsFor('match'))
-const ORDER = new RegExp(`(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|顺序|順|kolejności`, 'iu')
+const ORDER = new RegExp(`(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`, 'iu')
 const ESSAY = phraseAt(wordsFor('essay'))
 const CHATTER = openingOf(wordsFor('chatter'))
 const INSTRUCTION = openingOf(wordsFor('instructions'))
@@ -159,7 +163,7 @@ export interface PointsFound {
 
 /** A number of points in brackets, or behind a slash at the line end, within an item's text. */
 export function findPoints(text: string): PointsFound | null {
-  const bracketed = POINTS_BRACKETED.exec(text)
+  const bracketed = POINTS_BRACKETED.exec(asciiShadow(text))
   if (bracketed) {
     const points = bracketed[1] ? toNumber(bracketed[1]) : bracketed[2] ? 1 : 2
     return { from: bracketed.index, to: bracketed.index + bracketed[0].length, points }
@@ -180,7 +184,7 @@ function toNumber(text: string): number {
   return text === '½' ? 0.5 : Number(text.replace(',', '.'))
 }
 
-const QUESTION_WORDS = anyOf(wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && word.length > 1))
+const QUESTION_WORDS = anyOf(wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')))
 const QUESTION_LABEL = new RegExp(
   `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,3})|[q]\\.?\\s?(\\d{1,3})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,3})|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
@@ -194,7 +198,7 @@ export interface QuestionLabel {
 /** "Question 3.", "Q3", "No. 3", "問3", "Bonus question" at the start of a text. */
 export function questionLabelAt(text: string, at: number): QuestionLabel | null {
   QUESTION_LABEL.lastIndex = at
-  const found = QUESTION_LABEL.exec(text)
+  const found = QUESTION_LABEL.exec(asciiShadow(text))
   if (!found) return null
   const number = found[1] ?? found[2] ?? found[3] ?? (found[4] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null

@@ -28,5 +28,5 @@ export const en: LanguageWords = {
   note: ['note', 'information'],
   kindLabels: ['multiple choice', 'multiple response', 'multiple answer', 'single choice', 'short answer', 'fill in the blank', 'fill in the gap', 'essay', 'matching', 'numeric', 'ordering', 'open question', 'cloze'],
   chatter: ['sure', 'of course', 'certainly', 'absolutely', 'great idea', 'great question', 'great choice', "here's", 'here is the', 'here is a', 'here are', 'below is', 'below are', 'let me know', 'feel free', 'would you like', "i can also", 'i hope', 'hope this', 'good luck', 'thank you for', 'thanks', 'happy to', 'if you', 'hi everyone', 'hi all', 'hello', 'dear', 'learn more', 'sources', 'source:', 'references', 'do you want', "you're welcome", 'no problem', 'glad to', 'want me to', 'have fun', 'enjoy'],
-  instructions: ['allow', 'show your working', 'show working', 'circle t or f', 'answer all', 'for each question', 'choose the best answer', 'time allowed', 'read each', 'total', 'you may use', 'fill in the missing word', 'each question', 'all questions', 'this sheet'],
+  instructions: ['allow', 'show your working', 'show working', 'circle t or f', 'answer all', 'for each question', 'choose the best answer', 'time allowed', 'read each', 'total:', 'you may use', 'fill in the missing word', 'each question', 'all questions', 'this sheet'],
 }

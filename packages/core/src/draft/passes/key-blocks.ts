@@ -15,7 +15,7 @@ const RANGE = /^\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*[:：.)]?\s+(.+)$/
 const SECTION_PREFIX = /^\s*(?:(?:part|section|teil|partie|parte)\s+)?([IVX]{1,5})\s*[:.)]\s+(?=\S)/i
 const ENTRY = /^[\s*([]*(\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s)\s*/i
 /** Between two entries of one line: two blanks, a tab, a comma or semicolon, before a number or a roman numeral. */
-const BETWEEN = /(?:\s{2,}|\t|[,;]\s*)(?=\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|[ivx]{1,4}\s+\S)/gi
+const BETWEEN = /(?:\s{2,}|\t|[,;]\s+|[,;](?=\d{1,3}[-–.):=]))(?=\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|[ivx]{1,4}\s+\S)/gi
 const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*([A-Ha-h](?![\p{L}\d])|true|false)/giu
 
 /** Parts the lines of a block of keys into entries. A line without a number goes on with the entry before it. */
@@ -40,7 +40,7 @@ export function readKeyEntries(block: KeyBlock): KeyEntry[] {
 /** Where the entries start: behind a title that stands in the same line. */
 function blockStart(text: string): number {
   const title = /^[^\d|]*?[:：]\s*(?=\d)/.exec(text)
-  return title && !/^\s*(?:\d|[ivx]+\s)/i.test(text) ? title[0].length : 0
+  return title && !/^\s*(?:\d|[ivx]+[\s:.)])/i.test(text) ? title[0].length : 0
 }
 
 function tableEntry(line: Line, section: string | null): KeyEntry[] {
@@ -78,12 +78,18 @@ function parts(text: string, start: number): { from: number; to: number }[] {
   for (const gap of text.slice(start).matchAll(BETWEEN)) {
     if (gap.index === 0) continue
     const at = start + gap.index
+    // "9. 1-C, 2-B": pairs inside an entry wear another dress than the entry's own number.
+    if (dressOf(text.slice(at + gap[0].length)) !== dressOf(text.slice(start))) continue
     if (!ENTRY.test(text.slice(edges.at(-1), at)) || valueOf(text.slice(edges.at(-1), at)) === '') continue
     ends.push(at)
     edges.push(at + gap[0].length)
   }
   ends.push(text.length)
   return edges.map((from, index) => ({ from, to: ends[index] ?? text.length }))
+}
+
+function dressOf(text: string): string {
+  return /^[\s*([]*(?:\d{1,3}|[ivx]{1,4}|bonus)\s*([-–—.):：=\]]?)/i.exec(text)?.[1] ?? ''
 }
 
 function valueOf(part: string): string {

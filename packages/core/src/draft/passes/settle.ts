@@ -48,7 +48,7 @@ class Settler {
     this.#raw = raw
     this.#stem = [...raw.stem]
     this.#place = placeOf(raw.lines)
-    this.#truthCue = raw.section.trueFalse
+    this.#truthCue = raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
   }
 
   settle(): SettledItem {
@@ -113,7 +113,8 @@ class Settler {
       this.#stem[index] = { ...last, span: { ...last.span, to: from } }
       return
     }
-    const strong = last.span.line.styles.filter((range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + text.trimEnd().length - 1).at(-1)
+    const end = text.replace(/[\s–—-]+$/, '').length
+    const strong = last.span.line.styles.filter((range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + end - 1).at(-1)
     if (!strong) return
     const value = last.span.line.text.slice(strong.from, strong.to)
     if (!this.#truthCue || truthOf(value, false) === null) return
@@ -219,7 +220,7 @@ class Settler {
 
   /** The stem asks for two or more, but one is keyed: the kind is as asked, and the key is doubtful. */
   #saysSeveral(text: string, keyed: number): boolean {
-    const asked = /\b(?:TWO|THREE|two|three)\b/.test(text) && /\b(?:choose|select|pick|which|tick|mark)\b/i.test(text)
+    const asked = /\b(?:choose|select|pick|which|tick|mark|name|circle)\s+(?:the\s+|any\s+)?(?:two|three|four)\b/i.test(text)
     if (asked && keyed === 1) this.#mark('key-count', { count: '1' })
     return keyed === 1 && (asked || /all that apply|alle richtigen|toutes les réponses/i.test(text))
   }
@@ -354,7 +355,7 @@ class Settler {
     if (truth) return truth
     const gaps = countGaps(stem)
     if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#stem)) return this.#cloze(said)
-    if (said.length) return this.#typed(stem, said.join(' '))
+    if (said[0] !== undefined) return this.#typed(stem, this.#agreed(statements))
     if (gaps === 0 && (cues.asksEssay(text) || raw.answerLines > 0)) return { ...this.#common(stem), kind: 'essay' }
     return { ...this.#common(stem), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }
   }
@@ -371,6 +372,15 @@ class Settler {
       return { ...this.#common(stem), kind: 'truefalse', key: [truth] }
     }
     return this.#truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem)) ? { ...this.#common(stem), kind: 'truefalse', key: [] } : null
+  }
+
+  /** The first of several statements; a mark where another one differs. */
+  #agreed(statements: readonly Statement[]): string {
+    const [first, ...others] = statements.filter((statement) => statement.text)
+    if (!first) return ''
+    const other = others.find((statement) => !sameText(statement.text, first.text))
+    if (other) this.#mark('keys-disagree', { inline: first.text, listed: other.text }, spanPlace(other.raw.statement))
+    return first.text
   }
 
   #typed(stem: Content, said: string): Item {
@@ -406,6 +416,7 @@ class Settler {
     for (const piece of this.#stem)
       for (const hole of spanText(piece.span).matchAll(/\{([^{}]{1,60})\}|\[([\p{L}][^[\]:]{0,40})\]|\(([^()/]{1,30}(?:\s*\/\s*[^()/]{1,30})+)\)/gu)) {
         const at = { line: piece.span.line, from: piece.span.from + hole.index, to: piece.span.from + hole.index + hole[0].length }
+        if (piece.span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to)) continue
         if (hole[3] === undefined) {
           const inside = (hole[1] ?? hole[2] ?? '').trim()
           if (/^(?:image|blank|gap)\b/i.test(inside)) continue
@@ -580,7 +591,7 @@ interface OptionKey {
   readonly unknown: string | null
 }
 
-const SEPARATOR = /^\s*(?:,|;|\/|&|\+|、|,?\s*(?:and|und|sowie|et|y|e|en|och|samt|i|oraz|и|і|та|ve|و|和|与|と|or)(?=\s)|\s)\s*/iu
+const SEPARATOR = /^\s*(?:,|،|;|\/|&|\+|、|,?\s*(?:and|und|sowie|et|y|e|en|och|samt|i|oraz|и|і|та|ve|و|和|与|と|or)(?=\s)|\s)\s*/iu
 
 /** "B", "b)", "A and C", "A B D", "a) 5 °C", "②①④③", or the option's own text. */
 function readOptionKey(text: string, list: RawList, options: readonly Option[]): OptionKey {
@@ -596,8 +607,7 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
   const ids: string[] = []
   let at = 0
   while (at < value.length) {
-    const found = /^[([]?\s?(\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?[)\].:、．]*(?![\p{L}\p{N}])/iu.exec(value.slice(at))
-    const single = found ?? (list.entries.length > 2 ? /^([①-⑳])/.exec(value.slice(at)) : null)
+    const single = /^([①-⑳])/.exec(value.slice(at)) ?? /^[([]?\s?(\p{L}|\d{1,2}|[ivx]{2,4})\s?[)\].:、．]*(?![\p{L}\p{N}])/iu.exec(value.slice(at))
     if (!single?.[1]) break
     const index = entryIndex(single[1], list, options.length)
     if (index < 0) return ids.length ? { ids, rest: '', unknown: null } : { ids: [], rest: '', unknown: single[1] }
@@ -607,7 +617,7 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     const more = separator ?? (/^[①-⑳]/.test(value.slice(at)) ? [''] : null)
     if (!more) break
     const next = value.slice(at + more[0].length)
-    const another = /^[([]?\s?(?:\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?(?:[)\].:、．]|(?![\p{L}\p{N}]))/iu.test(next)
+    const another = /^[①-⑳]/.test(next) || /^[([]?\s?(?:\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?(?:[)\].:、．]|(?![\p{L}\p{N}]))/iu.test(next)
     if (!another) break
     at += more[0].length
   }

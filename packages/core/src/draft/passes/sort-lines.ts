@@ -1,4 +1,4 @@
-import { asRoman, keySign, letterLabelAt, numberLabelAt, boxAt, type Label } from '../labels.ts'
+import { asRoman, boxAt, keySign, labelValue, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { AsideReason, Line, Span } from '../model.ts'
 import { cues, findPoints, keywordAt, keywordsWithin, pointsEach, trueFalseLead, trueFalseTail, truthOf, type Keyword } from '../words.ts'
 import type { Piece } from './compose.ts'
@@ -126,8 +126,8 @@ class Sorter {
     if (!this.#items.length || !cues.isKeyTitle(text) || text.length > 90) return false
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
-    if (looksLikeEntries(value)) return !(this.#item && gapCount(this.#item) > 1)
-    if (value && keyword && !/^\(/.test(value)) return false
+    if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
+    if (value && keyword && (!/^\(/.test(value) || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
     return next !== null && !next.question && startsLikeEntry(bodyText(next)) && !this.#isOrdinaryItem(next)
   }
@@ -155,7 +155,7 @@ class Sorter {
     if (!block) return false
     const text = bodyText(shape)
     const entry = startsLikeEntry(text) || shape.tableRow || (this.#blanks === 0 && block.lines.length > 0) || (shape.line.indent > 0 && this.#blanks === 0)
-    const leaves = this.#isOrdinaryItem(shape) || (shape.heading > 0 && !entry) || shape.rule || (shape.question !== null && text.length > 60)
+    const leaves = this.#isOrdinaryItem(shape) || (shape.heading > 0 && !entry) || shape.rule || (shape.question !== null && !shape.tableRow && text.length > 60)
     if (entry && !leaves) {
       block.lines.push(shape.line)
       this.#setAside(shape, 'keys')
@@ -188,7 +188,7 @@ class Sorter {
       const label = numberLabelAt(shape.line.text, led[0].length)
       if (label) {
         const item = this.#startItem(shape, label.text, label.to, 'number')
-        item.keys.push({ statement: { line: shape.line, from: 0, to: led[0].length }, values: [{ line: shape.line, from: 0, to: led[0].length }], source: 'lead' })
+        item.keys.push({ statement: { line: shape.line, from: 0, to: led[0].length }, values: [{ line: shape.line, from: led[0].indexOf(led[1] ?? ''), to: led[0].indexOf(led[1] ?? '') + (led[1] ?? '').length }], source: 'lead' })
         this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
         return true
       }
@@ -281,8 +281,11 @@ class Sorter {
       this.#title = text
       return this.#setAside(shape, 'title')
     }
-    const instruction = cues.isInstruction(text) || (/^\(.*\)$/.test(text) && !this.#item)
-    if (instruction) return this.#setAside(shape, 'instruction')
+    const instruction = cues.isInstruction(text) || (/^\(.*\)$/.test(text) && (!this.#item || this.#blanks > 0))
+    if (instruction) {
+      this.#item = null
+      return this.#setAside(shape, 'instruction')
+    }
     this.#last = null
     this.#startItem(shape, null, shape.body, 'none')
   }
@@ -440,21 +443,21 @@ class Sorter {
 
   #entryLabel(item: RawItem, shape: Shape): Label | null {
     const last = item.lists.at(-1)
-    const letter = shape.letter
+    const letter = shape.letter ?? weakLetter(shape, last)
     if (letter) {
       const roman = asRoman(letter)
-      const expected = last?.style === 'letter' ? last.entries.length : 0
-      const lastLabel = last?.entries.at(-1)?.label
       for (const candidate of roman ? [letter, roman] : [letter]) {
-        const sameStyle = !lastLabel || lastLabel.script === candidate.script
-        if (last?.style === 'letter' && sameStyle && candidate.value >= expected && candidate.value <= expected + 2) return candidate
+        const list = item.lists.find((known) => known.signature === `letter:${candidate.script}`)
+        const expected = list?.entries.length ?? 0
+        if (list && candidate.value >= expected && candidate.value <= expected + 2) return candidate
         if (candidate.value === 0 && (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))) return candidate
       }
       return null
     }
-    const number = shape.number
+    const number = shape.number ?? (cues.asksMatch(stemText(item)) ? weakNumber(shape) : null)
     if (!number) return null
-    const continues = last?.style === 'number' && last.entries.at(-1)?.label?.value === number.value - 1
+    const numbers = item.lists.find((list) => list.style === 'number')
+    const continues = numbers?.entries.at(-1)?.label?.value === number.value - 1
     return continues || number.value === 0 ? number : null
   }
 
@@ -465,7 +468,7 @@ class Sorter {
     let current = label
     for (;;) {
       const next = nextLabel(text, current)
-      const other = style === 'number' ? wideLetter(text, current.to) : null
+      const other = style === 'number' || current.script === 'circled' ? wideLetter(text, current.to) : null
       const end = next?.from ?? other?.from ?? text.length
       this.#addEntry(item, shape, style, `${style}:${current.script}`, current, at, current.to, end)
       if (other && !next) {
@@ -536,6 +539,9 @@ class Sorter {
     }
     const entry = item.lists.at(-1)?.entries.at(-1)
     const inEntry = entry?.pieces === open.pieces
+    if (inEntry && /^\(.{3,80}\)$/.test(bodyText(shape)) && cues.asksSeveral(bodyText(shape))) return this.#appendToStem(item, shape)
+    const outdented = inEntry && entry !== undefined && shape.line.indent < entry.indent
+    if (outdented && /[?？]\s*$/.test(shape.line.text) && (entry.label?.script === 'roman' || entry.label?.script === 'number')) return this.#foldListIntoStem(item, shape)
     if (inEntry && this.#looksLikeNewStem(item, shape)) return false
     if (inEntry && entry && item.lists.at(-1)?.style === 'bullet' && this.#labelled === 'none' && /[?？]\s*$/.test(shape.line.text)) return false
     this.#claim(item, shape)
@@ -569,8 +575,9 @@ class Sorter {
       return false
     }
     if (complete) return false
+    if (item.start === 'none' && this.#blanks === 0 && item.stem.length > 2 && /[?？]\s*$/.test(text)) return false
     if (this.#blanks > 0 && this.#isChat(text, index)) return false
-    if (this.#blanks > 0 && item.stem.length && this.#labelled !== 'none' && cues.isInstruction(text)) return false
+    if (this.#blanks > 0 && item.stem.length && this.#labelled !== 'none' && shape.line.indent < 4 && cues.isInstruction(text)) return false
     this.#claim(item, shape)
     this.#takeStemText(item, shape, shape.start, this.#blanks > 0 || this.#startsParagraph(item, shape) ? 'paragraph' : 'wrap')
     return true
@@ -655,6 +662,26 @@ function from(shape: Shape, start: number): Span {
   return { line: shape.line, from: start, to: shape.line.text.length }
 }
 
+function stemText(item: RawItem): string {
+  return item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
+}
+
+/** "E makes light": a letter before one blank goes on with a list whose letters stand so. */
+function weakLetter(shape: Shape, list: RawList | undefined): Label | null {
+  const found = /^(\p{L})\s(?=\S)/u.exec(shape.line.text.slice(shape.body))
+  const value = found?.[1] === undefined ? null : labelValue(found[1])
+  const before = list?.entries.at(-1)?.label
+  if (!found?.[1] || !value || before?.delimiter !== ' ' || before.script !== value.script || value.value !== before.value + 1) return null
+  return { ...value, delimiter: ' ', upper: before.upper, text: found[1], from: shape.body, to: shape.body + found[0].length }
+}
+
+/** "1 ammeter": a number before one blank is a label only where a matching list is expected. */
+function weakNumber(shape: Shape): Label | null {
+  const found = /^(\d{1,2})\s+(?=\S)/.exec(shape.line.text.slice(shape.body))
+  if (!found?.[1]) return null
+  return { script: 'number', value: Number(found[1]) - 1, delimiter: ' ', upper: false, text: found[1], from: shape.body, to: shape.body + found[0].length }
+}
+
 function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | 'none' {
   const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
   if (questions >= 2) return 'question'
@@ -718,7 +745,8 @@ function wideLetter(text: string, start: number): Label | null {
     const label = letterLabelAt(text, at)
     if (label) return label
     const bare = /^(\p{L})\s(?=\S)/u.exec(text.slice(at))
-    if (bare?.[1]) return letterLabelAt(`${text.slice(0, at + 1)})${text.slice(at + 1)}`, at)
+    const value = bare?.[1] === undefined ? null : labelValue(bare[1])
+    if (bare?.[1] && value) return { ...value, delimiter: ' ', upper: bare[1] !== bare[1].toLowerCase(), text: bare[1], from: at, to: at + bare[0].length }
   }
   return null
 }
