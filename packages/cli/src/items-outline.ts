@@ -1,0 +1,12 @@
+import { outlineOf, type KeptItem, type Unread } from '@zakuska/core'
+
+/** The outline of items that came from a format rather than from drafted text: they have no lines. */
+export function itemsOutline(title: string | null, items: readonly KeptItem[], unread: readonly Unread[]): unknown {
+  return {
+    outline: 1,
+    title,
+    passages: [],
+    items: items.map((item) => ({ ...outlineOf(item), flags: item.kind !== 'short' && item.key.length === 0 ? ['key-missing'] : [], lines: [0, 0] })),
+    notes: unread.map((one) => ({ code: 'not-read', line: 0, message: `${one.where}: ${one.reason}` })),
+  }
+}

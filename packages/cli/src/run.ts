@@ -1,0 +1,132 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { FormatError, isKept, readDraft, readingOutline, type KeptItem, type Reading, type Unread } from '@zakuska/core'
+import { decodeText, PackageError, readFile } from '@zakuska/documents'
+import { convertItems, isTarget, TARGETS } from './convert.ts'
+import { itemsOutline } from './items-outline.ts'
+import { proofReport } from './prove.ts'
+
+/** Where the command writes: results to `out`, all else to `err`. */
+export interface Streams {
+  readonly out: (text: string | Uint8Array) => void
+  readonly err: (text: string) => void
+}
+
+const USAGE = `usage: zakuska read FILE [--key FILE] --as outline|items
+       zakuska convert FILE --to ${TARGETS.join('|')} [-o OUT]
+       zakuska prove FILE --to gift|qti21
+FILE is anything that can be read: text, Markdown, GIFT, a QTI 2.1 package, or our own JSON.
+`
+
+/** Wrong usage: exit status 2. */
+class UsageError extends Error {
+  override readonly name = 'UsageError'
+}
+
+/** Runs the command. @returns its exit status: 0 done, 1 cannot read or write it, 2 wrong usage. */
+export function run(args: readonly string[], streams: Streams): number {
+  try {
+    return dispatch(args, streams)
+  } catch (error) {
+    if (error instanceof UsageError || isParseError(error)) {
+      streams.err(`zakuska: ${error.message}\n${USAGE}`)
+      return 2
+    }
+    streams.err(`zakuska: ${explain(error)}\n`)
+    return 1
+  }
+}
+
+function dispatch(args: readonly string[], streams: Streams): number {
+  const { values, positionals } = parseArgs({
+    args: [...args],
+    allowPositionals: true,
+    options: { key: { type: 'string' }, as: { type: 'string' }, to: { type: 'string' }, out: { type: 'string', short: 'o' }, help: { type: 'boolean', short: 'h' } },
+  })
+  const [command, file, ...more] = positionals
+  if (values.help) {
+    streams.out(USAGE)
+    return 0
+  }
+  if (!command) throw new UsageError('Say what to do.')
+  if (!file || more.length) throw new UsageError(`${command} takes one file.`)
+  switch (command) {
+    case 'read':
+      return read(file, values.key, values.as ?? 'outline', streams)
+    case 'convert':
+      return convert(file, values.to, values.out, streams)
+    case 'prove':
+      return prove(file, values.to, streams)
+    default:
+      throw new UsageError(`There is no command “${command}”.`)
+  }
+}
+
+function read(file: string, keyFile: string | undefined, as: string, streams: Streams): number {
+  if (as !== 'outline' && as !== 'items') throw new UsageError('--as takes outline or items.')
+  const opened = open(file, keyFile)
+  if (as === 'outline') print(streams, opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread))
+  else print(streams, { zakuska: 1, title: opened.title, items: opened.reading ? opened.reading.items.map((item) => item.item) : opened.items })
+  return 0
+}
+
+function convert(file: string, to: string | undefined, out: string | undefined, streams: Streams): number {
+  if (!to || !isTarget(to)) throw new UsageError(`--to takes one of ${TARGETS.join(', ')}.`)
+  const opened = open(file, undefined)
+  const converted = convertItems(opened.items, to, opened.title)
+  for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
+  if (out === undefined) streams.out(converted.bytes)
+  else writeFileSync(out, converted.bytes)
+  return 0
+}
+
+function prove(file: string, to: string | undefined, streams: Streams): number {
+  if (to !== 'gift' && to !== 'qti21') throw new UsageError('--to takes gift or qti21.')
+  const opened = open(file, undefined)
+  for (const line of opened.notKept) streams.err(`zakuska: ${line}\n`)
+  const report = proofReport(opened.items, to, opened.title)
+  streams.out(report.text)
+  return report.agrees ? 0 : 1
+}
+
+interface Opened {
+  readonly title: string | null
+  readonly items: readonly KeptItem[]
+  readonly reading: Reading | null
+  readonly unread: readonly Unread[]
+  /** A line for each piece that is in the file and not among the items. */
+  readonly notKept: readonly string[]
+}
+
+function open(file: string, keyFile: string | undefined): Opened {
+  const contents = readFile(readFileSync(file))
+  if (contents.kind === 'items') {
+    const { title, items, unread } = contents.result
+    return { title, items, reading: null, unread, notKept: unread.map((one) => `${one.where}: ${one.reason}`) }
+  }
+  const keyText = keyFile === undefined ? undefined : decodeText(readFileSync(keyFile))
+  const reading = readDraft({ text: contents.text, ...(keyText !== undefined && { keyText }) })
+  const items = reading.items.map((read) => read.item)
+  const kept = items.filter(isKept)
+  const left = reading.items.filter((read) => !isKept(read.item))
+  return { title: reading.title, items: kept, reading, unread: [], notKept: left.map((read) => `line ${read.lines[0]}: ${read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? ''}`) }
+}
+
+function print(streams: Streams, value: unknown): void {
+  streams.out(`${JSON.stringify(value, null, 2)}\n`)
+}
+
+function isParseError(error: unknown): error is Error {
+  return error instanceof Error && 'code' in error && typeof error.code === 'string' && error.code.startsWith('ERR_PARSE_ARGS')
+}
+
+function explain(error: unknown): string {
+  if (error instanceof FormatError || error instanceof PackageError) return error.message
+  if (error instanceof Error && 'code' in error) {
+    const path = 'path' in error ? String(error.path) : 'the file'
+    if (error.code === 'ENOENT') return `There is no file ${path}.`
+    if (error.code === 'EISDIR') return `${path} is a folder, not a file.`
+    if (error.code === 'EACCES') return `${path} may not be read or written.`
+  }
+  return error instanceof Error ? error.message : String(error)
+}

@@ -1,0 +1,173 @@
+import { normalizeContent, paragraph, styledText, type Block, type Content, type Inline, type TextStyle } from './model.ts'
+
+/** A node of XHTML or HTML, whichever parser it came from. Names are lower case and without prefix. */
+export type MarkupNode = ElementNode | TextNode
+
+export interface ElementNode {
+  readonly type: 'element'
+  readonly name: string
+  readonly attributes: Readonly<Record<string, string>>
+  readonly children: readonly MarkupNode[]
+}
+
+export interface TextNode {
+  readonly type: 'text'
+  readonly value: string
+}
+
+export function element(name: string, attributes: Readonly<Record<string, string>>, children: readonly MarkupNode[]): ElementNode {
+  return { type: 'element', name, attributes, children }
+}
+
+export function textNode(value: string): TextNode {
+  return { type: 'text', value }
+}
+
+const STYLE_ELEMENTS: Readonly<Record<TextStyle, readonly [string, Readonly<Record<string, string>>]>> = {
+  strong: ['strong', {}],
+  emphasis: ['em', {}],
+  // The content model that QTI borrows from XHTML has no `u`.
+  underline: ['span', { class: 'underline' }],
+  sub: ['sub', {}],
+  sup: ['sup', {}],
+  code: ['code', {}],
+}
+const GAP_TEXT = '_____'
+
+/** Rich text as XHTML blocks: `p`, `pre`, `ul`, `ol`, `table`. A gap is five underscores, TeX stands between `\(` and `\)`. */
+export function toElements(content: Content): ElementNode[] {
+  return content.map(blockElement)
+}
+
+/** The inline content of a single paragraph; null where the text is more than one paragraph. */
+export function toInlineNodes(content: Content): MarkupNode[] | null {
+  const [only, ...others] = content
+  if (!only) return []
+  return only.type === 'paragraph' && others.length === 0 ? only.content.map(inlineNode) : null
+}
+
+function blockElement(block: Block): ElementNode {
+  switch (block.type) {
+    case 'paragraph':
+      return element('p', {}, block.content.map(inlineNode))
+    case 'preformatted':
+      return element('pre', {}, [textNode(block.text)])
+    case 'list':
+      return element(block.ordered ? 'ol' : 'ul', {}, block.entries.map((entry) => element('li', {}, toInlineNodes(entry) ?? toElements(entry))))
+    case 'table':
+      return element('table', {}, [
+        element('tbody', {}, block.rows.map((row) => element('tr', {}, row.cells.map((cell) => element(row.header ? 'th' : 'td', {}, toInlineNodes(cell) ?? toElements(cell)))))),
+      ])
+  }
+}
+
+/** @internal */
+export function inlineNode(node: Inline): MarkupNode {
+  switch (node.type) {
+    case 'text':
+      return (node.styles ?? []).reduceRight<MarkupNode>((inner, style) => element(STYLE_ELEMENTS[style][0], STYLE_ELEMENTS[style][1], [inner]), textNode(node.text))
+    case 'break':
+      return element('br', {}, [])
+    case 'gap':
+      return textNode(GAP_TEXT)
+    case 'tex':
+      return textNode(`\\(${node.tex}\\)`)
+    case 'picture':
+      return element('img', { src: node.asset, alt: node.alt, ...(node.width !== undefined && { width: String(node.width) }) }, [])
+  }
+}
+
+const INLINE_STYLES: Readonly<Record<string, TextStyle>> = { strong: 'strong', b: 'strong', em: 'emphasis', i: 'emphasis', u: 'underline', sub: 'sub', sup: 'sup', code: 'code', tt: 'code' }
+const TRANSPARENT = new Set(['div', 'section', 'article', 'body', 'blockquote', 'center', 'prompt'])
+const SKIPPED = new Set(['script', 'style', 'head', 'title'])
+
+/** Rich text from XHTML or HTML nodes. What the vocabulary has no place for leaves its text. */
+export function fromElements(nodes: readonly MarkupNode[]): Content {
+  const reader = new ElementReader()
+  reader.readAll(nodes, [])
+  return normalizeContent(reader.finish())
+}
+
+class ElementReader {
+  readonly #blocks: Block[] = []
+  #run: Inline[] = []
+
+  readAll(nodes: readonly MarkupNode[], styles: readonly TextStyle[]): void {
+    for (const node of nodes) this.#read(node, styles)
+  }
+
+  finish(): Block[] {
+    this.#endParagraph()
+    return this.#blocks
+  }
+
+  #read(node: MarkupNode, styles: readonly TextStyle[]): void {
+    if (node.type === 'text') return void this.#run.push(...textInlines(node.value, styles))
+    const style = node.attributes['class'] === 'underline' ? 'underline' : INLINE_STYLES[node.name]
+    if (style) return this.readAll(node.children, [...styles, style])
+    if (SKIPPED.has(node.name)) return
+    if (node.name === 'br') return void this.#run.push({ type: 'break' })
+    if (node.name === 'img') return void this.#run.push(pictureOf(node))
+    const block = this.#blockOf(node)
+    if (block === null) return this.readAll(node.children, styles)
+    this.#endParagraph()
+    if (block === 'transparent') {
+      this.readAll(node.children, styles)
+      this.#endParagraph()
+    } else this.#blocks.push(block)
+  }
+
+  #blockOf(node: ElementNode): Block | 'transparent' | null {
+    if (node.name === 'p' || /^h[1-6]$/.test(node.name) || TRANSPARENT.has(node.name)) return 'transparent'
+    if (node.name === 'pre') return { type: 'preformatted', text: textOf(node) }
+    if (node.name === 'ul' || node.name === 'ol') return { type: 'list', ordered: node.name === 'ol', entries: named(node, 'li').map((entry) => fromElements(entry.children)) }
+    if (node.name === 'table') return { type: 'table', rows: rowsOf(node) }
+    return null
+  }
+
+  #endParagraph(): void {
+    if (this.#run.length) this.#blocks.push(paragraph(this.#run))
+    this.#run = []
+  }
+}
+
+function rowsOf(table: ElementNode): { header: boolean; cells: Content[] }[] {
+  const rows = [...named(table, 'tr'), ...['thead', 'tbody', 'tfoot'].flatMap((part) => named(table, part).flatMap((group) => named(group, 'tr')))]
+  return rows.map((row) => {
+    const cells = row.children.filter((cell): cell is ElementNode => cell.type === 'element' && (cell.name === 'td' || cell.name === 'th'))
+    return { header: cells.length > 0 && cells.every((cell) => cell.name === 'th'), cells: cells.map((cell) => fromElements(cell.children)) }
+  })
+}
+
+function named(parent: ElementNode, name: string): ElementNode[] {
+  return parent.children.filter((child): child is ElementNode => child.type === 'element' && child.name === name)
+}
+
+/** All text below a node, as it stands. */
+export function textOf(node: MarkupNode): string {
+  return node.type === 'text' ? node.value : node.children.map(textOf).join('')
+}
+
+function pictureOf(node: ElementNode): Inline {
+  const width = Number(node.attributes['width'])
+  return { type: 'picture', asset: node.attributes['src'] ?? '', alt: node.attributes['alt'] ?? '', ...(width > 0 && { width }) }
+}
+
+const SPECIAL = /_{3,}|\\\((.+?)\\\)/g
+
+/** Text with gaps and TeX told apart; white space folded as in HTML. */
+export function textInlines(text: string, styles: readonly TextStyle[] = []): Inline[] {
+  const nodes: Inline[] = []
+  let at = 0
+  const push = (piece: string): void => {
+    const folded = piece.replace(/\s+/g, ' ')
+    if (folded) nodes.push(styledText(folded, styles))
+  }
+  for (const special of text.matchAll(SPECIAL)) {
+    push(text.slice(at, special.index))
+    nodes.push(special[1] === undefined ? { type: 'gap' } : { type: 'tex', tex: special[1].trim(), display: false })
+    at = special.index + special[0].length
+  }
+  push(text.slice(at))
+  return nodes
+}

@@ -1,0 +1,73 @@
+import type { Response } from '../grade/response.ts'
+import type { KeptItem } from '../item/model.ts'
+import type { FormatLimits } from './limits.ts'
+
+/** A file of a package, by its path inside it. */
+export interface PackageFile {
+  readonly path: string
+  readonly bytes: Uint8Array
+}
+
+/** What a format writes or reads: one text, or the files of a package. */
+export type FormatData = { readonly form: 'text'; readonly text: string } | { readonly form: 'package'; readonly files: readonly PackageFile[] }
+
+export interface WriteSettings {
+  /** Title of the paper or the bank that is written. */
+  readonly title: string
+  /** As a paper (a test in the given order) or as a bank (items only). */
+  readonly as: 'paper' | 'bank'
+  /** Stable names for the items, one each; without them they are numbered. */
+  readonly ids?: readonly string[]
+}
+
+/** Something about an item that the format does not hold as it is; `affects` names the feature in `limits`. */
+export interface Loss {
+  /** Index into the items that were written. */
+  readonly item: number
+  readonly feature: string
+  readonly says: string
+}
+
+export interface Written {
+  readonly data: FormatData
+  readonly losses: readonly Loss[]
+  /** For each item that was written, its index among the given ones. */
+  readonly written: readonly number[]
+}
+
+/** A piece of a file that could not be read as an item; its source is kept. */
+export interface Unread {
+  readonly where: string
+  readonly reason: string
+  readonly source: string
+}
+
+export interface ReadResult {
+  readonly title: string | null
+  readonly items: readonly KeptItem[]
+  readonly unread: readonly Unread[]
+}
+
+/** Grades a response by the format's own published rules: the share earned, or null where that item is not there. */
+export type FormatGrader = (item: number, response: Response) => number | null
+
+/** What every open format owes. */
+export interface Format {
+  readonly id: FormatId
+  readonly name: string
+  readonly fileEnding: string
+  readonly limits: FormatLimits
+  /** Deterministic: the same items give the same bytes. Items that the format cannot hold are left out with a loss. */
+  readonly write: (items: readonly KeptItem[], settings: WriteSettings) => Written
+  /** Lenient: anything that cannot be held is listed as unread. @throws FormatError if the data is not of this format at all. */
+  readonly read: (data: FormatData) => ReadResult
+  /** Reads the data afresh, by the format's rules and not by our item model. */
+  readonly grader: (data: FormatData) => FormatGrader
+}
+
+export type FormatId = 'gift' | 'qti21'
+
+/** The data cannot be read as this format at all; the message is one sentence for a person. */
+export class FormatError extends Error {
+  override readonly name = 'FormatError'
+}

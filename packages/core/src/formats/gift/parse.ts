@@ -1,0 +1,170 @@
+/** One answer of a GIFT question as it stands in the file. */
+export interface GiftAnswer {
+  /** `=` right, `~` wrong or weighted. */
+  readonly sign: '=' | '~'
+  /** Percentage in `[-100, 100]`, where the file gives one. */
+  readonly weight: number | null
+  readonly text: GiftText
+  readonly feedback: GiftText | null
+}
+
+export interface GiftText {
+  readonly format: 'plain' | 'html' | 'markdown'
+  /** With escapes resolved. */
+  readonly text: string
+}
+
+/** One question of a GIFT file, parted but not yet understood as an item. */
+export interface GiftQuestion {
+  /** 1-based line of its first character. */
+  readonly line: number
+  readonly source: string
+  readonly title: string | null
+  readonly category: string | null
+  readonly tags: readonly string[]
+  readonly before: GiftText
+  /** Text behind the answer block: the question is of the missing-word form. */
+  readonly after: string
+  /** Null: no answer block at all, a description. */
+  readonly answers: GiftAnswers | null
+  readonly feedback: GiftText | null
+}
+
+export type GiftAnswers =
+  | { readonly form: 'truth'; readonly value: boolean; readonly wrongFeedback: GiftText | null; readonly rightFeedback: GiftText | null }
+  | { readonly form: 'choices'; readonly choices: readonly GiftAnswer[] }
+  | { readonly form: 'essay' }
+  | { readonly form: 'numeric' | 'matching'; readonly body: string }
+
+export interface GiftFile {
+  readonly questions: readonly GiftQuestion[]
+  readonly broken: readonly { readonly line: number; readonly reason: string; readonly source: string }[]
+}
+
+// Escaped characters are moved to a private block while the text is parted, so that no later step sees them.
+const SHELTER_BASE = 0xe000
+const SHELTERED = '\\~=#{}:n'
+
+function shelter(text: string): string {
+  return text.replace(/\\([\\~=#{}:n])/g, (_whole, character: string) => String.fromCharCode(SHELTER_BASE + SHELTERED.indexOf(character)))
+}
+
+function restore(text: string): string {
+  return text.replace(/[\uE000-\uE007]/g, (character) => {
+    const plain = SHELTERED.charAt(character.charCodeAt(0) - SHELTER_BASE)
+    return plain === 'n' ? '\n' : plain
+  })
+}
+
+/**
+ * Parts a GIFT file: questions stand between empty lines, `//` starts a comment line, `$CATEGORY:` sets
+ * the category of what follows. A question that cannot be parted is listed as broken, the others are read.
+ */
+export function parseGift(source: string): GiftFile {
+  const questions: GiftQuestion[] = []
+  const broken: { line: number; reason: string; source: string }[] = []
+  let category: string | null = null
+  for (const block of blocksOf(source)) {
+    const tags = [...block.comments.matchAll(/\[tag:([^\]]+)\]/g)].map((tag) => (tag[1] ?? '').trim())
+    const body = block.text.replace(/^\s*\$CATEGORY:\s*(.+)$/gm, (_whole, name: string) => {
+      category = name.trim().replaceAll('//', '/')
+      return ''
+    })
+    if (!body.trim()) continue
+    const read = parseQuestion(body, block.line, category, tags)
+    if (typeof read === 'string') broken.push({ line: block.line, reason: read, source: body.trim() })
+    else questions.push(read)
+  }
+  return { questions, broken }
+}
+
+interface GiftBlock {
+  readonly line: number
+  readonly text: string
+  readonly comments: string
+}
+
+function blocksOf(source: string): GiftBlock[] {
+  const blocks: GiftBlock[] = []
+  let lines: string[] = []
+  let comments = ''
+  let first = 0
+  let depth = 0
+  const flush = (): void => {
+    if (lines.length) blocks.push({ line: first, text: lines.join('\n'), comments })
+    if (lines.length) comments = ''
+    lines = []
+    depth = 0
+  }
+  source.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/).forEach((line, index) => {
+    if (/^\s*\/\//.test(line)) comments += `${line}\n`
+    else if (line.trim() === '' && depth <= 0) flush()
+    else {
+      if (!lines.length) first = index + 1
+      lines.push(line)
+      const plain = shelter(line)
+      depth += (plain.match(/\{/g)?.length ?? 0) - (plain.match(/\}/g)?.length ?? 0)
+      if (depth <= 0 && /\}\s*$/.test(plain)) return
+    }
+  })
+  flush()
+  return blocks
+}
+
+function parseQuestion(body: string, line: number, category: string | null, tags: readonly string[]): GiftQuestion | string {
+  let rest = shelter(body.trim())
+  let title: string | null = null
+  const titled = /^::([\s\S]*?)::/.exec(rest)
+  if (titled) {
+    title = restore(titled[1] ?? '').trim()
+    rest = rest.slice(titled[0].length)
+  }
+  const open = rest.indexOf('{')
+  if (open < 0) return { line, source: body, title, category, tags, before: giftText(rest), after: '', answers: null, feedback: null }
+  const close = rest.lastIndexOf('}')
+  if (close < open) return 'The answer block is not closed: a } is missing.'
+  const inner = rest.slice(open + 1, close)
+  if (/[{}]/.test(inner)) return 'There are braces inside the answer block that are not escaped.'
+  const general = inner.indexOf('####')
+  const answers = parseAnswers((general < 0 ? inner : inner.slice(0, general)).trim())
+  if (typeof answers === 'string') return answers
+  return {
+    line, source: body, title, category, tags, answers,
+    before: giftText(rest.slice(0, open)),
+    after: restore(rest.slice(close + 1)).trim(),
+    feedback: general < 0 ? null : giftText(inner.slice(general + 4)),
+  }
+}
+
+function parseAnswers(inner: string): GiftAnswers | string {
+  if (inner === '') return { form: 'essay' }
+  if (inner.startsWith('#')) return { form: 'numeric', body: restore(inner.slice(1)) }
+  const truth = /^(T|TRUE|F|FALSE)\s*(?:#([^#]*))?(?:#([^#]*))?$/i.exec(inner)
+  if (truth?.[1]) {
+    const feedback = (text: string | undefined): GiftText | null => (text?.trim() ? giftText(text) : null)
+    return { form: 'truth', value: /^t/i.test(truth[1]), wrongFeedback: feedback(truth[2]), rightFeedback: feedback(truth[3]) }
+  }
+  if (!/^[=~]/.test(inner)) return 'An answer must start with = or ~.'
+  const parts = [...inner.matchAll(/([=~])([^=~]*)/g)]
+  if (parts.every((part) => part[1] === '=') && parts.some((part) => (part[2] ?? '').includes('->'))) return { form: 'matching', body: restore(inner) }
+  return { form: 'choices', choices: parts.map((part) => parseAnswer(part[1] === '=' ? '=' : '~', part[2] ?? '')) }
+}
+
+function parseAnswer(sign: '=' | '~', body: string): GiftAnswer {
+  const weighted = /^\s*%(-?\d+(?:\.\d+)?)%/.exec(body)
+  const rest = weighted ? body.slice(weighted[0].length) : body
+  const hash = rest.indexOf('#')
+  return {
+    sign,
+    weight: weighted?.[1] ? Number(weighted[1]) : null,
+    text: giftText(hash < 0 ? rest : rest.slice(0, hash)),
+    feedback: hash < 0 ? null : giftText(rest.slice(hash + 1)),
+  }
+}
+
+function giftText(raw: string): GiftText {
+  const marker = /^\s*\[(html|plain|markdown|moodle)\]/i.exec(raw)
+  const name = marker?.[1]?.toLowerCase()
+  const format = name === 'html' ? 'html' : name === 'markdown' ? 'markdown' : 'plain'
+  return { format, text: restore(marker ? raw.slice(marker[0].length) : raw).trim() }
+}

@@ -1,0 +1,87 @@
+import { contentToHtml } from '../../content/html.ts'
+import { inlinesOf, isEmptyContent, type Content } from '../../content/model.ts'
+import { fitItem } from '../../fit/fit.ts'
+import type { ChoiceItem, KeptItem, Option } from '../../item/model.ts'
+import type { Loss, Written, WriteSettings } from '../format.ts'
+import { GIFT_LIMITS } from './limits.ts'
+
+/**
+ * Writes items as GIFT (General Import Format Technology), one question a block with an empty line
+ * between. Plain text goes without a format marker, anything richer as `[html]`.
+ */
+export function writeGift(items: readonly KeptItem[], settings: WriteSettings): Written {
+  const losses: Loss[] = []
+  const written: number[] = []
+  const blocks = [`$CATEGORY: ${oneLine(settings.title).replaceAll('/', '//')}`]
+  items.forEach((item, index) => {
+    const fit = fitItem(item, GIFT_LIMITS)
+    losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
+    if (fit.verdict === 'cannot') return
+    written.push(index)
+    blocks.push(question(item, settings.ids?.[index] ?? `item ${index + 1}`))
+  })
+  return { data: { form: 'text', text: `${blocks.join('\n\n')}\n` }, losses, written }
+}
+
+function question(item: KeptItem, name: string): string {
+  const comment = item.tags.length ? `// ${item.tags.map((tag) => `[tag:${tag.replace(/[[\]\s]+/g, ' ').trim()}]`).join(' ')}\n` : ''
+  const stem: Content = isEmptyContent(item.passage) ? item.stem : [...(item.passage ?? []), ...item.stem]
+  const feedback = isEmptyContent(item.feedback) ? '' : `\n\t####${text(item.feedback ?? [])}`
+  return `${comment}::${escapeGift(oneLine(name))}::${text(stem)} {${answers(item)}${feedback}\n}`
+}
+
+function answers(item: KeptItem): string {
+  switch (item.kind) {
+    case 'truefalse':
+      return item.key[0] ? 'TRUE' : 'FALSE'
+    case 'short':
+      return item.key.map((accepted) => `\n\t=${escapeGift(oneLine(accepted))}`).join('')
+    case 'single':
+      return item.options.map((option) => choice(option, item.key.includes(option.id) ? '=' : '~')).join('')
+    case 'multiple':
+      return item.options.map((option) => choice(option, `~%${weight(item, option)}%`)).join('')
+  }
+}
+
+/** Keyed options share the whole; a distractor takes all of it back, or a share where the item gives credit for each. */
+function weight(item: Extract<ChoiceItem, { kind: 'multiple' }>, option: Option): string {
+  const share = 100 / item.key.length
+  if (item.key.includes(option.id)) return percent(share)
+  return percent(item.credit === 'each' ? -share : -100)
+}
+
+function percent(value: number): string {
+  return String(Number(value.toFixed(5)))
+}
+
+function choice(option: Option, sign: string): string {
+  const feedback = isEmptyContent(option.feedback) ? '' : `#${text(option.feedback ?? [])}`
+  return `\n\t${sign}${text(option.content)}${feedback}`
+}
+
+function text(content: Content): string {
+  return isPlain(content) ? escapeGift(plainRun(content)) : `[html]${escapeGift(contentToHtml(content))}`
+}
+
+function isPlain(content: Content): boolean {
+  if (content.length !== 1 || content[0]?.type !== 'paragraph') return false
+  const first = plainRun(content)
+  if (/^\s*\[\w+\]|[<&]/.test(first)) return false
+  for (const node of inlinesOf(content)) if (!(node.type === 'gap' || node.type === 'tex' || (node.type === 'text' && !node.styles))) return false
+  return true
+}
+
+function plainRun(content: Content): string {
+  let run = ''
+  for (const node of inlinesOf(content)) run += node.type === 'text' ? node.text : node.type === 'gap' ? '_____' : node.type === 'tex' ? `\\(${node.tex}\\)` : ''
+  return run
+}
+
+/** The control characters of GIFT, each behind a backslash; a line end becomes `\n`. */
+export function escapeGift(plain: string): string {
+  return plain.replace(/[\\~=#{}:]/g, '\\$&').replace(/\r?\n/g, '\\n')
+}
+
+function oneLine(plain: string): string {
+  return plain.replace(/\s+/g, ' ').trim()
+}

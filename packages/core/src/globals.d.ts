@@ -1,0 +1,8 @@
+// The two classes of the Encoding standard that every place core runs in has; nothing else of any platform is used.
+declare class TextEncoder {
+  encode(text: string): Uint8Array
+}
+declare class TextDecoder {
+  constructor(label: 'utf-8')
+  decode(bytes: Uint8Array): string
+}
