@@ -1,0 +1,43 @@
+import { MikroOrmModule } from '@mikro-orm/nestjs'
+import { type DynamicModule, Global, Module, ValidationPipe } from '@nestjs/common'
+import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core'
+import { ThrottlerModule } from '@nestjs/throttler'
+import { LoggerModule } from 'nestjs-pino'
+import { AccountsModule } from './accounts/accounts.module.ts'
+import { SignedInGuard } from './accounts/current-person.ts'
+import { BankModule } from './bank/index.ts'
+import { ormSettings } from './database/settings.ts'
+import { DispatchModule } from './dispatch/index.ts'
+import { DraftsModule } from './drafts/drafts.module.ts'
+import { ProblemFilter } from './http/problem.filter.ts'
+import { PapersModule } from './papers/index.ts'
+import { ResultsModule } from './results/results.module.ts'
+import { SETTINGS, type ServerSettings } from './settings.ts'
+
+@Global()
+@Module({})
+export class AppModule {
+  static with(settings: ServerSettings): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        LoggerModule.forRoot({ pinoHttp: { level: process.env['LOG_LEVEL'] ?? 'warn', redact: ['req.headers.cookie', 'req.headers.authorization'] } }),
+        MikroOrmModule.forRoot(ormSettings(settings.databaseUrl)),
+        ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
+        AccountsModule,
+        DraftsModule,
+        BankModule,
+        PapersModule,
+        DispatchModule,
+        ResultsModule,
+      ],
+      providers: [
+        { provide: SETTINGS, useValue: settings },
+        { provide: APP_GUARD, useClass: SignedInGuard },
+        { provide: APP_FILTER, useClass: ProblemFilter },
+        { provide: APP_PIPE, useValue: new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }) },
+      ],
+      exports: [SETTINGS],
+    }
+  }
+}

@@ -1,0 +1,22 @@
+import { Migrator } from '@mikro-orm/migrations'
+import { defineConfig } from '@mikro-orm/postgresql'
+import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
+import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { Draft } from '../drafts/draft.entity.ts'
+import { Paper } from '../papers/paper.entity.ts'
+import { MIGRATIONS } from './migrations/index.ts'
+
+/** MikroORM's settings for a database address. Migrations are listed by name, so that no folder is searched. */
+export function ormSettings(databaseUrl: string): ReturnType<typeof defineConfig> {
+  return defineConfig({
+    clientUrl: databaseUrl,
+    entities: [Workspace, Person, Draft, BankItem, ItemRevision, Paper, Connection, Delivery],
+    extensions: [Migrator],
+    migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },
+    discovery: { warnWhenNoEntities: true, disableDynamicFileAccess: true },
+    forceUtcTimezone: true,
+    // The migrator talks while it works; our own scripts say what matters.
+    logger: () => undefined,
+  })
+}

@@ -1,0 +1,59 @@
+import type { KeptItem, Response } from '@zakuska/core'
+import { uniformInt } from 'pure-rand/distribution/uniformInt'
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
+
+/** A stream of numbers in `[0, 1)` that is the same on every machine. */
+function numbersFrom(seed: number): () => number {
+  const generator = xoroshiro128plus(seed)
+  return () => uniformInt(generator, 0, 999_999) / 1_000_000
+}
+
+/** Index of the item that the good students miss: its wording misleads those who know most. */
+const MISLEADING = 6
+
+/**
+ * Responses of made-up students: the chance of a right answer rises with the student's ability and falls
+ * with the item's difficulty (a logistic curve), but for one misleading item.
+ *
+ * @returns per student, one response per item.
+ */
+export function makeResponses(items: readonly KeptItem[], students: number, seed: number): Response[][] {
+  const next = numbersFrom(seed)
+  const difficulty = items.map(() => next() * 2.6 - 1.6)
+  return Array.from({ length: students }, () => {
+    const ability = (next() + next() + next() - 1.5) * 2.4
+    return items.map((item, index) => {
+      const pull = index === MISLEADING ? -0.9 * ability - 0.4 : 1.3 * (ability - (difficulty[index] ?? 0))
+      return next() < 1 / (1 + Math.exp(-pull)) ? rightResponse(item) : wrongResponse(item, next)
+    })
+  })
+}
+
+function rightResponse(item: KeptItem): Response {
+  switch (item.kind) {
+    case 'single':
+    case 'multiple':
+      return { kind: 'choice', chosen: item.key }
+    case 'truefalse':
+      return { kind: 'truth', value: item.key[0] ?? null }
+    case 'short':
+      return { kind: 'text', text: item.key[0] ?? '' }
+  }
+}
+
+function wrongResponse(item: KeptItem, next: () => number): Response {
+  switch (item.kind) {
+    case 'single': {
+      const wrong = item.options.filter((option) => !item.key.includes(option.id))
+      // The first distractor draws most, as in real classes; now and then one is left open.
+      const drawn = wrong[Math.floor(next() ** 1.8 * wrong.length)]
+      return { kind: 'choice', chosen: drawn && next() > 0.05 ? [drawn.id] : [] }
+    }
+    case 'multiple':
+      return { kind: 'choice', chosen: item.options.filter((option) => (item.key.includes(option.id) ? next() < 0.6 : next() < 0.35)).map((option) => option.id) }
+    case 'truefalse':
+      return { kind: 'truth', value: item.key[0] === undefined ? null : !item.key[0] }
+    case 'short':
+      return { kind: 'text', text: next() < 0.4 ? '' : (['flood', 'stream', 'tide', 'the bight'][Math.floor(next() * 4)] ?? 'tide') }
+  }
+}

@@ -1,0 +1,168 @@
+import { randomUUID } from 'node:crypto'
+import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
+import { fingerprint, followItems, isKept, readDraft, type FollowedItem, type KeptItem, type SignOff } from '@zakuska/core'
+import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { hashPassword } from '../accounts/passwords.ts'
+import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
+import { searchText } from '../bank/item-text.ts'
+import { prepareDatabase } from '../database/prepare.ts'
+import { ormSettings } from '../database/settings.ts'
+import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
+import { deliver } from '../dispatch/deliver.ts'
+import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { Draft } from '../drafts/draft.entity.ts'
+import { Paper } from '../papers/paper.entity.ts'
+import { makeResponses } from './attempts.ts'
+import { STUDENTS } from './students.ts'
+import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT } from './texts.ts'
+
+export interface SeedSettings {
+  readonly databaseUrl: string
+  readonly breakwaterUrl: string
+  readonly breakwaterToken: string
+  /** Takes all of the demo workspace out first. */
+  readonly reset: boolean
+  readonly say: (line: string) => void
+}
+
+const WORKSPACE = 'Skarnholm · Coastal pilotage'
+const EMAIL = 'iris@skarnholm.example'
+const PASSWORD = 'lighthouse'
+const PERSON = 'Iris Holm'
+const DAY_MS = 86_400_000
+const WEEK_2 = [0, 1, 5, 8, 10, 12, 28, 18, 6, 4, 23, 15]
+const KNOTS_AND_RADIO = [6, 7, 25, 26, 8, 9, 27]
+const UNSIGNED = new Set([14, 16, 20, 29])
+
+/** Migrates, fills an empty database with the demo, and points the demo's connection at Breakwater as it runs now. */
+export async function seedDemo(settings: SeedSettings): Promise<void> {
+  await prepareDatabase(settings.databaseUrl)
+  const orm = await MikroORM.init(ormSettings(settings.databaseUrl))
+  try {
+    const em = orm.em.fork()
+    if (settings.reset) await clear(em)
+    const known = await em.findOne(Person, { email: EMAIL })
+    if (known) await reconnect(em, known.workspaceId, settings)
+    else {
+      settings.say('Filling the demo: the evening course in coastal pilotage …')
+      await fill(em, settings)
+    }
+  } finally {
+    await orm.close(true)
+  }
+}
+
+async function clear(em: EntityManager): Promise<void> {
+  const person = await em.findOne(Person, { email: EMAIL })
+  if (!person) return
+  const { workspaceId } = person
+  const items = await em.find(BankItem, { workspaceId }, { fields: ['id'] })
+  await em.nativeDelete(Delivery, { workspaceId })
+  await em.nativeDelete(Connection, { workspaceId })
+  await em.nativeDelete(Paper, { workspaceId })
+  await em.nativeDelete(Draft, { workspaceId })
+  await em.nativeDelete(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
+  await em.nativeDelete(BankItem, { workspaceId })
+  await em.nativeDelete(Person, { workspaceId })
+  await em.nativeDelete(Workspace, { id: workspaceId })
+  em.clear()
+}
+
+/** The stand-in may listen on another port than at the last start. */
+async function reconnect(em: EntityManager, workspaceId: string, settings: SeedSettings): Promise<void> {
+  const connection = await em.findOne(Connection, { workspaceId, destination: 'breakwater' })
+  if (!connection) return
+  const old = connection.url
+  Object.assign(connection, { url: settings.breakwaterUrl, token: settings.breakwaterToken })
+  if (old !== settings.breakwaterUrl)
+    for (const delivery of await em.find(Delivery, { workspaceId }))
+      if (delivery.remote?.address) delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, settings.breakwaterUrl) }
+  await em.flush()
+}
+
+async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
+  const workspaceId = randomUUID()
+  em.create(Workspace, { id: workspaceId, name: WORKSPACE })
+  await em.flush()
+  em.create(Person, { id: randomUUID(), workspaceId, name: PERSON, email: EMAIL, passwordHash: await hashPassword(PASSWORD) })
+  em.create(Connection, { id: randomUUID(), workspaceId, destination: 'breakwater', url: settings.breakwaterUrl, token: settings.breakwaterToken })
+  const items = addBank(em, workspaceId)
+  await em.flush()
+  addDraft(em, workspaceId, 'Tides, week 2', CLEAN_DRAFT, 3)
+  addDraft(em, workspaceId, 'Buoys and lights, week 3', MESSY_DRAFT, 0)
+  const week2 = addPaper(em, workspaceId, 'Week 2 check', 'Twelve questions, ten minutes. Charts stay closed.', WEEK_2.flatMap((index) => items[index] ?? []))
+  addPaper(em, workspaceId, 'Knots and radio', '', KNOTS_AND_RADIO.flatMap((index) => items[index] ?? []))
+  await em.flush()
+  await addDelivery(em, workspaceId, week2, items, settings)
+}
+
+function signedBy(item: KeptItem, daysAgo: number, remark: string): SignOff {
+  return { by: PERSON, at: new Date(Date.now() - daysAgo * DAY_MS).toISOString(), remark, fingerprint: fingerprint(item) }
+}
+
+function addBank(em: EntityManager, workspaceId: string): BankItem[] {
+  const bodies = readDraft({ text: BANK_TEXT }).items.map((read) => read.item).filter(isKept)
+  const start = Date.now() - 20 * DAY_MS
+  return bodies.map((body, index) => {
+    const at = new Date(start + index * 60_000)
+    const signOff = UNSIGNED.has(index) ? null : signedBy(body, 12 - (index % 9), index % 5 === 0 ? 'checked against the course book' : '')
+    const item = em.create(BankItem, { id: randomUUID(), workspaceId, kind: body.kind, body, plain: searchText(body), tags: [...body.tags], signOff, revision: 1, createdAt: at, updatedAt: at })
+    em.create(ItemRevision, { id: randomUUID(), itemId: item.id, number: 1, body, says: 'first kept', byName: PERSON, at })
+    return item
+  })
+}
+
+function addDraft(em: EntityManager, workspaceId: string, title: string, text: string, signed: number): void {
+  const reading = readDraft({ text })
+  const followed = followItems([], reading, randomUUID).map((item, index): FollowedItem => {
+    const body = reading.items[index]?.item
+    return index < signed && body && isKept(body) ? { ...item, signOff: signedBy(body, 1, '') } : item
+  })
+  const now = new Date()
+  em.create(Draft, {
+    id: randomUUID(),
+    workspaceId,
+    title,
+    text,
+    followed,
+    itemCount: reading.items.length,
+    signedCount: signed,
+    troubleCount: reading.items.filter((item) => item.marks.some((mark) => mark.severity === 'trouble')).length,
+    version: 1,
+    createdAt: now,
+    updatedAt: now,
+  })
+}
+
+function addPaper(em: EntityManager, workspaceId: string, title: string, instructions: string, items: readonly BankItem[]): Paper {
+  const now = new Date()
+  const entries = items.map((item) => ({ itemId: item.id, points: item.body.points, required: true }))
+  return em.create(Paper, { id: randomUUID(), workspaceId, title, instructions, entries, shuffleItems: false, shuffleOptions: true, version: 1, createdAt: now, updatedAt: now })
+}
+
+/** Sends the first paper as anybody would, and has the class take it. */
+async function addDelivery(em: EntityManager, workspaceId: string, paper: Paper, items: readonly BankItem[], settings: SeedSettings): Promise<void> {
+  const sent = paper.entries.flatMap((entry, index) => {
+    const item = items.find((one) => one.id === entry.itemId)
+    return item ? [{ itemId: item.id, revision: item.revision, body: item.body, name: `item-${String(index + 1).padStart(3, '0')}`, outcome: 'waiting' as const, remoteId: null, why: null }] : []
+  })
+  const delivery = em.create(Delivery, { id: randomUUID(), workspaceId, paperId: paper.id, title: paper.title, destination: 'breakwater', into: 'quiz', state: 'queued', done: 0, total: sent.length, items: sent, sentBy: PERSON, createdAt: new Date(Date.now() - 2 * DAY_MS) })
+  await em.flush()
+  await deliver(em, delivery.id)
+  const quizId = delivery.remote?.collectionId
+  if (!quizId) throw new Error(`The demo's delivery did not arrive: ${delivery.why ?? ''}`)
+  const bodies = delivery.items.map((item) => item.body)
+  const responses = makeResponses(bodies, STUDENTS.length, 1852)
+  const client = new BreakwaterClient(settings.breakwaterUrl, settings.breakwaterToken)
+  await client.addAttempts(
+    quizId,
+    STUDENTS.map((student, place) => ({
+      student,
+      submittedAt: new Date(Date.now() - DAY_MS + place * 41_000).toISOString(),
+      answers: Object.fromEntries(delivery.items.map((item, index) => [item.remoteId ?? '', toRemoteResponse(responses[place]?.[index] ?? { kind: 'text', text: '' })['RESPONSE'] ?? []])),
+    })),
+  )
+  delivery.responses = STUDENTS.map((student, place) => ({ student, responses: responses[place] ?? [] }))
+  delivery.fetchedAt = new Date()
+  await em.flush()
+}

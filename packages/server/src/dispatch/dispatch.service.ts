@@ -1,0 +1,163 @@
+import { randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
+import { DESTINATIONS, fitItem, FORMATS, type FormatId } from '@zakuska/core'
+import { packZip } from '@zakuska/documents'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { BankService } from '../bank/index.ts'
+import { orNotFound } from '../http/id.ts'
+import { JobsService } from '../jobs/jobs.service.ts'
+import { PapersService, type Paper, type PaperItem } from '../papers/index.ts'
+import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
+import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
+import type { ConnectionDto, DeliveryDto, DeliverySummaryDto, SendDto } from './dto/dispatch.dto.ts'
+
+export interface Download {
+  readonly fileName: string
+  readonly type: string
+  readonly bytes: Uint8Array
+}
+
+@Injectable()
+export class DispatchService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly papers: PapersService,
+    private readonly bank: BankService,
+    private readonly jobs: JobsService,
+    @Inject(SETTINGS) private readonly settings: ServerSettings,
+  ) {}
+
+  async connection(workspaceId: string): Promise<ConnectionDto> {
+    const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
+    return { destination: 'breakwater', url: known?.url ?? this.settings.destinationOrigins[0] ?? '', hasToken: known !== null }
+  }
+
+  /** Keeps a connection after trying it. @throws UnprocessableEntityException with what the destination said. */
+  async setConnection(workspaceId: string, url: string, token: string): Promise<ConnectionDto> {
+    const origin = originOf(url)
+    if (!origin || !this.settings.destinationOrigins.includes(origin)) throw new UnprocessableEntityException(`This server sends to ${this.settings.destinationOrigins.join(', ') || 'nowhere'} only.`)
+    await new BreakwaterClient(origin, token).check().catch(refuse)
+    const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
+    if (known) Object.assign(known, { url: origin, token })
+    else this.em.create(Connection, { id: randomUUID(), workspaceId, destination: 'breakwater', url: origin, token })
+    await this.em.flush()
+    return this.connection(workspaceId)
+  }
+
+  async client(workspaceId: string): Promise<BreakwaterClient> {
+    const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
+    if (!known) throw new UnprocessableEntityException('There is no connection to Breakwater yet. Set one up in Dispatch.')
+    return new BreakwaterClient(known.url, known.token)
+  }
+
+  /** A paper as a file. Unsigned items stay behind unless they were asked for. */
+  async download(workspaceId: string, paperId: string, format: FormatId, includeUnsigned: boolean): Promise<Download> {
+    const paper = await this.papers.find(workspaceId, paperId)
+    const items = (await this.papers.itemsOf(paper)).filter(({ item }) => includeUnsigned || item.signOff)
+    const written = FORMATS[format].write(items.map(({ body }) => body), { title: paper.title, as: 'paper' })
+    const name = paper.title.normalize('NFD').replace(/[^\w]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase() || 'paper'
+    const isText = written.data.form === 'text'
+    const bytes = written.data.form === 'text' ? new TextEncoder().encode(written.data.text) : packZip(written.data.files)
+    return { fileName: `${name}.${FORMATS[format].fileEnding}`, type: isText ? 'text/plain; charset=utf-8' : 'application/zip', bytes }
+  }
+
+  /** Queues a delivery; the same id again answers with the delivery that is already there. */
+  async send(person: SignedIn, asked: SendDto): Promise<DeliveryDto> {
+    const known = await this.em.findOne(Delivery, { id: asked.id, workspaceId: person.workspaceId })
+    if (known) return this.toDto(known)
+    await this.client(person.workspaceId)
+    const paper = await this.papers.find(person.workspaceId, asked.paperId)
+    const items = await this.papers.itemsOf(paper)
+    if (!items.length) throw new UnprocessableEntityException('This paper has no items to send.')
+    const delivery = this.#newDelivery(person, asked, paper, items)
+    await this.em.flush()
+    await this.jobs.queueDelivery(delivery.id)
+    return this.toDto(delivery)
+  }
+
+  #newDelivery(person: SignedIn, asked: SendDto, paper: Paper, items: readonly PaperItem[]): Delivery {
+    const sent = items.map((item, index) => sentItem(item, index, asked.includeUnsigned))
+    return this.em.create(Delivery, {
+      id: asked.id,
+      workspaceId: person.workspaceId,
+      paperId: paper.id,
+      title: paper.title,
+      destination: 'breakwater',
+      into: asked.into,
+      state: 'queued',
+      done: 0,
+      total: sent.filter((item) => item.outcome === 'waiting').length,
+      items: sent,
+      sentBy: person.name,
+      createdAt: new Date(),
+    })
+  }
+
+  /** Tries a failed delivery again; what has arrived already does not arrive twice. */
+  async retry(workspaceId: string, id: string): Promise<DeliveryDto> {
+    const delivery = await this.find(workspaceId, id)
+    if (delivery.state === 'failed') {
+      Object.assign(delivery, { state: 'queued', why: null })
+      await this.em.flush()
+      await this.jobs.queueDelivery(delivery.id)
+    }
+    return this.toDto(delivery)
+  }
+
+  async list(workspaceId: string): Promise<DeliverySummaryDto[]> {
+    const deliveries = await this.em.find(Delivery, { workspaceId }, { orderBy: { createdAt: 'desc' }, limit: 200 })
+    return deliveries.map(toSummary)
+  }
+
+  async find(workspaceId: string, id: string): Promise<Delivery> {
+    return orNotFound(await this.em.findOne(Delivery, { id, workspaceId }), 'delivery')
+  }
+
+  async get(workspaceId: string, id: string): Promise<DeliveryDto> {
+    return this.toDto(await this.find(workspaceId, id))
+  }
+
+  async toDto(delivery: Delivery): Promise<DeliveryDto> {
+    const now = new Map((await this.bank.findAll(delivery.workspaceId, delivery.items.map((item) => item.itemId))).map((item) => [item.id, item.revision]))
+    return {
+      ...toSummary(delivery),
+      items: delivery.items.map(({ itemId, revision, body, outcome, why }) => ({ itemId, revision, body, outcome, why, changedSince: (now.get(itemId) ?? revision) !== revision })),
+      proof: delivery.proof,
+    }
+  }
+}
+
+/** What would not fit, or nobody has vouched for, is left out and says so. */
+function sentItem({ item, body }: PaperItem, index: number, includeUnsigned: boolean): SentItem {
+  const limits = DESTINATIONS.find((destination) => destination.id === 'breakwater')?.limits ?? {}
+  const fit = fitItem(body, limits)
+  const why = fit.verdict === 'cannot' ? (fit.reasons[0]?.says ?? 'Does not fit') : !item.signOff && !includeUnsigned ? 'Not signed off' : null
+  return { itemId: item.id, revision: item.revision, body, name: `item-${String(index + 1).padStart(3, '0')}`, outcome: why ? 'left-out' : 'waiting', remoteId: null, why }
+}
+
+function toSummary(delivery: Delivery): DeliverySummaryDto {
+  const { id, paperId, title, destination, into, state, done, total, why, sentBy } = delivery
+  return {
+    id, paperId, title, destination, into, state, done, total, why, sentBy,
+    address: delivery.remote?.address ?? null,
+    provenAt: delivery.provenAt?.toISOString() ?? null,
+    disagreeing: delivery.proof ? delivery.proof.filter((proof) => proof.verdict === 'disagrees').length : null,
+    responseCount: delivery.responses?.length ?? null,
+    fetchedAt: delivery.fetchedAt?.toISOString() ?? null,
+    createdAt: delivery.createdAt.toISOString(),
+  }
+}
+
+function originOf(url: string): string | null {
+  try {
+    return new URL(url).origin
+  } catch {
+    return null
+  }
+}
+
+function refuse(error: unknown): never {
+  throw error instanceof DestinationError ? new UnprocessableEntityException(error.message) : error
+}

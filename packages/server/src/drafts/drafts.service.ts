@@ -1,0 +1,139 @@
+import { randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import { ConflictException, Injectable } from '@nestjs/common'
+import { followItems, isKept, readDraft, type FollowedItem, type ReadItem, type Reading } from '@zakuska/core'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { BankService } from '../bank/index.ts'
+import { orNotFound } from '../http/id.ts'
+import { Draft } from './draft.entity.ts'
+import type { DraftDto, DraftSummaryDto, FollowedDto, LeftOutDto, SaveDraftDto, ToBankDto, ToBankResultDto } from './dto/draft.dto.ts'
+
+@Injectable()
+export class DraftsService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly bank: BankService,
+  ) {}
+
+  async list(workspaceId: string): Promise<DraftSummaryDto[]> {
+    const drafts = await this.em.find(Draft, { workspaceId, deletedAt: null }, { orderBy: { updatedAt: 'desc' }, limit: 500 })
+    return drafts.map(toSummary)
+  }
+
+  async create(person: SignedIn, title: string, text: string): Promise<DraftDto> {
+    const now = new Date()
+    const reading = readDraft({ text })
+    const followed = followItems([], reading, randomUUID)
+    const draft = this.em.create(Draft, {
+      id: randomUUID(),
+      workspaceId: person.workspaceId,
+      title: title.trim() || reading.title || 'Untitled draft',
+      text,
+      followed,
+      ...countsOf(reading, followed),
+      version: 1,
+      createdAt: now,
+      updatedAt: now,
+    })
+    await this.em.flush()
+    return toDto(draft)
+  }
+
+  async get(workspaceId: string, id: string): Promise<DraftDto> {
+    return toDto(await this.#find(workspaceId, id))
+  }
+
+  async #find(workspaceId: string, id: string): Promise<Draft> {
+    return orNotFound(await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { populate: ['text', 'followed'] }), 'draft')
+  }
+
+  /**
+   * Saves the text and reads it again with the same code as the desk. A sign-off is stamped here, with
+   * the name and time of the request, and only on the very item that was vouched for.
+   *
+   * @throws ConflictException if the draft was saved elsewhere since `version`.
+   */
+  async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
+    const draft = await this.#find(person.workspaceId, id)
+    if (draft.version !== given.version) throw new ConflictException('This draft was saved in another window meanwhile. Your text is kept in this one; copy what you need and load the draft again.')
+    const reading = readDraft({ text: given.text })
+    const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
+    Object.assign(draft, { title: given.title.trim() || 'Untitled draft', text: given.text, followed, ...countsOf(reading, followed), version: draft.version + 1, updatedAt: new Date() })
+    await this.em.flush()
+    return toDto(draft)
+  }
+
+  #vouched(person: SignedIn, given: readonly FollowedDto[], stored: readonly FollowedItem[]): FollowedItem[] {
+    const known = new Map(stored.map((item) => [item.ref, item]))
+    return given.map((item): FollowedItem => {
+      const before = known.get(item.ref)
+      const kept = before?.signOff?.fingerprint === item.fingerprint ? before.signOff : { by: person.name, at: new Date().toISOString(), remark: '', fingerprint: item.fingerprint }
+      return { ref: item.ref, from: item.from, to: item.to, fingerprint: item.fingerprint, bankItemId: before?.bankItemId ?? null, signOff: item.signedOff ? kept : null, signOffLost: item.signOffLost && !item.signedOff }
+    })
+  }
+
+  /** Puts items into the bank: new ones are made, known ones updated where they changed. */
+  async toBank(person: SignedIn, id: string, asked: ToBankDto): Promise<ToBankResultDto> {
+    const draft = await this.#find(person.workspaceId, id)
+    const reading = readDraft({ text: draft.text })
+    const followed = followItems(draft.followed, reading, randomUUID)
+    const result = { created: 0, updated: 0, unchanged: 0 }
+    const leftOut: LeftOutDto[] = []
+    const next: FollowedItem[] = []
+    for (const [index, known] of followed.entries()) {
+      const read = reading.items[index]
+      const why = read && (asked.refs && !asked.refs.includes(known.ref) ? 'not chosen' : this.#whyNot(read, known, asked.includeUnsigned))
+      if (!read || why) {
+        if (read && why && why !== 'not chosen') leftOut.push({ line: read.lines[0], why })
+        next.push(known)
+        continue
+      }
+      const kept = await this.#keep(person, draft, read, known)
+      result[kept.what]++
+      next.push({ ...known, bankItemId: kept.id })
+    }
+    draft.followed = next
+    draft.version++
+    draft.updatedAt = new Date()
+    await this.em.flush()
+    return { ...result, leftOut, draft: toDto(draft) }
+  }
+
+  #whyNot(read: ReadItem, known: FollowedItem, includeUnsigned: boolean): string | null {
+    if (!isKept(read.item)) return read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? 'This kind is not kept yet.'
+    if (!known.signOff && !includeUnsigned) return 'Not signed off.'
+    const broken = read.marks.find((mark) => mark.code === 'stem-empty' || mark.code === 'option-single')
+    return broken ? broken.message : null
+  }
+
+  async #keep(person: SignedIn, draft: Draft, read: ReadItem, known: FollowedItem): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
+    const stored = known.bankItemId === null ? [] : await this.bank.findAll(person.workspaceId, [known.bankItemId])
+    const [item] = stored
+    if (item) return { id: item.id, what: this.bank.keepChange(person, item, { ...read.item, tags: read.item.tags.length ? read.item.tags : item.body.tags }, known.signOff) ? 'updated' : 'unchanged' }
+    const made = this.bank.keepNew(person, read.item, { signOff: known.signOff, cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines } })
+    return { id: made.id, what: 'created' }
+  }
+
+  async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
+    const draft = orNotFound(await this.em.findOne(Draft, { id, workspaceId }), 'draft')
+    draft.deletedAt = deleted ? new Date() : null
+    await this.em.flush()
+  }
+}
+
+function countsOf(reading: Reading, followed: readonly FollowedItem[]): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
+  return {
+    itemCount: reading.items.length,
+    signedCount: followed.filter((item) => item.signOff).length,
+    troubleCount: reading.items.filter((item) => item.marks.some((mark) => mark.severity === 'trouble')).length,
+  }
+}
+
+function toSummary(draft: Draft): DraftSummaryDto {
+  const { id, title, itemCount, signedCount, troubleCount, updatedAt } = draft
+  return { id, title, itemCount, signedCount, troubleCount, updatedAt: updatedAt.toISOString() }
+}
+
+function toDto(draft: Draft): DraftDto {
+  return { ...toSummary(draft), text: draft.text, followed: [...draft.followed], version: draft.version }
+}

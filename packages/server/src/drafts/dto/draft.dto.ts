@@ -1,0 +1,154 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
+import { Type } from 'class-transformer'
+import { ArrayMaxSize, IsArray, IsBoolean, IsInt, IsOptional, IsString, MaxLength, Min, ValidateNested } from 'class-validator'
+import { SignOffDto } from '../../bank/dto/bank.dto.ts'
+
+/** About 5,000 items with room to spare. */
+export const MAX_TEXT_UNITS = 5_000_000
+
+export class NewDraftDto {
+  @ApiProperty()
+  @IsString()
+  @MaxLength(200)
+  title!: string
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(MAX_TEXT_UNITS, { message: 'The text is longer than a draft can be' })
+  text!: string
+}
+
+/** Where an item stands in the text, and whether a person vouches for it. */
+export class FollowedDto {
+  @ApiProperty()
+  @IsString()
+  @MaxLength(60)
+  ref!: string
+
+  @ApiProperty()
+  @IsInt()
+  @Min(0)
+  from!: number
+
+  @ApiProperty()
+  @IsInt()
+  @Min(0)
+  to!: number
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(40)
+  fingerprint!: string
+
+  @ApiProperty()
+  @IsBoolean()
+  signedOff!: boolean
+
+  @ApiProperty()
+  @IsBoolean()
+  signOffLost!: boolean
+}
+
+export class SaveDraftDto extends NewDraftDto {
+  @ApiProperty({ type: [FollowedDto] })
+  @IsArray()
+  @ArrayMaxSize(20_000)
+  @ValidateNested({ each: true })
+  @Type(() => FollowedDto)
+  followed!: FollowedDto[]
+
+  @ApiProperty({ description: 'The version that was edited' })
+  @IsInt()
+  version!: number
+}
+
+export class FollowedItemDto {
+  @ApiProperty()
+  ref!: string
+
+  @ApiProperty()
+  from!: number
+
+  @ApiProperty()
+  to!: number
+
+  @ApiProperty()
+  fingerprint!: string
+
+  @ApiProperty({ type: SignOffDto, nullable: true })
+  signOff!: SignOffDto | null
+
+  @ApiProperty({ type: String, nullable: true })
+  bankItemId!: string | null
+
+  @ApiProperty()
+  signOffLost!: boolean
+}
+
+export class DraftSummaryDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  title!: string
+
+  @ApiProperty()
+  itemCount!: number
+
+  @ApiProperty()
+  signedCount!: number
+
+  @ApiProperty({ description: 'Items with something to decide' })
+  troubleCount!: number
+
+  @ApiProperty()
+  updatedAt!: string
+}
+
+export class DraftDto extends DraftSummaryDto {
+  @ApiProperty()
+  text!: string
+
+  @ApiProperty({ type: [FollowedItemDto] })
+  followed!: FollowedItemDto[]
+
+  @ApiProperty()
+  version!: number
+}
+
+export class ToBankDto {
+  @ApiProperty({ description: 'Take items along that nobody has signed off' })
+  @IsBoolean()
+  includeUnsigned!: boolean
+
+  @ApiPropertyOptional({ type: [String], description: 'Only these; without it, all' })
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true })
+  refs?: string[]
+}
+
+export class LeftOutDto {
+  @ApiProperty()
+  line!: number
+
+  @ApiProperty()
+  why!: string
+}
+
+export class ToBankResultDto {
+  @ApiProperty()
+  created!: number
+
+  @ApiProperty()
+  updated!: number
+
+  @ApiProperty()
+  unchanged!: number
+
+  @ApiProperty({ type: [LeftOutDto] })
+  leftOut!: LeftOutDto[]
+
+  @ApiProperty({ type: DraftDto })
+  draft!: DraftDto
+}
