@@ -28,7 +28,7 @@ export { isAnswered, type Response } from './grade/response.ts'
 export { comparableText, isSameText } from './grade/same-text.ts'
 export { scorePaper, type Attempt, type ItemFigures, type PaperFigures, type ScoredAttempt } from './analyse/scores.ts'
 export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
-export { fingerprint } from './item/fingerprint.ts'
+export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {
   DEFAULT_TEXT_RULES, hasKey, isKept, ITEM_KINDS, KEPT_KINDS, optionId,
   type ChoiceItem, type ClozeGap, type ClozeItem, type Credit, type EssayItem, type GridItem, type Item, type ItemCommon, type ItemKind, type KeptItem,

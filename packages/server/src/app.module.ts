@@ -22,7 +22,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         LoggerModule.forRoot({ pinoHttp: { level: process.env['LOG_LEVEL'] ?? 'warn', redact: ['req.headers.cookie', 'req.headers.authorization'] } }),
-        MikroOrmModule.forRoot(ormSettings(settings.databaseUrl)),
+        MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
         AccountsModule,
         DraftsModule,

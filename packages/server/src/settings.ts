@@ -9,6 +9,8 @@ export interface ServerSettings {
   readonly webFolder: string | null
   /** Sign-in attempts per minute and address. */
   readonly signInsPerMinute: number
+  /** Does without the database: only for describing the API. */
+  readonly offline?: boolean
 }
 
 /** @throws RangeError naming the variable that is missing. */

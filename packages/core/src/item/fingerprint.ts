@@ -10,8 +10,8 @@ export function fingerprint(item: Item): string {
   return hash53(stableJson(shown))
 }
 
-/** Key order must not matter: a body that went through a database comes back with its fields sorted. */
-function stableJson(value: unknown): string {
+/** JSON with the fields of every object in one order: a body that went through a database comes back with them sorted. */
+export function stableJson(value: unknown): string {
   return JSON.stringify(value, (_name, field: unknown) => {
     if (typeof field !== 'object' || field === null || Array.isArray(field)) return field
     return Object.fromEntries(Object.entries(field).sort(([a], [b]) => (a < b ? -1 : 1)))

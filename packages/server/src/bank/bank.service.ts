@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager, type QBFilterQuery } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
-import { fingerprint, type KeptItem, type SignOff } from '@zakuska/core'
+import { fingerprint, stableJson, type KeptItem, type SignOff } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { Paper } from '../papers/paper.entity.ts'
@@ -92,7 +92,7 @@ export class BankService {
     const body = asItem(given)
     const what = differences(item.body, body)
     const left = signOffAfter(signOff, body)
-    const signOffChanged = JSON.stringify(left) !== JSON.stringify(item.signOff)
+    const signOffChanged = stableJson(left) !== stableJson(item.signOff)
     if (what === 'nothing' && !signOffChanged) return false
     item.signOff = left
     if (what === 'nothing') return true

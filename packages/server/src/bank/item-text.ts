@@ -1,4 +1,4 @@
-import { checkItem, fingerprint, plainText, type KeptItem, type SignOff } from '@zakuska/core'
+import { checkItem, fingerprint, plainText, stableJson, type KeptItem, type SignOff } from '@zakuska/core'
 import { UnprocessableEntityException } from '@nestjs/common'
 
 /** The one check of an item body on its way in. @throws UnprocessableEntityException with the first problem. */
@@ -24,6 +24,6 @@ export function signOffAfter(signOff: SignOff | null, item: KeptItem): SignOff |
 /** What differs between two bodies, named for a person. */
 export function differences(before: KeptItem, after: KeptItem): string {
   const names = new Set([...Object.keys(before), ...Object.keys(after)])
-  const changed = [...names].filter((name) => JSON.stringify(before[name as keyof KeptItem]) !== JSON.stringify(after[name as keyof KeptItem]))
+  const changed = [...names].filter((name) => stableJson(before[name as keyof KeptItem]) !== stableJson(after[name as keyof KeptItem]))
   return changed.length ? changed.join(', ') : 'nothing'
 }

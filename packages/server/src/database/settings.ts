@@ -7,10 +7,11 @@ import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { MIGRATIONS } from './migrations/index.ts'
 
-/** MikroORM's settings for a database address. Migrations are listed by name, so that no folder is searched. */
-export function ormSettings(databaseUrl: string): ReturnType<typeof defineConfig> {
+/** MikroORM's settings for a database address; `connect: false` leaves it alone until it is asked something. Migrations are listed by name, so that no folder is searched. */
+export function ormSettings(databaseUrl: string, connect = true): ReturnType<typeof defineConfig> {
   return defineConfig({
     clientUrl: databaseUrl,
+    connect,
     entities: [Workspace, Person, Draft, BankItem, ItemRevision, Paper, Connection, Delivery],
     extensions: [Migrator],
     migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },

@@ -1,0 +1,47 @@
+import { lazy, Suspense } from 'react'
+import { Navigate, Route, Routes } from 'react-router'
+import { Frame } from './frame/Frame'
+import { useSession } from './frame/queries'
+import { SignIn } from './frame/SignIn'
+import { Empty, Problem, Waiting } from './parts/Empty'
+
+const DraftsPage = lazy(() => import('./drafts/DraftsPage').then((page) => ({ default: page.DraftsPage })))
+const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ default: page.DraftDeskPage })))
+const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
+const PapersPage = lazy(() => import('./papers/PapersPage').then((page) => ({ default: page.PapersPage })))
+const PaperDeskPage = lazy(() => import('./papers/PaperDesk').then((page) => ({ default: page.PaperDeskPage })))
+const TakePage = lazy(() => import('./papers/TakePage').then((page) => ({ default: page.TakePage })))
+const DispatchPage = lazy(() => import('./dispatch/DispatchPage').then((page) => ({ default: page.DispatchPage })))
+const SendPage = lazy(() => import('./dispatch/SendPage').then((page) => ({ default: page.SendPage })))
+const DeliveryPage = lazy(() => import('./dispatch/DeliveryPage').then((page) => ({ default: page.DeliveryPage })))
+const ResultsPage = lazy(() => import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })))
+const ResultsDeskPage = lazy(() => import('./results/ResultsDesk').then((page) => ({ default: page.ResultsDeskPage })))
+
+export function App() {
+  const session = useSession()
+  if (session.isPending) return <Waiting what="Zakuska" />
+  if (session.isError) return <Problem error={session.error} again={() => void session.refetch()} />
+  if (!session.data) return <SignIn />
+  return (
+    <Suspense fallback={<Waiting what="the page" />}>
+      <Routes>
+        <Route element={<Frame person={session.data} />}>
+          <Route index element={<Navigate to="/drafts" replace />} />
+          <Route path="drafts" element={<DraftsPage />} />
+          <Route path="drafts/:id" element={<DraftDeskPage />} />
+          <Route path="bank" element={<BankPage />} />
+          <Route path="bank/:id" element={<BankPage />} />
+          <Route path="papers" element={<PapersPage />} />
+          <Route path="papers/:id" element={<PaperDeskPage />} />
+          <Route path="papers/:id/take" element={<TakePage />} />
+          <Route path="dispatch" element={<DispatchPage />} />
+          <Route path="dispatch/paper/:id" element={<SendPage />} />
+          <Route path="dispatch/:id" element={<DeliveryPage />} />
+          <Route path="results" element={<ResultsPage />} />
+          <Route path="results/:id" element={<ResultsDeskPage />} />
+          <Route path="*" element={<Empty title="There is nothing at this address">Choose a station above.</Empty>} />
+        </Route>
+      </Routes>
+    </Suspense>
+  )
+}

@@ -1,0 +1,35 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, dataOf, type Schemas } from '../api/client'
+
+export type Delivery = Schemas['DeliveryDto']
+export type DeliverySummary = Schemas['DeliverySummaryDto']
+
+export const dispatchKeys = { deliveries: ['dispatch', 'list'] as const, delivery: (id: string) => ['dispatch', 'one', id] as const, connection: ['dispatch', 'connection'] as const }
+
+const POLL_MS = 700
+
+export function isGoing(delivery: { readonly state: string }): boolean {
+  return delivery.state !== 'done' && delivery.state !== 'failed'
+}
+
+export function useDeliveries() {
+  return useQuery({ queryKey: dispatchKeys.deliveries, queryFn: () => dataOf(api.GET('/api/deliveries')), refetchInterval: (query) => (query.state.data?.some(isGoing) ? POLL_MS : false) })
+}
+
+export function useDelivery(id: string) {
+  return useQuery({ queryKey: dispatchKeys.delivery(id), queryFn: () => dataOf(api.GET('/api/deliveries/{id}', { params: { path: { id } } })), refetchInterval: (query) => (query.state.data && isGoing(query.state.data) ? POLL_MS : false) })
+}
+
+export function useConnection() {
+  return useQuery({ queryKey: dispatchKeys.connection, queryFn: () => dataOf(api.GET('/api/connections/breakwater')) })
+}
+
+export function useDispatchChanges() {
+  const client = useQueryClient()
+  const refresh = () => Promise.all([client.invalidateQueries({ queryKey: ['dispatch'] }), client.invalidateQueries({ queryKey: ['session', 'counts'] })])
+  return {
+    connect: useMutation({ mutationFn: (given: Schemas['SetConnectionDto']) => dataOf(api.PUT('/api/connections/breakwater', { body: given })), onSuccess: refresh }),
+    send: useMutation({ mutationFn: (given: Schemas['SendDto']) => dataOf(api.POST('/api/deliveries', { body: given })), onSuccess: refresh }),
+    retry: useMutation({ mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/retry', { params: { path: { id } } })), onSuccess: refresh }),
+  }
+}

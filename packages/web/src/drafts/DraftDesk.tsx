@@ -1,0 +1,168 @@
+import type { EditorView } from '@codemirror/view'
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useParams } from 'react-router'
+import { Head } from '../frame/Frame'
+import { useSession } from '../frame/queries'
+import { Button } from '../parts/Button'
+import { Problem, Waiting } from '../parts/Empty'
+import type { DeskItem } from './desk-state'
+import { DeskCard } from './DeskCard'
+import { DecideTray } from './DecideTray'
+import { KeysDialog } from './KeysDialog'
+import { useDraft, type SavedDraft } from './queries'
+import { ToBankDialog } from './ToBankDialog'
+import { useDesk, type Desk, type SaveState } from './use-desk'
+
+export function DraftDeskPage() {
+  const { id = '' } = useParams()
+  const draft = useDraft(id)
+  const session = useSession()
+  if (draft.isPending) return <Waiting what="the draft" />
+  if (draft.isError) return <Problem error={draft.error} again={() => void draft.refetch()} />
+  return <DraftDesk key={draft.data.id} draft={draft.data} personName={session.data?.name ?? ''} />
+}
+
+const SAVE_WORDS: Readonly<Record<SaveState, string>> = { saved: 'saved', waiting: 'kept as you type', saving: 'saving …', offline: 'not saved yet; kept in this browser', conflict: 'changed in another window; kept in this browser' }
+
+function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
+  const pane = useRef<HTMLDivElement>(null)
+  const [dialog, setDialog] = useState<'bank' | 'keys' | null>(null)
+  const [side, setSide] = useState<'text' | 'items'>('text')
+  // The first draft is the one that is edited; later copies from the server only bring its version.
+  const [first] = useState(draft)
+  const level = useCallback((editor: EditorView) => keepLevel(editor, pane.current), [])
+  const toItems = useCallback(() => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(), [])
+  const desk = useDesk(first, { personName, scrolled: level, toItems })
+  const signed = desk.items.filter((item) => item.followed.signOff).length
+  useEffect(() => {
+    pane.current?.querySelector('[data-here="true"]')?.scrollIntoView({ block: 'nearest' })
+  }, [desk.here])
+  return (
+    <>
+      <Head
+        title={<h1 className="min-w-0"><input aria-label="Title of the draft" value={desk.title} onChange={(event) => desk.setTitle(event.target.value)} className="w-[min(24rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line" /></h1>}
+        about={<span role="status">{SAVE_WORDS[desk.saveState]}</span>}
+      >
+        <Progress items={desk.items} signed={signed} />
+        <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>{side === 'text' ? 'Show items' : 'Show text'}</Button>
+        <Button onClick={desk.tidy}>Tidy the text</Button>
+        <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>{signed ? `Put ${signed} in the bank` : 'Put in the bank'}</Button>
+      </Head>
+      <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
+        <section aria-label="Drafted text" className={`draft-text relative min-h-0 overflow-hidden bg-rye ${side === 'text' ? '' : 'hidden md:block'}`}>
+          <div ref={desk.attach} className="absolute inset-0" />
+          {desk.reading && desk.view()?.state.doc.length === 0 && <p className="pointer-events-none absolute top-[9px] left-[64px] font-mono text-[13px] text-muted">Paste or type questions here, as you have them.</p>}
+        </section>
+        <Hairline desk={desk} pane={pane.current} />
+        <section aria-label="Items" ref={pane} onKeyDown={(event) => paneKeys(event, desk)} className={`min-h-0 overflow-y-auto bg-sheet pb-[40vh] pl-1.5 ${side === 'items' ? '' : 'hidden md:block'}`}>
+          {desk.items.map((item, index) => <DeskCard key={item.followed.ref} item={item} index={index} here={index === desk.here} goTo={desk.goTo} setKey={desk.setKey} signOff={desk.signOff} />)}
+          {desk.reading && desk.items.length === 0 && <p className="px-6 py-16 text-center text-muted">{desk.view()?.state.doc.length ? 'No question was found in this text yet.' : 'Items appear here as they are read.'}</p>}
+        </section>
+      </div>
+      <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
+      <ToBankDialog draftId={draft.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
+      <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
+    </>
+  )
+}
+
+const MAX_DOTS = 24
+
+function Progress({ items, signed }: { readonly items: readonly DeskItem[]; readonly signed: number }) {
+  if (!items.length) return null
+  return (
+    <span className="flex items-center gap-1.5 whitespace-nowrap">
+      {items.length <= MAX_DOTS && (
+        <span aria-hidden="true" className="inline-flex gap-[3px]">
+          {items.map((item) => <span key={item.followed.ref} className={`size-[9px] rounded-full border ${item.followed.signOff ? 'border-ink bg-ink' : item.read.marks.some((mark) => mark.severity === 'trouble') ? 'border-beet bg-beet-wash' : 'border-ink'}`} />)}
+        </span>
+      )}
+      <span><b>{signed} of {items.length}</b> <span className="text-muted">signed off</span></span>
+    </span>
+  )
+}
+
+/** Keys of the item side: letters set the key, Enter signs off, arrows walk. */
+function paneKeys(event: KeyboardEvent, desk: Desk): void {
+  const index = Number((event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? -1)
+  const item = desk.items[index]
+  const handled = ((): boolean => {
+    if (event.key === 'F8') return done(() => desk.nextTrouble(event.shiftKey ? -1 : 1))
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') return done(() => (event.shiftKey ? desk.redo() : desk.undo()))
+    if (event.ctrlKey || event.metaKey || event.altKey || !item) return false
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') return done(() => focusItem(event.currentTarget as HTMLElement, index + (event.key === 'ArrowDown' ? 1 : -1)))
+    if (event.key === 'Enter' && (event.target as HTMLElement).dataset['item'] !== undefined) return done(() => desk.signOff(index))
+    if (event.key === 'Escape') return done(() => { desk.goTo(index); desk.view()?.focus() })
+    return keyByLetter(event.key, item, index, desk)
+  })()
+  if (handled) event.preventDefault()
+}
+
+function done(run: () => void): true {
+  run()
+  return true
+}
+
+function keyByLetter(key: string, { read }: DeskItem, index: number, desk: Desk): boolean {
+  if (!/^[a-z]$/i.test(key)) return false
+  const letter = key.toLowerCase()
+  if (read.item.kind === 'truefalse') {
+    if (letter !== 't' && letter !== 'f') return false
+    return done(() => desk.setKey(index, letter === 't' ? 0 : 1))
+  }
+  const option = letter.charCodeAt(0) - 97
+  if ((read.item.kind !== 'single' && read.item.kind !== 'multiple') || option >= read.item.options.length) return false
+  return done(() => desk.setKey(index, option))
+}
+
+function focusItem(pane: HTMLElement, index: number): void {
+  pane.querySelector<HTMLElement>(`[data-item="${index}"]`)?.focus()
+}
+
+/** Scrolls the items so that the one at the top of the text stands level with its lines. */
+function keepLevel(editor: EditorView, pane: HTMLElement | null): void {
+  if (!pane || pane.contains(document.activeElement)) return
+  const top = editor.scrollDOM.scrollTop
+  const cards = [...pane.querySelectorAll<HTMLElement>('[data-from]')]
+  const block = editor.lineBlockAtHeight(top)
+  const at = cards.findLastIndex((card) => Number(card.dataset['from']) <= block.from)
+  const card = cards[Math.max(0, at)]
+  if (!card) return
+  const from = Math.min(Number(card.dataset['from']), editor.state.doc.length)
+  const into = at < 0 ? 0 : Math.max(0, top - editor.lineBlockAt(from).top)
+  pane.scrollTop = at < 0 && top < 40 ? 0 : card.offsetTop - pane.offsetTop + Math.min(into, card.offsetHeight)
+}
+
+/** The line that joins the item worked on to its text. */
+function Hairline({ desk, pane }: { readonly desk: Desk; readonly pane: HTMLElement | null }) {
+  const svg = useRef<SVGSVGElement>(null)
+  const [path, setPath] = useState('')
+  const { here, items } = desk
+  const editor = desk.view()
+  useEffect(() => {
+    const draw = (): void => setPath(hairline(svg.current, editor, pane, items[here], here))
+    draw()
+    const scroller = editor?.scrollDOM
+    scroller?.addEventListener('scroll', draw)
+    pane?.addEventListener('scroll', draw)
+    window.addEventListener('resize', draw)
+    return () => {
+      scroller?.removeEventListener('scroll', draw)
+      pane?.removeEventListener('scroll', draw)
+      window.removeEventListener('resize', draw)
+    }
+  }, [editor, pane, items, here])
+  return <div className="relative hidden border-x border-line bg-paper md:block"><svg ref={svg} className="absolute inset-0 size-full text-mustard" aria-hidden="true"><path d={path} fill="none" stroke="currentColor" strokeWidth="1.4" /></svg></div>
+}
+
+function hairline(svg: SVGSVGElement | null, editor: EditorView | null, pane: HTMLElement | null, item: DeskItem | undefined, here: number): string {
+  const card = pane?.querySelector<HTMLElement>(`[data-item="${here}"]`)
+  if (!svg || !editor || !card || !item || item.read.from > editor.state.doc.length) return ''
+  const box = svg.getBoundingClientRect()
+  const line = editor.lineBlockAt(item.read.from)
+  const left = editor.documentTop + line.top + line.height / 2 - box.top
+  const right = card.getBoundingClientRect().top + 24 - box.top
+  const inside = (y: number): boolean => y > -200 && y < box.height + 200
+  return inside(left) && inside(right) ? `M0 ${left} C ${box.width / 2} ${left}, ${box.width / 2} ${right}, ${box.width} ${right}` : ''
+}
+

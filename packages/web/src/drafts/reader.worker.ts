@@ -1,0 +1,17 @@
+import { readDraft, type Reading } from '@zakuska/core'
+
+export interface ReadRequest {
+  readonly version: number
+  readonly text: string
+}
+
+export interface ReadAnswer {
+  readonly version: number
+  readonly reading: Reading
+}
+
+// Reading is off the main thread, so that typing never waits for it.
+self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
+  const { version, text } = event.data
+  self.postMessage({ version, reading: readDraft({ text }) } satisfies ReadAnswer)
+})

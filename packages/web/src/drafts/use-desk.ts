@@ -1,0 +1,316 @@
+import { EditorState } from '@codemirror/state'
+import { EditorView } from '@codemirror/view'
+import { redo, undo } from '@codemirror/commands'
+import { editsForOptions, editsForTruth, tidyText, isKept, type FollowedItem, type Mark, type Reading } from '@zakuska/core'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { ApiProblem } from '../api/client'
+import { useTell } from '../parts/notices'
+import { dropBackup, keepBackup, readBackup } from './backup'
+import { deskItems, followAll, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
+import { applyToEditor, deskExtensions, showReading } from './editor'
+import { saveDraft, type SavedDraft } from './queries'
+import type { ReadAnswer } from './reader.worker'
+
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict'
+
+const SAVE_AFTER_MS = 700
+const RETRY_AFTER_MS = 5000
+const BACKUP_EVERY_MS = 250
+
+export interface Desk {
+  readonly attach: (element: HTMLElement | null) => void
+  readonly view: () => EditorView | null
+  readonly items: readonly DeskItem[]
+  readonly reading: Reading | null
+  readonly here: number
+  readonly title: string
+  readonly setTitle: (title: string) => void
+  readonly saveState: SaveState
+  readonly groups: ReturnType<typeof troubleGroups>
+  readonly goTo: (index: number) => void
+  readonly goToMark: (item: number, mark: Mark) => void
+  readonly nextTrouble: (step: 1 | -1) => void
+  readonly setKey: (item: number, option: number) => void
+  readonly signOff: (item: number) => void
+  readonly takeMend: (mark: Mark) => void
+  readonly takeMends: (marks: readonly Mark[]) => void
+  readonly tidy: () => void
+  readonly undo: () => void
+  readonly redo: () => void
+  /** Saves now; the newest saved draft, or null where it could not be saved. */
+  readonly flush: () => Promise<SavedDraft | null>
+  /** The draft as the server has it after something else changed it. */
+  readonly accept: (draft: SavedDraft) => void
+}
+
+interface DeskHooks {
+  readonly personName: string
+  readonly scrolled: (view: EditorView) => void
+  readonly toItems: () => void
+}
+
+/** Everything the desk does: the text is the truth, and reading, following and saving go after it. */
+export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
+  const tell = useTell()
+  const start = useMemo(() => startingText(draft), [draft])
+  const [title, setTitleState] = useState(start.title)
+  const [reading, setReading] = useState<Reading | null>(null)
+  const [followed, setFollowed] = useState<readonly FollowedItem[]>(draft.followed as FollowedItem[])
+  const [here, setHere] = useState(-1)
+  const [slip, setSlip] = useState<Mark | null>(null)
+  const [saveState, setSaveState] = useState<SaveState>('saved')
+  const view = useRef<EditorView | null>(null)
+  const live = useRef({ text: start.text, title: start.title, followed: draft.followed as readonly FollowedItem[], version: draft.version, readVersion: 0, saveTimer: 0, backupTimer: 0, saving: null as Promise<SavedDraft | null> | null, dirty: false, dead: false })
+  const items = useMemo(() => (reading ? deskItems(reading, followed) : []), [reading, followed])
+  const groups = useMemo(() => troubleGroups(items), [items])
+  const worker = useWorker(useCallback((answer: ReadAnswer) => {
+    if (answer.version !== live.current.readVersion) return
+    live.current.followed = followAll(live.current.followed, answer.reading)
+    setReading(answer.reading)
+    setFollowed(live.current.followed)
+  }, []))
+
+  const read = useCallback(() => {
+    live.current.readVersion++
+    worker.current?.postMessage({ version: live.current.readVersion, text: live.current.text })
+  }, [worker])
+
+  const backup = useCallback(() => {
+    window.clearTimeout(live.current.backupTimer)
+    live.current.backupTimer = 0
+    if (live.current.dirty) keepBackup(draft.id, { version: live.current.version, title: live.current.title, text: live.current.text })
+  }, [draft.id])
+
+  const save = useCallback(async (): Promise<SavedDraft | null> => {
+    const now = live.current
+    if (now.saving) await now.saving
+    window.clearTimeout(now.saveTimer)
+    if (!now.dirty) return null
+    now.dirty = false
+    setSaveState('saving')
+    const sent = now.text
+    now.saving = saveDraft(draft.id, { title: now.title, text: sent, version: now.version, followed: now.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }) => ({ ref, from: Math.min(from, sent.length), to: Math.min(to, sent.length), fingerprint, signedOff: signOff !== null, signOffLost })) })
+      .then((saved) => {
+        now.version = saved.version
+        if (!now.dirty) {
+          window.clearTimeout(now.backupTimer)
+          dropBackup(draft.id)
+        }
+        setSaveState(now.dirty ? 'waiting' : 'saved')
+        return saved
+      })
+      .catch((error: unknown) => {
+        now.dirty = true
+        const conflict = error instanceof ApiProblem && error.status === 409
+        setSaveState(conflict ? 'conflict' : 'offline')
+        if (conflict) tell(error.message, { tone: 'trouble' })
+        else if (!now.dead) now.saveTimer = window.setTimeout(() => void save(), RETRY_AFTER_MS)
+        return null
+      })
+      .finally(() => { now.saving = null })
+    return now.saving
+  }, [draft.id, tell])
+
+  const touch = useCallback(() => {
+    live.current.dirty = true
+    setSaveState((state) => (state === 'conflict' ? state : 'waiting'))
+    live.current.backupTimer ||= window.setTimeout(backup, BACKUP_EVERY_MS)
+    window.clearTimeout(live.current.saveTimer)
+    live.current.saveTimer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
+  }, [backup, save])
+
+  const commands = useRef<{ goTo: (step: 1 | -1) => void; nextTrouble: (step: 1 | -1) => void; signOffHere: () => void; mendHere: () => void }>({ goTo: () => undefined, nextTrouble: () => undefined, signOffHere: () => undefined, mendHere: () => undefined })
+  const latestHooks = useRef(hooks)
+  const itemsNow = useRef(items)
+  useEffect(() => {
+    latestHooks.current = hooks
+    itemsNow.current = items
+  })
+
+  const attach = useCallback((element: HTMLElement | null) => {
+    view.current?.destroy()
+    view.current = null
+    if (!element) return
+    const done = (run: () => void) => () => { run(); return true }
+    view.current = new EditorView({
+      parent: element,
+      state: EditorState.create({
+        doc: live.current.text,
+        extensions: deskExtensions({
+          changed: (editor, map) => {
+            live.current.text = editor.state.doc.toString()
+            live.current.followed = live.current.followed.map((item) => ({ ...item, from: map(item.from, 1), to: map(item.to, -1) }))
+            setSlip(null)
+            read()
+            touch()
+          },
+          moved: (editor) => {
+            const at = editor.state.selection.main.head
+            const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
+            if (index >= 0) setHere(index)
+          },
+          scrolled: (editor) => latestHooks.current.scrolled(editor),
+          keys: [
+            { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
+            { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
+            { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
+            { key: 'Alt-ArrowUp', run: done(() => commands.current.goTo(-1)) },
+            { key: 'Alt-Enter', run: done(() => commands.current.signOffHere()) },
+            { key: 'Mod-Enter', run: done(() => commands.current.mendHere()) },
+            { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
+          ],
+        }),
+      }),
+    })
+  }, [read, touch])
+
+  useEffect(() => {
+    read()
+    if (start.restored) {
+      live.current.dirty = true
+      touch()
+      tell('Text from before the window closed was brought back.')
+    }
+  }, [read, start, tell, touch])
+
+  useEffect(() => {
+    const now = live.current
+    now.dead = false
+    const leave = (): void => { backup(); if (now.dirty) void save() }
+    window.addEventListener('pagehide', leave)
+    const hidden = (): void => { if (document.visibilityState === 'hidden') leave() }
+    document.addEventListener('visibilitychange', hidden)
+    return () => {
+      window.removeEventListener('pagehide', leave)
+      document.removeEventListener('visibilitychange', hidden)
+      now.dead = true
+      leave()
+    }
+  }, [backup, save])
+
+  const takeMends = useCallback((marks: readonly Mark[]) => {
+    const editor = view.current
+    const edits = marks.flatMap((mark) => mark.mend?.edits ?? [])
+    if (editor && edits.length) applyToEditor(editor, edits)
+  }, [])
+  const takeMend = useCallback((mark: Mark) => takeMends([mark]), [takeMends])
+
+  useEffect(() => {
+    const editor = view.current
+    if (!editor || !reading || live.current.text.length !== editor.state.doc.length) return
+    editor.dispatch({ effects: showReading.of({ items, aside: reading.aside, here, slip, takeMend }) })
+  }, [items, reading, here, slip, takeMend])
+
+  const goTo = useCallback((index: number) => {
+    const item = itemsNow.current[index]
+    const editor = view.current
+    if (!item || !editor) return
+    setHere(index)
+    setSlip(item.followed.signOff ? null : (item.read.marks.find((mark) => mark.severity !== 'told') ?? null))
+    editor.dispatch({ selection: { anchor: Math.min(item.read.from, editor.state.doc.length) }, effects: EditorView.scrollIntoView(Math.min(item.read.from, editor.state.doc.length), { y: 'nearest', yMargin: 60 }) })
+  }, [])
+
+  const goToMark = useCallback((item: number, mark: Mark) => {
+    const editor = view.current
+    if (!editor) return
+    setHere(item)
+    setSlip(mark)
+    const at = Math.min(mark.from, editor.state.doc.length)
+    editor.dispatch({ selection: { anchor: at }, effects: EditorView.scrollIntoView(at, { y: 'center' }) })
+  }, [])
+
+  const nextTrouble = useCallback((step: 1 | -1) => {
+    const places = groups.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
+    const ordered = step === 1 ? places : [...places].reverse()
+    const from = slip?.from ?? view.current?.state.selection.main.head ?? -1
+    const next = ordered.find(({ mark }) => (mark === slip ? false : step === 1 ? mark.from > from || (mark.from === from && slip === null) : mark.from < from)) ?? ordered[0]
+    if (next) goToMark(next.item, next.mark)
+    else tell('Nothing is left to decide.')
+  }, [groups, goToMark, slip, tell])
+
+  const setKey = useCallback((index: number, option: number) => {
+    const item = itemsNow.current[index]
+    const editor = view.current
+    if (!item || !editor) return
+    const text = live.current.text
+    const body = item.read.item
+    if (body.kind === 'truefalse') return applyToEditor(editor, editsForTruth(text, item.read, option === 0))
+    if (body.kind !== 'single' && body.kind !== 'multiple') return
+    const now = body.options.flatMap((one, at) => (body.key.includes(one.id) ? [at] : []))
+    const chosen = body.kind === 'single' ? [option] : now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
+    if (chosen.length && option < body.options.length) applyToEditor(editor, editsForOptions(text, item.read, chosen))
+  }, [])
+
+  const signOff = useCallback((index: number) => {
+    const item = itemsNow.current[index]
+    if (!item) return
+    const why = item.followed.signOff ? null : whyNotSigned(item)
+    if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
+    const { fingerprint } = item.followed
+    const signed = item.followed.signOff ? null : { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
+    live.current.followed = live.current.followed.map((one) => (one.ref === item.followed.ref ? { ...one, signOff: signed, signOffLost: false } : one))
+    setFollowed(live.current.followed)
+    setSlip(null)
+    touch()
+  }, [tell, touch])
+
+  const tidy = useCallback(() => {
+    const editor = view.current
+    if (!editor || !reading) return
+    const bodies = reading.items.map((one) => one.item)
+    const kept = bodies.filter(isKept)
+    if (kept.length < bodies.length) return tell('This draft holds kinds of items that cannot be tidied yet. The text was left as it is.', { tone: 'trouble' })
+    if (!kept.length) return tell('There is no item to tidy.')
+    applyToEditor(editor, [{ from: 0, to: editor.state.doc.length, insert: tidyText(kept, reading.title) }])
+    tell('The text was tidied; what was set aside is gone from it.', { undo: () => undo(editor) })
+  }, [reading, tell])
+
+  const setTitle = useCallback((next: string) => {
+    live.current.title = next
+    setTitleState(next)
+    touch()
+  }, [touch])
+
+  const accept = useCallback((saved: SavedDraft) => {
+    live.current.version = saved.version
+    const bankIds = new Map(saved.followed.map((item) => [item.fingerprint, item.bankItemId]))
+    live.current.followed = live.current.followed.map((item) => ({ ...item, bankItemId: bankIds.get(item.fingerprint) ?? item.bankItemId }))
+    setFollowed(live.current.followed)
+  }, [])
+
+  useEffect(() => {
+    commands.current = {
+      goTo: (step) => goTo(Math.max(0, Math.min(items.length - 1, here + step))),
+      nextTrouble,
+      signOffHere: () => { if (here >= 0) signOff(here) },
+      mendHere: () => { if (slip?.mend) takeMend(slip) },
+    }
+  })
+
+  return {
+    attach, view: () => view.current, items, reading, here, title, setTitle, saveState, groups, goTo, goToMark, nextTrouble, setKey, signOff, takeMend: (mark) => takeMend(mark), takeMends, tidy,
+    undo: () => { if (view.current) undo(view.current) },
+    redo: () => { if (view.current) redo(view.current) },
+    flush: save,
+    accept,
+  }
+}
+
+function startingText(draft: SavedDraft): { readonly title: string; readonly text: string; readonly restored: boolean } {
+  const kept = readBackup(draft.id)
+  if (!kept || kept.text === draft.text || kept.version < draft.version) return { title: draft.title, text: draft.text, restored: false }
+  return { title: kept.title, text: kept.text, restored: true }
+}
+
+function useWorker(answer: (answer: ReadAnswer) => void) {
+  const worker = useRef<Worker | null>(null)
+  const latest = useRef(answer)
+  if (worker.current === null) {
+    worker.current = new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' })
+    worker.current.addEventListener('message', (event: MessageEvent<ReadAnswer>) => latest.current(event.data))
+  }
+  useEffect(() => {
+    latest.current = answer
+  })
+  return worker
+}

@@ -1,0 +1,46 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, ApiProblem, dataOf } from '../api/client'
+
+export const sessionKeys = { who: ['session'] as const, counts: ['session', 'counts'] as const }
+
+/** Who is signed in; null where nobody is. */
+export function useSession() {
+  return useQuery({
+    queryKey: sessionKeys.who,
+    queryFn: async () => {
+      try {
+        return await dataOf(api.GET('/api/session'))
+      } catch (error) {
+        if (error instanceof ApiProblem && error.status === 401) return null
+        throw error
+      }
+    },
+    staleTime: Infinity,
+  })
+}
+
+export function useCounts() {
+  return useQuery({ queryKey: sessionKeys.counts, queryFn: () => dataOf(api.GET('/api/session/counts')), staleTime: 5000 })
+}
+
+export function useSignIn() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (given: { readonly email: string; readonly password: string }) => dataOf(api.POST('/api/session', { body: given })),
+    onSuccess: (person) => {
+      client.clear()
+      client.setQueryData(sessionKeys.who, person)
+    },
+  })
+}
+
+export function useSignOut() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: () => dataOf(api.DELETE('/api/session')),
+    onSuccess: () => {
+      client.clear()
+      client.setQueryData(sessionKeys.who, null)
+    },
+  })
+}
