@@ -13,7 +13,10 @@ async function makeTypes() {
   const folder = mkdtempSync(join(tmpdir(), 'zakuska-api-'))
   try {
     const file = join(folder, 'openapi.json')
-    const done = spawnSync(process.execPath, ['packages/server/dist/describe-api.js', file], { cwd: root, stdio: ['ignore', 'ignore', 'inherit'] })
+    const done = spawnSync(process.execPath, ['packages/server/dist/describe-api.js', file], {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })
     if (done.status !== 0) throw new PlainError('The server could not describe its API. Is it built?')
     const { default: openapiTypescript, astToString } = await import('openapi-typescript')
     const types = await openapiTypescript(JSON.parse(readFileSync(file, 'utf8')), { alphabetize: true })
@@ -28,5 +31,6 @@ await main(async () => {
   if (!process.argv.includes('--check')) return writeFileSync(target, types)
   const { format, resolveConfig } = await import('prettier')
   const settings = { ...(await resolveConfig(target)), parser: 'typescript' }
-  if ((await format(readFileSync(target, 'utf8'), settings)) !== (await format(types, settings))) throw new PlainError('packages/web/src/api/schema.d.ts is not what the server describes: run `npm run api`.')
+  if ((await format(readFileSync(target, 'utf8'), settings)) !== (await format(types, settings)))
+    throw new PlainError('packages/web/src/api/schema.d.ts is not what the server describes: run `npm run api`.')
 })

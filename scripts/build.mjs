@@ -12,8 +12,23 @@ function step(what, program, args) {
 
 /** Compiles every package and, unless only types are asked for, bundles the web application. */
 export function build({ typesOnly = false } = {}) {
-  step('Type checking', 'node_modules/.bin/tsc', ['-b', 'packages/cli', 'packages/server', 'packages/standins', 'packages/web', ...(typesOnly ? ['tsconfig.tests.json'] : [])])
-  if (!typesOnly) step('Bundling the web application', process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'packages/web', '--logLevel', 'warn'])
+  step('Type checking', 'node_modules/.bin/tsc', [
+    '-b',
+    'packages/cli',
+    'packages/server',
+    'packages/standins',
+    'packages/web',
+    ...(typesOnly ? ['tsconfig.tests.json'] : []),
+  ])
+  if (!typesOnly)
+    step('Bundling the web application', process.execPath, [
+      'node_modules/vite/bin/vite.js',
+      'build',
+      'packages/web',
+      '--logLevel',
+      'warn',
+    ])
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await main(async () => build({ typesOnly: process.argv.includes('--types-only') }))
+if (process.argv[1] === fileURLToPath(import.meta.url))
+  await main(async () => build({ typesOnly: process.argv.includes('--types-only') }))

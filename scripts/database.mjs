@@ -12,7 +12,10 @@ function findPrograms() {
   const base = '/usr/lib/postgresql'
   const versions = existsSync(base) ? readdirSync(base).sort((a, b) => Number(b) - Number(a)) : []
   const folders = [...versions.map((version) => join(base, version, 'bin')), output('pg_config', ['--bindir'])]
-  return folders.find((folder) => folder && existsSync(join(folder, 'initdb')) && existsSync(join(folder, 'postgres'))) ?? null
+  return (
+    folders.find((folder) => folder && existsSync(join(folder, 'initdb')) && existsSync(join(folder, 'postgres'))) ??
+    null
+  )
 }
 
 function ensurePrograms() {
@@ -75,7 +78,23 @@ export async function startDatabase({ folder, durable }) {
   await stopLeftOver(data)
   const port = await freePort(durable ? 54330 : 0)
   const fast = durable ? [] : ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off']
-  const server = spawn(join(programs, 'postgres'), ['-D', data, '-p', String(port), '-c', 'listen_addresses=127.0.0.1', '-c', 'unix_socket_directories=', '-c', 'log_min_messages=fatal', ...fast], { ...owner, cwd: '/', stdio: ['ignore', 'ignore', 'pipe'], detached: true })
+  const server = spawn(
+    join(programs, 'postgres'),
+    [
+      '-D',
+      data,
+      '-p',
+      String(port),
+      '-c',
+      'listen_addresses=127.0.0.1',
+      '-c',
+      'unix_socket_directories=',
+      '-c',
+      'log_min_messages=fatal',
+      ...fast,
+    ],
+    { ...owner, cwd: '/', stdio: ['ignore', 'ignore', 'pipe'], detached: true },
+  )
   let complaint = ''
   server.stderr.on('data', (chunk) => (complaint = `${complaint}${chunk}`.slice(-2000)))
   const ended = new Promise((resolve) => server.once('exit', resolve))
@@ -98,8 +117,15 @@ function makeCluster(programs, data, user, owner) {
   if (user) chownSync(data, user.uid, user.gid)
   chmodSync(data, 0o700)
   // Only this machine can connect, and only this account's programs know the port; a password would lie beside the data.
-  const made = spawnSync(join(programs, 'initdb'), ['-D', data, '-U', 'zakuska', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8'], { ...owner, cwd: '/', encoding: 'utf8' })
-  if (made.status !== 0) throw new PlainError(`The database could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`)
+  const made = spawnSync(
+    join(programs, 'initdb'),
+    ['-D', data, '-U', 'zakuska', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8'],
+    { ...owner, cwd: '/', encoding: 'utf8' },
+  )
+  if (made.status !== 0)
+    throw new PlainError(
+      `The database could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`,
+    )
 }
 
 /** A server that an earlier run left behind is asked to stop. */
@@ -117,7 +143,8 @@ async function stopLeftOver(data) {
 
 async function waitUntilReady(programs, port, server, complaint) {
   for (let turn = 0; turn < 300; turn++) {
-    if (server.exitCode !== null) throw new PlainError(`The database did not start: ${complaint().trim().split('\n').at(-1)}`)
+    if (server.exitCode !== null)
+      throw new PlainError(`The database did not start: ${complaint().trim().split('\n').at(-1)}`)
     if (output(join(programs, 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port), '-q']) !== null) return
     await sleep(100)
   }
@@ -125,9 +152,22 @@ async function waitUntilReady(programs, port, server, complaint) {
 }
 
 function ensureOwnDatabase(programs, port) {
-  const psql = (database, sql) => output(join(programs, 'psql'), ['-h', '127.0.0.1', '-p', String(port), '-U', 'zakuska', '-d', database, '-Atc', sql])
+  const psql = (database, sql) =>
+    output(join(programs, 'psql'), [
+      '-h',
+      '127.0.0.1',
+      '-p',
+      String(port),
+      '-U',
+      'zakuska',
+      '-d',
+      database,
+      '-Atc',
+      sql,
+    ])
   if (psql('postgres', `select 1 from pg_database where datname = 'zakuska'`) === '1') return
-  if (psql('postgres', 'create database zakuska') === null) throw new PlainError('The database “zakuska” could not be made.')
+  if (psql('postgres', 'create database zakuska') === null)
+    throw new PlainError('The database “zakuska” could not be made.')
 }
 
 /** Keeps a random secret in a file of its own. */

@@ -2,7 +2,16 @@ import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 
-const SOURCES = ['package-lock.json', 'tsconfig.base.json', ...['core', 'documents', 'cli', 'standins', 'server', 'web'].flatMap((name) => [`packages/${name}/src`, `packages/${name}/tsconfig.json`]), 'packages/web/index.html', 'packages/web/vite.config.ts']
+const SOURCES = [
+  'package-lock.json',
+  'tsconfig.base.json',
+  ...['core', 'documents', 'cli', 'standins', 'server', 'web'].flatMap((name) => [
+    `packages/${name}/src`,
+    `packages/${name}/tsconfig.json`,
+  ]),
+  'packages/web/index.html',
+  'packages/web/vite.config.ts',
+]
 
 function stateOf(root) {
   const hash = createHash('sha256')

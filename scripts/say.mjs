@@ -13,7 +13,11 @@ export async function main(run) {
   try {
     await run()
   } catch (error) {
-    process.stderr.write(error instanceof PlainError ? `\n${error.message}\n` : `\n${error instanceof Error ? error.stack : String(error)}\n`)
+    process.stderr.write(
+      error instanceof PlainError
+        ? `\n${error.message}\n`
+        : `\n${error instanceof Error ? error.stack : String(error)}\n`,
+    )
     process.exit(1)
   }
 }

@@ -7,7 +7,12 @@ import { PlainError } from './say.mjs'
  * @returns {Promise<{ url: string, stop: () => Promise<void> }>}
  */
 export function startService(name, script, environment, root) {
-  const child = spawn(process.execPath, [script], { cwd: root, env: { ...process.env, ...environment }, stdio: ['ignore', 'pipe', 'inherit'], detached: true })
+  const child = spawn(process.execPath, [script], {
+    cwd: root,
+    env: { ...process.env, ...environment },
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true,
+  })
   const ended = new Promise((resolve) => child.once('exit', resolve))
   const stop = async () => {
     if (child.exitCode === null) child.kill('SIGTERM')

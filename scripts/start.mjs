@@ -34,7 +34,16 @@ await main(async () => {
   const database = await startDatabase({ folder: join(data, 'postgres'), durable: true })
   running.push(database)
   const token = keptSecret(join(data, 'breakwater-token'), () => randomBytes(12).toString('hex'))
-  const breakwater = await startService('Breakwater', 'packages/standins/dist/breakwater/main.js', { BREAKWATER_PORT: String(await chosenPort(BREAKWATER_PORT)), BREAKWATER_FILE: join(data, 'breakwater.json'), BREAKWATER_TOKEN: token }, root)
+  const breakwater = await startService(
+    'Breakwater',
+    'packages/standins/dist/breakwater/main.js',
+    {
+      BREAKWATER_PORT: String(await chosenPort(BREAKWATER_PORT)),
+      BREAKWATER_FILE: join(data, 'breakwater.json'),
+      BREAKWATER_TOKEN: token,
+    },
+    root,
+  )
   running.push(breakwater)
   const environment = {
     DATABASE_URL: database.url,
@@ -49,7 +58,9 @@ await main(async () => {
   await seed(environment)
   const server = await startService('The server', 'packages/server/dist/main.js', environment, root)
   running.push(server)
-  process.stdout.write(`\n  Zakuska is at ${server.url}\n  Sign in as iris@skarnholm.example with the password “lighthouse” (the demo).\n  The course site Breakwater is at ${breakwater.url}. Ctrl-C stops everything.\n\n`)
+  process.stdout.write(
+    `\n  Zakuska is at ${server.url}\n  Sign in as iris@skarnholm.example with the password “lighthouse” (the demo).\n  The course site Breakwater is at ${breakwater.url}. Ctrl-C stops everything.\n\n`,
+  )
 })
 
 async function chosenPort(wanted) {
@@ -69,4 +80,3 @@ async function seed(environment) {
     say,
   })
 }
-

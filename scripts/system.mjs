@@ -15,7 +15,10 @@ let refreshed = false
 /** Installs Debian packages, as root or through a sudo that asks for nothing. */
 export function installPackages(names, why) {
   const prefix = isRoot ? [] : output('sudo', ['-n', 'true']) !== null ? ['sudo', '-n'] : null
-  if (prefix === null || output('apt-get', ['--version']) === null) throw new PlainError(`${why} is missing. Install it (on Debian: apt-get install ${names.join(' ')}) and start again.`)
+  if (prefix === null || output('apt-get', ['--version']) === null)
+    throw new PlainError(
+      `${why} is missing. Install it (on Debian: apt-get install ${names.join(' ')}) and start again.`,
+    )
   const run = (args) => {
     const [program, ...rest] = [...prefix, 'env', 'DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args]
     return spawnSync(program, rest, { stdio: ['ignore', 'ignore', 'pipe'], encoding: 'utf8' })
@@ -24,7 +27,8 @@ export function installPackages(names, why) {
   if (!refreshed) run(['update', '-qq'])
   refreshed = true
   const done = run(['install', '-y', '-qq', '--no-install-recommends', ...names])
-  if (done.status !== 0) throw new PlainError(`${names.join(', ')} could not be installed: ${(done.stderr ?? '').trim().split('\n').at(-1)}`)
+  if (done.status !== 0)
+    throw new PlainError(`${names.join(', ')} could not be installed: ${(done.stderr ?? '').trim().split('\n').at(-1)}`)
 }
 
 const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome']

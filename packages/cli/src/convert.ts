@@ -16,7 +16,11 @@ export interface Converted {
 
 /** Writes items in a format; deterministic. */
 export function convertItems(items: readonly KeptItem[], target: Target, title: string | null): Converted {
-  if (!isFormatId(target)) return { bytes: Buffer.from(target === 'items' ? writeItemsJson(items, title) : tidyText(items, title)), losses: [] }
+  if (!isFormatId(target))
+    return {
+      bytes: Buffer.from(target === 'items' ? writeItemsJson(items, title) : tidyText(items, title)),
+      losses: [],
+    }
   const written = FORMATS[target].write(items, { title: title ?? 'Items', as: 'bank' })
   const bytes = written.data.form === 'text' ? Buffer.from(written.data.text) : packZip(written.data.files)
   return { bytes, losses: written.losses.map((loss) => `item ${loss.item + 1}: ${loss.says}`) }

@@ -6,7 +6,11 @@ export function itemsOutline(title: string | null, items: readonly KeptItem[], u
     outline: 1,
     title,
     passages: [],
-    items: items.map((item) => ({ ...outlineOf(item), flags: item.kind !== 'short' && item.key.length === 0 ? ['key-missing'] : [], lines: [0, 0] })),
+    items: items.map((item) => ({
+      ...outlineOf(item),
+      flags: item.kind !== 'short' && item.key.length === 0 ? ['key-missing'] : [],
+      lines: [0, 0],
+    })),
     notes: unread.map((one) => ({ code: 'not-read', line: 0, message: `${one.where}: ${one.reason}` })),
   }
 }

@@ -41,7 +41,13 @@ function dispatch(args: readonly string[], streams: Streams): number {
   const { values, positionals } = parseArgs({
     args: [...args],
     allowPositionals: true,
-    options: { key: { type: 'string' }, as: { type: 'string' }, to: { type: 'string' }, out: { type: 'string', short: 'o' }, help: { type: 'boolean', short: 'h' } },
+    options: {
+      key: { type: 'string' },
+      as: { type: 'string' },
+      to: { type: 'string' },
+      out: { type: 'string', short: 'o' },
+      help: { type: 'boolean', short: 'h' },
+    },
   })
   const [command, file, ...more] = positionals
   if (values.help) {
@@ -65,8 +71,17 @@ function dispatch(args: readonly string[], streams: Streams): number {
 function read(file: string, keyFile: string | undefined, as: string, streams: Streams): number {
   if (as !== 'outline' && as !== 'items') throw new UsageError('--as takes outline or items.')
   const opened = open(file, keyFile)
-  if (as === 'outline') print(streams, opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread))
-  else print(streams, { zakuska: 1, title: opened.title, items: opened.reading ? opened.reading.items.map((item) => item.item) : opened.items })
+  if (as === 'outline')
+    print(
+      streams,
+      opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread),
+    )
+  else
+    print(streams, {
+      zakuska: 1,
+      title: opened.title,
+      items: opened.reading ? opened.reading.items.map((item) => item.item) : opened.items,
+    })
   return 0
 }
 
@@ -109,7 +124,15 @@ function open(file: string, keyFile: string | undefined): Opened {
   const items = reading.items.map((read) => read.item)
   const kept = items.filter(isKept)
   const left = reading.items.filter((read) => !isKept(read.item))
-  return { title: reading.title, items: kept, reading, unread: [], notKept: left.map((read) => `line ${read.lines[0]}: ${read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? ''}`) }
+  return {
+    title: reading.title,
+    items: kept,
+    reading,
+    unread: [],
+    notKept: left.map(
+      (read) => `line ${read.lines[0]}: ${read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? ''}`,
+    ),
+  }
 }
 
 function print(streams: Streams, value: unknown): void {
@@ -117,7 +140,12 @@ function print(streams: Streams, value: unknown): void {
 }
 
 function isParseError(error: unknown): error is Error {
-  return error instanceof Error && 'code' in error && typeof error.code === 'string' && error.code.startsWith('ERR_PARSE_ARGS')
+  return (
+    error instanceof Error &&
+    'code' in error &&
+    typeof error.code === 'string' &&
+    error.code.startsWith('ERR_PARSE_ARGS')
+  )
 }
 
 function explain(error: unknown): string {

@@ -2,22 +2,63 @@ export { checkContent, isContent, type Problem } from './content/check.ts'
 export { textInlines } from './content/elements.ts'
 export { contentFromHtml, contentToHtml } from './content/html.ts'
 export {
-  contentOf, countGaps, inlinesOf, isEmptyContent, normalizeContent, paragraph, styledText, TEXT_STYLES,
-  type Block, type Content, type Gap, type Inline, type LineBreak, type List, type Paragraph, type Picture, type Preformatted,
-  type Table, type TableRow, type Tex, type Text, type TextStyle,
+  contentOf,
+  countGaps,
+  inlinesOf,
+  isEmptyContent,
+  normalizeContent,
+  paragraph,
+  styledText,
+  TEXT_STYLES,
+  type Block,
+  type Content,
+  type Gap,
+  type Inline,
+  type LineBreak,
+  type List,
+  type Paragraph,
+  type Picture,
+  type Preformatted,
+  type Table,
+  type TableRow,
+  type Tex,
+  type Text,
+  type TextStyle,
 } from './content/model.ts'
 export { plainText } from './content/plain.ts'
 export { editsForKey, editsForOptions, editsForTruth, optionLetter } from './draft/edits.ts'
 export { followItems, type FollowedItem, type SignOff } from './draft/follow.ts'
 export { applyEdits, MARKS, type Mark, type MarkCode, type Mend, type Severity, type TextEdit } from './draft/marks.ts'
-export type { AsideLine, AsideReason, DraftSource, ItemPlaces, ReadItem, Reading, ReadPassage, SourceSpan, SourceStyle } from './draft/model.ts'
+export type {
+  AsideLine,
+  AsideReason,
+  DraftSource,
+  ItemPlaces,
+  ReadItem,
+  Reading,
+  ReadPassage,
+  SourceSpan,
+  SourceStyle,
+} from './draft/model.ts'
 export { readingOutline } from './draft/outline.ts'
-export { KIND_NAMES } from './draft/passes/settle.ts'
+export { KIND_NAMES } from './item/kind-names.ts'
 export { readDraft } from './draft/read-draft.ts'
 export { draftText, tidyText } from './draft/tidy.ts'
 export { DESTINATIONS, type Destination } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
-export { FormatError, type Format, type FormatData, type FormatGrader, type FormatId, type Loss, type PackageFile, type ReadResult, type Unread, type WriteSettings, type Written } from './formats/format.ts'
+export {
+  FormatError,
+  type Format,
+  type FormatData,
+  type FormatGrader,
+  type FormatId,
+  type Loss,
+  type PackageFile,
+  type ReadResult,
+  type Unread,
+  type WriteSettings,
+  type Written,
+} from './formats/format.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
 export { featuresOf, type Feature, type FormatLimits, type Limit } from './formats/limits.ts'
 export { pointsEarned, shareEarned } from './grade/grade.ts'
@@ -30,10 +71,34 @@ export { scorePaper, type Attempt, type ItemFigures, type PaperFigures, type Sco
 export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
 export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {
-  DEFAULT_TEXT_RULES, hasKey, isKept, ITEM_KINDS, KEPT_KINDS, optionId,
-  type ChoiceItem, type ClozeGap, type ClozeItem, type Credit, type EssayItem, type GridItem, type Item, type ItemCommon, type ItemKind, type KeptItem,
-  type MatchItem, type MultipleItem, type NoteItem, type NumericItem, type NumericKey, type Option, type OrderItem, type ScaleItem, type ShortItem, type SingleItem,
-  type TextRules, type TrueFalseItem,
+  DEFAULT_TEXT_RULES,
+  hasKey,
+  isKept,
+  ITEM_KINDS,
+  KEPT_KINDS,
+  optionId,
+  type ChoiceItem,
+  type ClozeGap,
+  type ClozeItem,
+  type Credit,
+  type EssayItem,
+  type GridItem,
+  type Item,
+  type ItemCommon,
+  type ItemKind,
+  type KeptItem,
+  type MatchItem,
+  type MultipleItem,
+  type NoteItem,
+  type NumericItem,
+  type NumericKey,
+  type Option,
+  type OrderItem,
+  type ScaleItem,
+  type ShortItem,
+  type SingleItem,
+  type TextRules,
+  type TrueFalseItem,
 } from './item/model.ts'
 export { outlineOf, type OutlineItem } from './item/outline.ts'
 export { isSameItem } from './item/same-item.ts'

@@ -15,7 +15,8 @@ export const MAX_FILE_BYTES = 20 * 1024 * 1024
  * @throws PackageError or FormatError with one sentence for a person.
  */
 export function readFile(bytes: Uint8Array): FileContents {
-  if (bytes.length > MAX_FILE_BYTES) throw new PackageError(`The file is larger than ${MAX_FILE_BYTES / 1024 / 1024} MB.`)
+  if (bytes.length > MAX_FILE_BYTES)
+    throw new PackageError(`The file is larger than ${MAX_FILE_BYTES / 1024 / 1024} MB.`)
   if (isZip(bytes)) {
     const data: FormatData = { form: 'package', files: unpackZip(bytes) }
     return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read(data) }
@@ -45,7 +46,11 @@ export function decodeText(bytes: Uint8Array): string {
 
 /** A title between double colons before a block in braces, or a braces block that opens with an answer sign. */
 function looksLikeGift(text: string): boolean {
-  return /^\s*(?:\/\/.*\n|\$CATEGORY:.*\n|\s)*::[^:\n]+::[\s\S]*?\{/.test(text) || /^\$CATEGORY:/m.test(text) || /[^\\]\{\s*(?:[=~][^{}]*\}|T\}|F\}|TRUE|FALSE)/.test(text)
+  return (
+    /^\s*(?:\/\/.*\n|\$CATEGORY:.*\n|\s)*::[^:\n]+::[\s\S]*?\{/.test(text) ||
+    /^\$CATEGORY:/m.test(text) ||
+    /[^\\]\{\s*(?:[=~][^{}]*\}|T\}|F\}|TRUE|FALSE)/.test(text)
+  )
 }
 
 interface ItemsFile {
@@ -68,11 +73,24 @@ function readItemsJson(text: string): ReadResult | null {
   } catch {
     return null
   }
-  if (typeof data !== 'object' || data === null || !('zakuska' in data) || !('items' in data) || !Array.isArray(data.items)) return null
+  if (
+    typeof data !== 'object' ||
+    data === null ||
+    !('zakuska' in data) ||
+    !('items' in data) ||
+    !Array.isArray(data.items)
+  )
+    return null
   const read = data.items.map((item: unknown, index) => ({ item, index, problem: checkItem(item)[0] }))
   return {
     title: 'title' in data && typeof data.title === 'string' ? data.title : null,
     items: read.filter((one) => !one.problem).map((one) => one.item as KeptItem),
-    unread: read.filter((one) => one.problem).map((one) => ({ where: `item ${one.index + 1}`, reason: `${one.problem?.path ?? ''} ${one.problem?.message ?? ''}`, source: JSON.stringify(one.item) })),
+    unread: read
+      .filter((one) => one.problem)
+      .map((one) => ({
+        where: `item ${one.index + 1}`,
+        reason: `${one.problem?.path ?? ''} ${one.problem?.message ?? ''}`,
+        source: JSON.stringify(one.item),
+      })),
   }
 }

@@ -14,7 +14,11 @@ export interface ZipLimits {
   readonly maxTotalBytes: number
 }
 
-export const ZIP_LIMITS: ZipLimits = { maxFiles: 5000, maxFileBytes: 20 * 1024 * 1024, maxTotalBytes: 100 * 1024 * 1024 }
+export const ZIP_LIMITS: ZipLimits = {
+  maxFiles: 5000,
+  maxFileBytes: 20 * 1024 * 1024,
+  maxTotalBytes: 100 * 1024 * 1024,
+}
 
 /** The package cannot be opened; the message is one sentence for a person. */
 export class PackageError extends Error {
@@ -31,7 +35,9 @@ const FIXED_DATE = new Date(1980, 0, 1)
 
 /** Packs files in the given order. The same files give the same bytes. */
 export function packZip(files: readonly ZipEntry[]): Uint8Array {
-  return zipSync(Object.fromEntries(files.map((file) => [file.path, [file.bytes, { mtime: FIXED_DATE, level: 6 }] as const])) as Parameters<typeof zipSync>[0])
+  return zipSync(
+    Object.fromEntries(files.map((file) => [file.path, [file.bytes, { mtime: FIXED_DATE, level: 6 }] as const])),
+  )
 }
 
 /**
@@ -66,7 +72,8 @@ class Unpacking {
   take(file: UnzipFile): void {
     if (file.name.endsWith('/')) return
     if (!isInside(file.name)) throw new PackageError(`The package names a path outside itself: ${file.name}`)
-    if (this.#entries.length + this.#open >= this.#limits.maxFiles) throw new PackageError(`The package holds more than ${this.#limits.maxFiles} files.`)
+    if (this.#entries.length + this.#open >= this.#limits.maxFiles)
+      throw new PackageError(`The package holds more than ${this.#limits.maxFiles} files.`)
     const chunks: Uint8Array[] = []
     let size = 0
     this.#open++
@@ -74,7 +81,8 @@ class Unpacking {
       if (error) throw new PackageError('The package is broken and cannot be opened.')
       size += chunk.length
       this.#total += chunk.length
-      if (size > this.#limits.maxFileBytes || this.#total > this.#limits.maxTotalBytes) throw new PackageError('The package is too large when unpacked.')
+      if (size > this.#limits.maxFileBytes || this.#total > this.#limits.maxTotalBytes)
+        throw new PackageError('The package is too large when unpacked.')
       chunks.push(chunk)
       if (!final) return
       this.#open--

@@ -21,7 +21,12 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [
-        LoggerModule.forRoot({ pinoHttp: { level: process.env['LOG_LEVEL'] ?? 'warn', redact: ['req.headers.cookie', 'req.headers.authorization'] } }),
+        LoggerModule.forRoot({
+          pinoHttp: {
+            level: process.env['LOG_LEVEL'] ?? 'warn',
+            redact: ['req.headers.cookie', 'req.headers.authorization'],
+          },
+        }),
         MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
         AccountsModule,
@@ -35,7 +40,10 @@ export class AppModule {
         { provide: SETTINGS, useValue: settings },
         { provide: APP_GUARD, useClass: SignedInGuard },
         { provide: APP_FILTER, useClass: ProblemFilter },
-        { provide: APP_PIPE, useValue: new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }) },
+        {
+          provide: APP_PIPE,
+          useValue: new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }),
+        },
       ],
       exports: [SETTINGS],
     }

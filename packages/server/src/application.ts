@@ -20,10 +20,24 @@ const DAY_MS = 86_400_000
 
 /** The server, ready to listen: security headers, session, the API, and the web application if it is built. */
 export async function createApplication(settings: ServerSettings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bufferLogs: true, abortOnError: false })
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
+    bufferLogs: true,
+    abortOnError: false,
+  })
   app.useLogger(app.get(Logger))
   app.disable('x-powered-by')
-  app.use(helmet({ contentSecurityPolicy: { directives: { 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:'], 'upgrade-insecure-requests': null } }, strictTransportSecurity: false }))
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:'],
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  )
   app.useBodyParser('json', { limit: MAX_BODY })
   app.use('/api', sameOrigin, sessions(app, settings))
   app.enableShutdownHooks()
@@ -61,7 +75,10 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
   if (!existsSync(index)) return
   app.useStaticAssets(folder, { index: false, maxAge: DAY_MS, immutable: true })
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const page = request.method === 'GET' && !request.path.startsWith('/api') && (request.get('accept') ?? '').includes('text/html')
+    const page =
+      request.method === 'GET' &&
+      !request.path.startsWith('/api') &&
+      (request.get('accept') ?? '').includes('text/html')
     if (page) response.set('cache-control', 'no-cache').sendFile(index)
     else next()
   })

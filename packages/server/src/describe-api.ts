@@ -4,6 +4,14 @@ import { createApplication, describeApi } from './application.ts'
 // Needs no database: nothing is asked of it before the application listens.
 const [, , target] = process.argv
 if (!target) throw new RangeError('Say which file to write.')
-const app = await createApplication({ databaseUrl: 'postgresql://nobody@127.0.0.1:1/none', port: 0, sessionSecret: 'none', destinationOrigins: [], webFolder: null, signInsPerMinute: 10, offline: true })
+const app = await createApplication({
+  databaseUrl: 'postgresql://nobody@127.0.0.1:1/none',
+  port: 0,
+  sessionSecret: 'none',
+  destinationOrigins: [],
+  webFolder: null,
+  signInsPerMinute: 10,
+  offline: true,
+})
 writeFileSync(target, `${JSON.stringify(describeApi(app), null, 2)}\n`)
 process.exit(0)

@@ -10,7 +10,8 @@ import './styles.css'
 
 /** A session that ran out leads back to the sign-in, wherever it is noticed. */
 function noticeSignedOut(error: Error): void {
-  if (error instanceof ApiProblem && error.status === 401 && client.getQueryData(sessionKeys.who)) client.setQueryData(sessionKeys.who, null)
+  if (error instanceof ApiProblem && error.status === 401 && client.getQueryData(sessionKeys.who))
+    client.setQueryData(sessionKeys.who, null)
 }
 
 const client = new QueryClient({

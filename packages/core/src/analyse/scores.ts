@@ -56,7 +56,12 @@ function scoreAttempt(items: readonly KeptItem[], attempt: Attempt): ScoredAttem
   return { student: attempt.student, points, total: points.reduce((sum, one) => sum + one, 0) }
 }
 
-function itemFigures(item: KeptItem, index: number, attempts: readonly Attempt[], scored: readonly ScoredAttempt[]): ItemFigures {
+function itemFigures(
+  item: KeptItem,
+  index: number,
+  attempts: readonly Attempt[],
+  scored: readonly ScoredAttempt[],
+): ItemFigures {
   const given = attempts.map((attempt) => attempt.responses[index] ?? null)
   const earned = scored.reduce((sum, one) => sum + (one.points[index] ?? 0), 0)
   const possible = item.points * attempts.length
@@ -73,7 +78,12 @@ function countChosen(item: KeptItem, given: readonly (Response | null)[]): Recor
   if (item.kind === 'truefalse') Object.assign(counts, { true: 0, false: 0 })
   if ('options' in item) for (const option of item.options) counts[option.id] = 0
   for (const response of given) {
-    const ids = response?.kind === 'choice' ? response.chosen : response?.kind === 'truth' && response.value !== null ? [String(response.value)] : []
+    const ids =
+      response?.kind === 'choice'
+        ? response.chosen
+        : response?.kind === 'truth' && response.value !== null
+          ? [String(response.value)]
+          : []
     for (const id of ids) counts[id] = (counts[id] ?? 0) + 1
   }
   return counts

@@ -1,4 +1,12 @@
-import { normalizeContent, paragraph, styledText, type Block, type Content, type Inline, type TextStyle } from './model.ts'
+import {
+  normalizeContent,
+  paragraph,
+  styledText,
+  type Block,
+  type Content,
+  type Inline,
+  type TextStyle,
+} from './model.ts'
 
 /** A node of XHTML or HTML, whichever parser it came from. Names are lower case and without prefix. */
 export type MarkupNode = ElementNode | TextNode
@@ -15,7 +23,11 @@ export interface TextNode {
   readonly value: string
 }
 
-export function element(name: string, attributes: Readonly<Record<string, string>>, children: readonly MarkupNode[]): ElementNode {
+export function element(
+  name: string,
+  attributes: Readonly<Record<string, string>>,
+  children: readonly MarkupNode[],
+): ElementNode {
   return { type: 'element', name, attributes, children }
 }
 
@@ -53,10 +65,24 @@ function blockElement(block: Block): ElementNode {
     case 'preformatted':
       return element('pre', {}, [textNode(block.text)])
     case 'list':
-      return element(block.ordered ? 'ol' : 'ul', {}, block.entries.map((entry) => element('li', {}, toInlineNodes(entry) ?? toElements(entry))))
+      return element(
+        block.ordered ? 'ol' : 'ul',
+        {},
+        block.entries.map((entry) => element('li', {}, toInlineNodes(entry) ?? toElements(entry))),
+      )
     case 'table':
       return element('table', {}, [
-        element('tbody', {}, block.rows.map((row) => element('tr', {}, row.cells.map((cell) => element(row.header ? 'th' : 'td', {}, toInlineNodes(cell) ?? toElements(cell)))))),
+        element(
+          'tbody',
+          {},
+          block.rows.map((row) =>
+            element(
+              'tr',
+              {},
+              row.cells.map((cell) => element(row.header ? 'th' : 'td', {}, toInlineNodes(cell) ?? toElements(cell))),
+            ),
+          ),
+        ),
       ])
   }
 }
@@ -65,7 +91,10 @@ function blockElement(block: Block): ElementNode {
 export function inlineNode(node: Inline): MarkupNode {
   switch (node.type) {
     case 'text':
-      return (node.styles ?? []).reduceRight<MarkupNode>((inner, style) => element(STYLE_ELEMENTS[style][0], STYLE_ELEMENTS[style][1], [inner]), textNode(node.text))
+      return (node.styles ?? []).reduceRight<MarkupNode>(
+        (inner, style) => element(STYLE_ELEMENTS[style][0], STYLE_ELEMENTS[style][1], [inner]),
+        textNode(node.text),
+      )
     case 'break':
       return element('br', {}, [])
     case 'gap':
@@ -73,11 +102,25 @@ export function inlineNode(node: Inline): MarkupNode {
     case 'tex':
       return textNode(`\\(${node.tex}\\)`)
     case 'picture':
-      return element('img', { src: node.asset, alt: node.alt, ...(node.width !== undefined && { width: String(node.width) }) }, [])
+      return element(
+        'img',
+        { src: node.asset, alt: node.alt, ...(node.width !== undefined && { width: String(node.width) }) },
+        [],
+      )
   }
 }
 
-const INLINE_STYLES: Readonly<Record<string, TextStyle>> = { strong: 'strong', b: 'strong', em: 'emphasis', i: 'emphasis', u: 'underline', sub: 'sub', sup: 'sup', code: 'code', tt: 'code' }
+const INLINE_STYLES: Readonly<Record<string, TextStyle>> = {
+  strong: 'strong',
+  b: 'strong',
+  em: 'emphasis',
+  i: 'emphasis',
+  u: 'underline',
+  sub: 'sub',
+  sup: 'sup',
+  code: 'code',
+  tt: 'code',
+}
 const TRANSPARENT = new Set(['div', 'section', 'article', 'body', 'blockquote', 'center', 'prompt'])
 const SKIPPED = new Set(['script', 'style', 'head', 'title'])
 
@@ -120,7 +163,12 @@ class ElementReader {
   #blockOf(node: ElementNode): Block | 'transparent' | null {
     if (node.name === 'p' || /^h[1-6]$/.test(node.name) || TRANSPARENT.has(node.name)) return 'transparent'
     if (node.name === 'pre') return { type: 'preformatted', text: textOf(node) }
-    if (node.name === 'ul' || node.name === 'ol') return { type: 'list', ordered: node.name === 'ol', entries: named(node, 'li').map((entry) => fromElements(entry.children)) }
+    if (node.name === 'ul' || node.name === 'ol')
+      return {
+        type: 'list',
+        ordered: node.name === 'ol',
+        entries: named(node, 'li').map((entry) => fromElements(entry.children)),
+      }
     if (node.name === 'table') return { type: 'table', rows: rowsOf(node) }
     return null
   }
@@ -132,10 +180,18 @@ class ElementReader {
 }
 
 function rowsOf(table: ElementNode): { header: boolean; cells: Content[] }[] {
-  const rows = [...named(table, 'tr'), ...['thead', 'tbody', 'tfoot'].flatMap((part) => named(table, part).flatMap((group) => named(group, 'tr')))]
+  const rows = [
+    ...named(table, 'tr'),
+    ...['thead', 'tbody', 'tfoot'].flatMap((part) => named(table, part).flatMap((group) => named(group, 'tr'))),
+  ]
   return rows.map((row) => {
-    const cells = row.children.filter((cell): cell is ElementNode => cell.type === 'element' && (cell.name === 'td' || cell.name === 'th'))
-    return { header: cells.length > 0 && cells.every((cell) => cell.name === 'th'), cells: cells.map((cell) => fromElements(cell.children)) }
+    const cells = row.children.filter(
+      (cell): cell is ElementNode => cell.type === 'element' && (cell.name === 'td' || cell.name === 'th'),
+    )
+    return {
+      header: cells.length > 0 && cells.every((cell) => cell.name === 'th'),
+      cells: cells.map((cell) => fromElements(cell.children)),
+    }
   })
 }
 
@@ -150,7 +206,12 @@ export function textOf(node: MarkupNode): string {
 
 function pictureOf(node: ElementNode): Inline {
   const width = Number(node.attributes['width'])
-  return { type: 'picture', asset: node.attributes['src'] ?? '', alt: node.attributes['alt'] ?? '', ...(width > 0 && { width }) }
+  return {
+    type: 'picture',
+    asset: node.attributes['src'] ?? '',
+    alt: node.attributes['alt'] ?? '',
+    ...(width > 0 && { width }),
+  }
 }
 
 const SPECIAL = /_{3,}|\\\((.+?)\\\)/g

@@ -166,7 +166,6 @@ export function* inlinesOf(content: Content): Generator<Inline> {
   for (const block of content) {
     if (block.type === 'paragraph') yield* block.content
     else if (block.type === 'list') for (const entry of block.entries) yield* inlinesOf(entry)
-    else if (block.type === 'table')
-      for (const row of block.rows) for (const cell of row.cells) yield* inlinesOf(cell)
+    else if (block.type === 'table') for (const row of block.rows) for (const cell of row.cells) yield* inlinesOf(cell)
   }
 }

@@ -1,9 +1,9 @@
 /** Superscripts and subscripts that Unicode has (Unicode 15.1, blocks 2070–209F and Latin-1 Supplement). */
 const SUPERSCRIPTS: Readonly<Record<string, string>> = Object.fromEntries(
-  [...'0123456789+-=()ni'].map((plain, index) => [plain, [...'⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁼⁽⁾ⁿⁱ'][index] as string]),
+  [...'0123456789+-=()ni'].map((plain, index) => [plain, [...'⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁼⁽⁾ⁿⁱ'][index]!]),
 )
 const SUBSCRIPTS: Readonly<Record<string, string>> = Object.fromEntries(
-  [...'0123456789+-=()aeox'].map((plain, index) => [plain, [...'₀₁₂₃₄₅₆₇₈₉₊₋₌₍₎ₐₑₒₓ'][index] as string]),
+  [...'0123456789+-=()aeox'].map((plain, index) => [plain, [...'₀₁₂₃₄₅₆₇₈₉₊₋₌₍₎ₐₑₒₓ'][index]!]),
 )
 
 /** `10` raised `23` as `²³`, else `^(…)`: the form of the plain-text projection. */

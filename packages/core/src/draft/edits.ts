@@ -42,12 +42,15 @@ function signEdits(text: string, read: ReadItem): TextEdit[] {
     const label = read.places.labels[index] ?? ''
     if (/^[[(][xX✓✔*][\])]$/.test(label)) {
       const at = text.lastIndexOf(label, option.from)
-      if (at >= 0 && option.from - at < label.length + 6) edits.push({ from: at + 1, to: at + label.length - 1, insert: ' ' })
+      if (at >= 0 && option.from - at < label.length + 6)
+        edits.push({ from: at + 1, to: at + label.length - 1, insert: ' ' })
     }
     const before = text.slice(lineStart(text, option.from), option.from)
     const star = /([*✓✔✅→])\s*$/.exec(before)
-    if (star && !/\*\*$/.test(before)) edits.push({ from: option.from - star[0].length, to: option.from, insert: '' })
-    const after = /^\s*(?:[*✓✔✅←]|<-{1,2}(?:\s*\p{L}+)?|\((?:correct|right)\))\s*$/iu.exec(text.slice(option.to, lineEnd(text, option.to)))
+    if (star && !before.endsWith('**')) edits.push({ from: option.from - star[0].length, to: option.from, insert: '' })
+    const after = /^\s*(?:[*✓✔✅←]|<-{1,2}(?:\s*\p{L}+)?|\((?:correct|right)\))\s*$/iu.exec(
+      text.slice(option.to, lineEnd(text, option.to)),
+    )
     if (after) edits.push({ from: option.to, to: option.to + after[0].length, insert: '' })
     return edits
   })

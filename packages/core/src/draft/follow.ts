@@ -42,12 +42,27 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
     found[index] = known
     left.delete(known)
   }
-  reading.items.forEach((read, index) => claim(index, nearest(read, [...left].filter((known) => known.fingerprint === prints[index] && overlap(read, known) > 0))))
+  reading.items.forEach((read, index) =>
+    claim(
+      index,
+      nearest(
+        read,
+        [...left].filter((known) => known.fingerprint === prints[index] && overlap(read, known) > 0),
+      ),
+    ),
+  )
   reading.items.forEach((read, index) => {
-    if (!found[index]) claim(index, mostOverlap(read, left))
+    if (!found[index])
+      claim(
+        index,
+        nearest(
+          read,
+          [...left].filter((known) => known.fingerprint === prints[index]),
+        ),
+      )
   })
   reading.items.forEach((read, index) => {
-    if (!found[index]) claim(index, nearest(read, [...left].filter((known) => known.fingerprint === prints[index])))
+    if (!found[index]) claim(index, mostOverlap(read, left))
   })
   return reading.items.map((read, index) => carry(found[index] ?? null, read, prints[index] ?? '', newRef))
 }
@@ -55,7 +70,8 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
 function carry(known: FollowedItem | null, read: ReadItem, print: string, newRef: () => string): FollowedItem {
   const place = { from: read.from, to: read.to, fingerprint: print }
   if (!known) return { ref: newRef(), ...place, signOff: null, bankItemId: null, signOffLost: false }
-  if (known.signOff && known.signOff.fingerprint !== print) return { ...known, ...place, signOff: null, signOffLost: true }
+  if (known.signOff && known.signOff.fingerprint !== print)
+    return { ...known, ...place, signOff: null, signOffLost: true }
   return { ...known, ...place }
 }
 
@@ -64,7 +80,9 @@ function nearest(read: ReadItem, candidates: readonly FollowedItem[]): FollowedI
 }
 
 function mostOverlap(read: ReadItem, candidates: ReadonlySet<FollowedItem>): FollowedItem | undefined {
-  return [...candidates].filter((known) => overlap(read, known) > 0).sort((a, b) => overlap(read, b) - overlap(read, a))[0]
+  return [...candidates]
+    .filter((known) => overlap(read, known) > 0)
+    .sort((a, b) => overlap(read, b) - overlap(read, a))[0]
 }
 
 function overlap(read: ReadItem, known: FollowedItem): number {

@@ -53,8 +53,9 @@ export function romanValue(text: string): number | null {
   return value >= 0 ? value : null
 }
 
-const NUMBER_LABEL = /(?:\(\s?(\d{1,3})\s?\)|\[(\d{1,3})\]|(\d{1,3})(?:\s?\\?([.):、])|\s([-–])\s|\s(?=\s)))/y
-const LETTER_LABEL = /(?:\(\s?(\p{L}|[ivx]{2,4})\s?\)|\[(\p{Lu})\]|(\p{L}|[ivxIVX]{2,4})\s?\\?([.):、：．])|(\p{L}|[ivx]{2,4})\s{2,}(?=\S)|([①-⑳])\s*)/uy
+const NUMBER_LABEL = /(?:\(\s?(\d{1,4})\s?\)|\[(\d{1,4})\]|(\d{1,4})(?:\s?\\?([.):、])|\s([-–])\s|\s(?=\s)))/y
+const LETTER_LABEL =
+  /(?:\(\s?(\p{L}|[ivx]{2,4})\s?\)|\[(\p{Lu})\]|(\p{L}|[ivxIVX]{2,4})\s?\\?([.):、：．])|(\p{L}|[ivx]{2,4})\s{2,}(?=\S)|([①-⑳])\s*)/uy
 
 /** "3.", "3)", "(3)", "[3]", "3 -", or "3" before two blanks. */
 export function numberLabelAt(text: string, at: number): Label | null {
@@ -69,7 +70,15 @@ export function numberLabelAt(text: string, at: number): Label | null {
   // "3.5 m", "10:30", "1)2": a figure, not a label.
   if ((delimiter === '.' || delimiter === ':') && /\d/.test(next)) return null
   if (delimiter === ')' && /[\d]/.test(next)) return null
-  return { script: 'number', value: Number(digits) - 1, delimiter, upper: false, text: digits, from: at, to: skipBlanks(shadow, end) }
+  return {
+    script: 'number',
+    value: Number(digits) - 1,
+    delimiter,
+    upper: false,
+    text: digits,
+    from: at,
+    to: skipBlanks(shadow, end),
+  }
 }
 
 /** "a)", "A.", "(a)", "а)", "ア", "①", or a letter before two blanks. */
@@ -82,10 +91,27 @@ export function letterLabelAt(text: string, at: number): Label | null {
   const value = labelValue(letter)
   if (!value || value.script === 'number') return null
   const end = at + found[0].length
-  const delimiter = found[1] !== undefined ? '()' : found[2] !== undefined ? '[]' : found[4] !== undefined ? asciiShadow(found[4]) : found[6] ? 'circled' : ' '
+  const delimiter =
+    found[1] !== undefined
+      ? '()'
+      : found[2] !== undefined
+        ? '[]'
+        : found[4] !== undefined
+          ? asciiShadow(found[4])
+          : found[6]
+            ? 'circled'
+            : ' '
   // "a.c. only", "e.g.": a full stop needs a blank behind it, but not before an ideograph.
-  if ((delimiter === '.' || delimiter === ':') && !/^(?:\s|[^\x00-\x7f]|$)/.test(shadow.slice(end, end + 1))) return null
-  return { ...value, delimiter, upper: letter !== letter.toLowerCase(), text: letter, from: at, to: skipBlanks(shadow, end) }
+  if ((delimiter === '.' || delimiter === ':') && !/^(?:\s|[^\x00-\x7f]|$)/.test(shadow.slice(end, end + 1)))
+    return null
+  return {
+    ...value,
+    delimiter,
+    upper: letter !== letter.toLowerCase(),
+    text: letter,
+    from: at,
+    to: skipBlanks(shadow, end),
+  }
 }
 
 /** The same label read as a roman numeral where its letters allow that. */
@@ -127,7 +153,8 @@ export interface OptionSign {
 }
 
 const SIGN_BEFORE = /^(?:\*{1,2}|✓|✔|✅|→|=>|\+(?=\s))\s*(?=\S)/u
-const SIGN_AFTER = /\s*(?:\*{1,2}|✓|✔|✅|←|<-{1,2}|<=|\(\s*(?:correct|right|true|richtig|correcto|correcta|correcte?|vrai|juste|certo|correto|goed|juist|rätt|poprawna|poprawne|верно|правильно|правильный|doğru|صحيح|נכון|正确|正解|key|answer)\s*[.!]?\s*\)|<-{1,2}\s*\p{L}+|\(\*\)|✔️|✓️)\s*$/iu
+const SIGN_AFTER =
+  /\s*(?:\*{1,2}|✓|✔|✅|←|<-{1,2}|<=|\(\s*(?:correct|right|true|richtig|correcto|correcta|correcte?|vrai|juste|certo|correto|goed|juist|rätt|poprawna|poprawne|верно|правильно|правильный|doğru|صحيح|נכון|正确|正解|key|answer)\s*[.!]?\s*\)|<-{1,2}\s*\p{L}+|\(\*\)|✔️|✓️)\s*$/iu
 
 /** A star, tick or arrow that says "this one is the key", round an option's text. */
 export function keySign(text: string): OptionSign | null {

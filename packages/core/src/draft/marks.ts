@@ -37,27 +37,111 @@ interface MarkKind {
 
 /** Every code that the reader can give. A code is never reused and never renamed. */
 export const MARKS = {
-  'key-missing': { severity: 'trouble', group: ['item without a key', 'items without a key'], says: 'No key yet: the draft does not say which answer is right.' },
-  'key-names-no-option': { severity: 'trouble', group: ['key names no option', 'keys name no option'], says: 'The key says {key}, but no option is called that.' },
-  'keys-disagree': { severity: 'trouble', group: ['contradicting key', 'contradicting keys'], says: 'The item says {inline}, the list of keys says {listed}.' },
-  'key-for-no-item': { severity: 'doubt', group: ['key without an item', 'keys without an item'], says: 'The list of keys has an entry for {number}, and there is no such item.' },
-  'key-count': { severity: 'trouble', group: ['wrong number of keys', 'wrong numbers of keys'], says: 'The stem asks for several answers, and the key names {count}.' },
-  'key-guessed': { severity: 'doubt', group: ['key read from a sign', 'keys read from signs'], says: 'The key was read from {sign}. Check that it means the right answer.' },
-  'key-parted': { severity: 'told', group: ['key parted from an option', 'keys parted from options'], says: 'The key stood in the same line as an option and was parted from it.' },
-  'option-duplicate': { severity: 'trouble', group: ['item with equal options', 'items with equal options'], says: 'Options {first} and {second} are the same.', },
-  'option-single': { severity: 'trouble', group: ['item with one option', 'items with one option'], says: 'There is only one option.' },
-  'options-refer': { severity: 'told', group: ['item kept from shuffling', 'items kept from shuffling'], says: 'An option refers to others, so the options keep their order.' },
-  'option-letter-gap': { severity: 'doubt', group: ['gap in the letters of options', 'gaps in the letters of options'], says: 'The option letters jump from {before} to {after}. Is one missing?' },
-  'number-repeated': { severity: 'told', group: ['repeated item number', 'repeated item numbers'], says: 'Number {number} stands twice. Both items are kept.' },
-  'script-lost': { severity: 'doubt', group: ['power or index that may be lost', 'powers or indices that may be lost'], says: '“{text}” looks like a lost superscript: {mended}?' },
-  'stem-empty': { severity: 'trouble', group: ['item without a stem', 'items without a stem'], says: 'There are options, but nothing is asked.' },
-  'stem-joined': { severity: 'doubt', group: ['item without number or gap before it', 'items without number or gap before them'], says: 'This was read as an item of its own, though neither a number nor an empty line parts it.' },
-  'number-missing': { severity: 'told', group: ['item without a number', 'items without a number'], says: 'This has no number and was read as an item of its own.' },
-  'kind-guessed': { severity: 'doubt', group: ['kind to confirm', 'kinds to confirm'], says: 'Read as {kind}; the draft does not say.' },
-  'kind-not-kept': { severity: 'trouble', group: ['item of a kind the bank does not keep', 'items of kinds the bank does not keep'], says: '{kind} items are read and shown, but the bank does not keep them yet. The text stays in the draft.' },
-  'picture-missing': { severity: 'doubt', group: ['picture to add', 'pictures to add'], says: 'The draft names a picture, “{alt}”, but does not hold it.' },
-  'chatter-dropped': { severity: 'told', group: ['line set aside', 'lines set aside'], says: 'Set aside: no part of an item.' },
-  'no-items': { severity: 'trouble', group: ['draft without items', 'drafts without items'], says: 'No question was found in this text.' },
+  'key-missing': {
+    severity: 'trouble',
+    group: ['item without a key', 'items without a key'],
+    says: 'No key yet: the draft does not say which answer is right.',
+  },
+  'key-names-no-option': {
+    severity: 'trouble',
+    group: ['key names no option', 'keys name no option'],
+    says: 'The key says {key}, but no option is called that.',
+  },
+  'keys-disagree': {
+    severity: 'trouble',
+    group: ['contradicting key', 'contradicting keys'],
+    says: 'The item says {inline}, the list of keys says {listed}.',
+  },
+  'key-for-no-item': {
+    severity: 'doubt',
+    group: ['key without an item', 'keys without an item'],
+    says: 'The list of keys has an entry for {number}, and there is no such item.',
+  },
+  'key-count': {
+    severity: 'trouble',
+    group: ['wrong number of keys', 'wrong numbers of keys'],
+    says: 'The stem asks for several answers, and the key names {count}.',
+  },
+  'key-guessed': {
+    severity: 'doubt',
+    group: ['key read from a sign', 'keys read from signs'],
+    says: 'The key was read from {sign}. Check that it means the right answer.',
+  },
+  'key-parted': {
+    severity: 'told',
+    group: ['key parted from an option', 'keys parted from options'],
+    says: 'The key stood in the same line as an option and was parted from it.',
+  },
+  'option-duplicate': {
+    severity: 'trouble',
+    group: ['item with equal options', 'items with equal options'],
+    says: 'Options {first} and {second} are the same.',
+  },
+  'option-single': {
+    severity: 'trouble',
+    group: ['item with one option', 'items with one option'],
+    says: 'There is only one option.',
+  },
+  'options-refer': {
+    severity: 'told',
+    group: ['item kept from shuffling', 'items kept from shuffling'],
+    says: 'An option refers to others, so the options keep their order.',
+  },
+  'option-letter-gap': {
+    severity: 'doubt',
+    group: ['gap in the letters of options', 'gaps in the letters of options'],
+    says: 'The option letters jump from {before} to {after}. Is one missing?',
+  },
+  'number-repeated': {
+    severity: 'told',
+    group: ['repeated item number', 'repeated item numbers'],
+    says: 'Number {number} stands twice. Both items are kept.',
+  },
+  'script-lost': {
+    severity: 'doubt',
+    group: ['power or index that may be lost', 'powers or indices that may be lost'],
+    says: '“{text}” looks like a lost superscript: {mended}?',
+  },
+  'stem-empty': {
+    severity: 'trouble',
+    group: ['item without a stem', 'items without a stem'],
+    says: 'There are options, but nothing is asked.',
+  },
+  'stem-joined': {
+    severity: 'doubt',
+    group: ['item without number or gap before it', 'items without number or gap before them'],
+    says: 'This was read as an item of its own, though neither a number nor an empty line parts it.',
+  },
+  'number-missing': {
+    severity: 'told',
+    group: ['item without a number', 'items without a number'],
+    says: 'This has no number and was read as an item of its own.',
+  },
+  'kind-guessed': {
+    severity: 'doubt',
+    group: ['kind to confirm', 'kinds to confirm'],
+    says: 'Read as {kind}; the draft does not say.',
+  },
+  'kind-not-kept': {
+    severity: 'trouble',
+    group: ['item of a kind the bank does not keep', 'items of kinds the bank does not keep'],
+    says: '{kind} items are read and shown, but the bank does not keep them yet. The text stays in the draft.',
+  },
+  'picture-missing': {
+    severity: 'doubt',
+    group: ['picture to add', 'pictures to add'],
+    says: 'The draft names a picture, “{alt}”, but does not hold it.',
+  },
+  'chatter-dropped': {
+    severity: 'told',
+    group: ['line set aside', 'lines set aside'],
+    says: 'Set aside: no part of an item.',
+  },
+  'no-items': {
+    severity: 'trouble',
+    group: ['draft without items', 'drafts without items'],
+    says: 'No question was found in this text.',
+  },
 } as const satisfies Readonly<Record<string, MarkKind>>
 
 export type MarkCode = keyof typeof MARKS

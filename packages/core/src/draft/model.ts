@@ -104,7 +104,8 @@ export interface ReadPassage {
 }
 
 /** Why a line is in no item. */
-export type AsideReason = 'chatter' | 'title' | 'section' | 'instruction' | 'identity' | 'page' | 'rule' | 'keys' | 'source' | 'other'
+export type AsideReason =
+  'chatter' | 'title' | 'section' | 'instruction' | 'identity' | 'page' | 'rule' | 'keys' | 'source' | 'other'
 
 export interface AsideLine {
   readonly line: number

@@ -7,16 +7,30 @@ export function readingOutline(reading: Reading): Readonly<Record<string, unknow
   return {
     outline: 1,
     title: reading.title,
-    passages: reading.passages.map((passage) => ({ id: passage.id, title: passage.title, text: plainText(passage.content) })),
+    passages: reading.passages.map((passage) => ({
+      id: passage.id,
+      title: passage.title,
+      text: plainText(passage.content),
+    })),
     items: reading.items.map((read) => ({
       ...outlineOf(read.item, read.pointsSaid),
       ...(read.passageId !== null && { passage: read.passageId }),
-      flags: [...new Set(read.marks.filter((mark) => mark.severity !== 'told' && mark.code !== 'kind-not-kept').map((mark) => mark.code))],
+      flags: [
+        ...new Set(
+          read.marks
+            .filter((mark) => mark.severity !== 'told' && mark.code !== 'kind-not-kept')
+            .map((mark) => mark.code),
+        ),
+      ],
       lines: read.lines,
     })),
     notes: [
       ...reading.marks.map((mark) => ({ code: mark.code, line: mark.lines[0], message: mark.message })),
-      ...reading.aside.map((line) => ({ code: 'chatter-dropped', line: line.line, message: `Set aside: ${line.reason}` })),
+      ...reading.aside.map((line) => ({
+        code: 'chatter-dropped',
+        line: line.line,
+        message: `Set aside: ${line.reason}`,
+      })),
     ],
   }
 }

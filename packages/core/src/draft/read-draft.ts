@@ -5,7 +5,8 @@ import { cleanLines } from './passes/clean.ts'
 import { compose, spanText } from './passes/compose.ts'
 import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
 import type { RawItem } from './passes/raw.ts'
-import { KIND_NAMES, settleItem } from './passes/settle.ts'
+import { KIND_NAMES } from '../item/kind-names.ts'
+import { settleItem } from './passes/settle.ts'
 import { shapeLines } from './passes/shape.ts'
 import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.ts'
 
@@ -18,10 +19,11 @@ import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.
 export function readDraft(source: DraftSource): Reading {
   const lines = cleanLines(source)
   const sorted = sortLines(shapeLines(lines))
-  const blocks = source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
+  const blocks =
+    source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
   const marks = placeKeys(sorted, blocks)
   const items = sorted.items.map((raw) => toReadItem(raw))
-  const aside = asideLines(sorted, lines, items)
+  const aside = asideLines(sorted, lines, source.text)
   return {
     title: sorted.title,
     passages: readPassages(sorted),
@@ -60,7 +62,12 @@ function readPassages(sorted: SortedLines): ReadPassage[] {
 
 function keyFileBlock(text: string, sorted: SortedLines): KeyBlock {
   // Offsets in the key file would point into the draft; keys from there have a place of length zero at its start.
-  const lines: Line[] = cleanLines({ text }).map((line) => ({ ...line, from: 0, to: 0, map: new Array<number>(line.text.length + 1).fill(0) }))
+  const lines: Line[] = cleanLines({ text }).map((line) => ({
+    ...line,
+    from: 0,
+    to: 0,
+    map: new Array<number>(line.text.length + 1).fill(0),
+  }))
   return { lines: lines.filter((line) => line.text.trim() !== ''), after: sorted.items.length, since: 0, section: null }
 }
 
@@ -72,7 +79,11 @@ function placeKeys(sorted: SortedLines, blocks: readonly KeyBlock[]): Mark[] {
     for (const entry of readKeyEntries(block)) {
       const item = itemFor(entry, sorted.items.slice(0, block.after), block, taken)
       if (!item) {
-        const place = { lines: [entry.line.number, entry.line.number] as const, from: entry.line.from, to: entry.line.to }
+        const place = {
+          lines: [entry.line.number, entry.line.number] as const,
+          from: entry.line.from,
+          to: entry.line.to,
+        }
         marks.push(mark('key-for-no-item', place, { number: entry.number }))
         continue
       }
@@ -83,16 +94,22 @@ function placeKeys(sorted: SortedLines, blocks: readonly KeyBlock[]): Mark[] {
   return marks
 }
 
-function itemFor(entry: KeyEntry, before: readonly RawItem[], block: KeyBlock, taken: ReadonlySet<RawItem>): RawItem | null {
+function itemFor(
+  entry: KeyEntry,
+  before: readonly RawItem[],
+  block: KeyBlock,
+  taken: ReadonlySet<RawItem>,
+): RawItem | null {
   const matches = (item: RawItem): boolean => item.number?.toLowerCase() === entry.number && !taken.has(item)
   const inSection = entry.section ? before.filter((item) => matches(item) && item.section.label === entry.section) : []
   if (inSection[0]) return inSection[0]
   if (entry.section && before.some((item) => item.section.label === entry.section)) return null
   const recent = before.slice(block.since).filter(matches)
-  return recent[0] ?? before.filter(matches)[0] ?? null
+  return recent[0] ?? before.find(matches) ?? null
 }
 
-const SAMPLE = /^\s*\W*(?:model answer|sample answer|suggested answer|musterantwort|exemple de réponse|respuesta modelo|przykładowa odpowiedź|примерный ответ|解答例)\s*[:：]\s*\W*/i
+const SAMPLE =
+  /^\s*\W*(?:model answer|sample answer|suggested answer|musterantwort|exemple de réponse|respuesta modelo|przykładowa odpowiedź|примерный ответ|解答例)\s*[:：]\s*\W*/i
 
 function giveKey(item: RawItem, entry: KeyEntry): void {
   const first = entry.values[0]
@@ -106,14 +123,13 @@ function giveKey(item: RawItem, entry: KeyEntry): void {
   item.keys.push({ statement: first, values: entry.values, source: 'block' })
 }
 
-function asideLines(sorted: SortedLines, lines: readonly Line[], items: readonly ReadItem[]): AsideLine[] {
+function asideLines(sorted: SortedLines, lines: readonly Line[], text: string): AsideLine[] {
   const kept = new Set<number>()
   for (const raw of sorted.items) for (const line of raw.lines) kept.add(line.number)
   for (const passage of sorted.passages) for (const line of passage.lines) kept.add(line.number)
   const reasons = new Map(sorted.aside.map((entry) => [entry.line.number, entry.reason]))
-  void items
   return lines
-    .filter((line) => !kept.has(line.number) && (line.text.trim() !== '' || reasons.has(line.number)))
+    .filter((line) => !kept.has(line.number) && (text.slice(line.from, line.to).trim() !== '' || reasons.has(line.number)))
     .map((line) => ({ line: line.number, from: line.from, to: line.to, reason: reasons.get(line.number) ?? 'other' }))
 }
 
@@ -123,7 +139,9 @@ function markRepeats(items: readonly ReadItem[]): ReadItem[] {
     const before = items[index - 1]?.number
     const repeated = item.number !== null && item.number !== '1' && item.number === before
     if (item.number !== null) seen.add(item.number)
-    return repeated ? { ...item, marks: [...item.marks, mark('number-repeated', item, { number: item.number ?? '' })] } : item
+    return repeated
+      ? { ...item, marks: [...item.marks, mark('number-repeated', item, { number: item.number ?? '' })] }
+      : item
   })
 }
 

@@ -23,7 +23,9 @@ function answerLines(item: KeptItem): string[] {
       return item.key.length ? [`Answer: ${item.key.join(' / ')}`] : []
     case 'single':
     case 'multiple': {
-      const options = item.options.map((option, index) => `${letter(index)}) ${draftText(option.content).replaceAll('\n', ' ')}`)
+      const options = item.options.map(
+        (option, index) => `${letter(index)}) ${draftText(option.content).replaceAll('\n', ' ')}`,
+      )
       const keyed = item.options.flatMap((option, index) => (item.key.includes(option.id) ? [letter(index)] : []))
       return keyed.length ? [...options, `Answer: ${keyed.join(', ')}`] : options
     }
@@ -88,5 +90,8 @@ const WRAPPERS: Readonly<Record<string, readonly [string, string]>> = {
 }
 
 function styled(text: string, styles: readonly string[]): string {
-  return styles.reduceRight((inner, style) => `${WRAPPERS[style]?.[0] ?? ''}${inner}${WRAPPERS[style]?.[1] ?? ''}`, text)
+  return styles.reduceRight(
+    (inner, style) => `${WRAPPERS[style]?.[0] ?? ''}${inner}${WRAPPERS[style]?.[1] ?? ''}`,
+    text,
+  )
 }

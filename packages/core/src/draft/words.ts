@@ -10,7 +10,18 @@ export interface Keyword {
   readonly word: string
 }
 
-export type KeywordRole = 'answer' | 'feedback' | 'hint' | 'sample' | 'points' | 'difficulty' | 'level' | 'tags' | 'outcome' | 'wordBank' | 'accept'
+export type KeywordRole =
+  | 'answer'
+  | 'feedback'
+  | 'hint'
+  | 'sample'
+  | 'points'
+  | 'difficulty'
+  | 'level'
+  | 'tags'
+  | 'outcome'
+  | 'wordBank'
+  | 'accept'
 
 const ROLE_WORDS: readonly (readonly [KeywordRole, readonly string[]])[] = [
   ['sample', wordsFor('sample')],
@@ -30,11 +41,17 @@ for (const word of wordsFor('points')) if (word.length > 1 && !ROLE_OF.has(word)
 
 const ALL_WORDS = anyOf([...ROLE_OF.keys()].sort((a, b) => b.length - a.length))
 /** `Answer:`, `Answer -`, `Ans.`, `Answer (B):`, also with "to 5" or "for question 5" before the colon. */
-const STATEMENT = new RegExp(`(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`, 'iy')
+const STATEMENT = new RegExp(
+  `(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`,
+  'iy',
+)
 const WITH_COLON = new RegExp(`(?<![\\p{L}\\d])(${ALL_WORDS})\\s*[:：]`, 'giu')
 /** Short forms that take a full stop instead of a colon: "Ans. True". */
 const ABBREVIATED = anyOf(['ans', 'resp', 'rép', 'risp', 'odp', 'antw', 'отв', 'відп', 'sol'])
-const ANSWER_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(?:(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s)|(${ABBREVIATED})\\.(?=\\s|$))\\s*`, 'giu')
+const ANSWER_GLUED = new RegExp(
+  `(?<=[\\s.?!。？！;,)）])(?:(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s)|(${ABBREVIATED})\\.(?=\\s|$))\\s*`,
+  'giu',
+)
 
 /** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
 export function keywordAt(text: string, at: number): Keyword | null {
@@ -53,7 +70,12 @@ export function keywordsWithin(text: string, from: number): readonly (Keyword & 
   for (const match of text.matchAll(ANSWER_GLUED)) {
     const word = match[1] ?? match[2]
     if (match.index <= from || !word) continue
-    found.set(match.index, { role: 'answer', start: match.index, end: match.index + match[0].length, word: word.toLowerCase() })
+    found.set(match.index, {
+      role: 'answer',
+      start: match.index,
+      end: match.index + match[0].length,
+      word: word.toLowerCase(),
+    })
   }
   for (const match of text.matchAll(WITH_COLON)) {
     const role = ROLE_OF.get((match[1] ?? '').toLowerCase().replace(/\s+/g, ' '))
@@ -73,9 +95,15 @@ const T = anyOf(TRUTH)
 const F = anyOf(FALSEHOOD)
 const BETWEEN = `(?:\\s*[/|,-]\\s*|\\s+${OR}\\s+|か|还是|還是)`
 /** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
-const TF_LEAD = new RegExp(`^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`, 'iu')
+const TF_LEAD = new RegExp(
+  `^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
+  'iu',
+)
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
-const TF_TAIL = new RegExp(`(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,})${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`, 'iu')
+const TF_TAIL = new RegExp(
+  `(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,})${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`,
+  'iu',
+)
 
 export interface Lead {
   readonly from: number
@@ -90,7 +118,9 @@ export function trueFalseLead(text: string): Lead | null {
 
 export function trueFalseTail(text: string): Lead | null {
   const found = TF_TAIL.exec(text)
-  return found && /\S/.test(found[0]) && !/^\s*$/.test(text.slice(0, found.index)) ? { from: found.index, to: text.length } : null
+  return found && /\S/.test(found[0]) && !/^\s*$/.test(text.slice(0, found.index))
+    ? { from: found.index, to: text.length }
+    : null
 }
 
 const TRUTH_SET = new Set(TRUTH)
@@ -98,7 +128,11 @@ const FALSEHOOD_SET = new Set(FALSEHOOD)
 
 /** A word for true or false in any language; a single letter counts only where `letters` says so. */
 export function truthOf(text: string, letters = true): boolean | null {
-  const word = text.trim().toLowerCase().replace(/^[(（[*_"“„']+|[)）\].,;!*_"”']+$/g, '').trim()
+  const word = text
+    .trim()
+    .toLowerCase()
+    .replace(/^[(（[*_"“„']+|[)）\].,;!*_"”']+$/g, '')
+    .trim()
   if (!letters && word.length === 1 && /[a-z]/.test(word)) return null
   if (TRUTH_SET.has(word)) return true
   if (FALSEHOOD_SET.has(word)) return false
@@ -114,14 +148,23 @@ function openingOf(words: readonly string[]): RegExp {
 
 const SEVERAL = phraseAt(wordsFor('several'))
 const MATCH = phraseAt(wordsFor('match'))
-const ORDER = new RegExp(`(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`, 'iu')
+const ORDER = new RegExp(
+  `(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`,
+  'iu',
+)
 const ESSAY = phraseAt(wordsFor('essay'))
 const CHATTER = openingOf(wordsFor('chatter'))
 const INSTRUCTION = openingOf(wordsFor('instructions'))
 const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(wordsFor('kindLabels'))})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
-const SECTION = new RegExp(`^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`, 'iu')
-const IDENTITY = new RegExp(`^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$)|\\s*[._＿…]{4,})`, 'iu')
+const SECTION = new RegExp(
+  `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`,
+  'iu',
+)
+const IDENTITY = new RegExp(
+  `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$)|\\s*[._＿…]{4,})`,
+  'iu',
+)
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
 
 export const cues = {
@@ -150,9 +193,15 @@ const ONE = anyOf(wordsFor('onePoint'))
 const TWO = anyOf(wordsFor('twoPoints'))
 const OPEN = '[(（\\[［【]'
 const CLOSE = '[)）\\]］】]'
-const POINTS_BRACKETED = new RegExp(`${OPEN}\\s*(?:po\\s+)?(?:${NUMBER}\\s*${POINT_WORDS}\\.?(?:\\s+each)?|(${ONE})|(${TWO}))\\s*${CLOSE}`, 'iu')
+const POINTS_BRACKETED = new RegExp(
+  `${OPEN}\\s*(?:po\\s+)?(?:${NUMBER}\\s*${POINT_WORDS}\\.?(?:\\s+each)?|(${ONE})|(${TWO}))\\s*${CLOSE}`,
+  'iu',
+)
 const POINTS_SLASHED = /\s{2,}\/\s?(\d{1,3})\s*$/
-const POINTS_EACH = new RegExp(`(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`, 'iu')
+const POINTS_EACH = new RegExp(
+  `(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`,
+  'iu',
+)
 const NUMERALS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 }
 
 export interface PointsFound {
@@ -169,7 +218,9 @@ export function findPoints(text: string): PointsFound | null {
     return { from: bracketed.index, to: bracketed.index + bracketed[0].length, points }
   }
   const slashed = POINTS_SLASHED.exec(text)
-  return slashed?.[1] ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) } : null
+  return slashed?.[1]
+    ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) }
+    : null
 }
 
 /** "1 mark each" in a section's title; null where it says nothing of the kind. */
@@ -184,9 +235,11 @@ function toNumber(text: string): number {
   return text === '½' ? 0.5 : Number(text.replace(',', '.'))
 }
 
-const QUESTION_WORDS = anyOf(wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')))
+const QUESTION_WORDS = anyOf(
+  wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
+)
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,3})|[q]\\.?\\s?(\\d{1,3})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,3})|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 

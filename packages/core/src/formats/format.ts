@@ -9,7 +9,9 @@ export interface PackageFile {
 }
 
 /** What a format writes or reads: one text, or the files of a package. */
-export type FormatData = { readonly form: 'text'; readonly text: string } | { readonly form: 'package'; readonly files: readonly PackageFile[] }
+export type FormatData =
+  | { readonly form: 'text'; readonly text: string }
+  | { readonly form: 'package'; readonly files: readonly PackageFile[] }
 
 export interface WriteSettings {
   /** Title of the paper or the bank that is written. */

@@ -49,7 +49,10 @@ export function featuresOf(item: KeptItem): Feature[] {
   return found
 }
 
-function textFeatures(key: readonly string[], rules: { readonly letterCase: string; readonly accents: string }): Feature[] {
+function textFeatures(
+  key: readonly string[],
+  rules: { readonly letterCase: string; readonly accents: string },
+): Feature[] {
   const found: Feature[] = []
   if (rules.letterCase === 'respect') found.push('letter-case-respected')
   if (rules.accents === 'ignore') found.push('accents-ignored')

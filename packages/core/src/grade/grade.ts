@@ -15,7 +15,11 @@ export function shareEarned(item: KeptItem, response: Response): number {
     case 'truefalse':
       return response.kind === 'truth' && response.value !== null && item.key[0] === response.value ? 1 : 0
     case 'short':
-      return response.kind === 'text' && response.text.trim() !== '' && item.key.some((accepted) => isSameText(accepted, response.text, item.rules)) ? 1 : 0
+      return response.kind === 'text' &&
+        response.text.trim() !== '' &&
+        item.key.some((accepted) => isSameText(accepted, response.text, item.rules))
+        ? 1
+        : 0
   }
 }
 

@@ -4,7 +4,17 @@ import type { Response } from './response.ts'
 import { comparableText, isSameText } from './same-text.ts'
 
 /** Why a probe is tried. */
-export type ProbeKind = 'key' | 'accepted' | 'letter-case' | 'accents' | 'blanks' | 'wrong-option' | 'key-part' | 'key-plus' | 'misspelt' | 'empty'
+export type ProbeKind =
+  | 'key'
+  | 'accepted'
+  | 'letter-case'
+  | 'accents'
+  | 'blanks'
+  | 'wrong-option'
+  | 'key-part'
+  | 'key-plus'
+  | 'misspelt'
+  | 'empty'
 
 /** A response that shows whether a key grades as it should. */
 export interface Probe {
@@ -52,10 +62,21 @@ function candidates(item: KeptItem): Candidate[] {
 function choiceCandidates(item: ChoiceItem): Candidate[] {
   const ids = item.options.map((option) => option.id)
   const wrong = ids.filter((id) => !item.key.includes(id))
-  const choose = (kind: ProbeKind, chosen: readonly string[]): Candidate => [kind, { kind: 'choice', chosen: ids.filter((id) => chosen.includes(id)) }]
+  const choose = (kind: ProbeKind, chosen: readonly string[]): Candidate => [
+    kind,
+    { kind: 'choice', chosen: ids.filter((id) => chosen.includes(id)) },
+  ]
   const found: Candidate[] = [choose('key', item.key), ...wrong.map((id) => choose('wrong-option', [id]))]
   if (item.kind === 'multiple') {
-    if (item.key.length > 1) found.push(...item.key.map((id) => choose('key-part', item.key.filter((other) => other !== id))))
+    if (item.key.length > 1)
+      found.push(
+        ...item.key.map((id) =>
+          choose(
+            'key-part',
+            item.key.filter((other) => other !== id),
+          ),
+        ),
+      )
     found.push(...wrong.map((id) => choose('key-plus', [...item.key, id])))
     if (wrong.length > 1) found.push(choose('key-plus', ids))
   }

@@ -30,7 +30,11 @@ const SHARE_TOLERANCE = 0.0005
  * @param graded gives the share earned there by the n-th item's response; null where there is no answer.
  * @returns one proof per item, in order.
  */
-export function proveItems(items: readonly KeptItem[], limits: FormatLimits, graded: (item: number, response: Response, probe: number) => number | null): ItemProof[] {
+export function proveItems(
+  items: readonly KeptItem[],
+  limits: FormatLimits,
+  graded: (item: number, response: Response, probe: number) => number | null,
+): ItemProof[] {
   return items.map((item, index) => {
     const fit = fitItem(item, limits)
     if (fit.verdict === 'cannot') return { item: index, verdict: 'not-sent', probes: [] }
@@ -52,6 +56,7 @@ function verdictOf(probe: Probe, got: number | null, announced: boolean): ProbeV
 }
 
 function overall(probes: readonly ProvenProbe[]): ItemProof['verdict'] {
-  if (!probes.length || probes.some((probe) => probe.verdict === 'disagrees' || probe.verdict === 'unanswered')) return 'disagrees'
+  if (!probes.length || probes.some((probe) => probe.verdict === 'disagrees' || probe.verdict === 'unanswered'))
+    return 'disagrees'
   return probes.some((probe) => probe.verdict === 'announced') ? 'announced' : 'proven'
 }

@@ -5,7 +5,11 @@ const COMBINING = /\p{Mn}/gu
 
 /** Typed text in the form in which it is compared: NFC, blanks folded, then as the item's rules say. */
 export function comparableText(text: string, rules: TextRules): string {
-  let plain = text.normalize('NFC').replace(/[\u2018\u2019]/g, "'").replace(/\s+/g, ' ').trim()
+  let plain = text
+    .normalize('NFC')
+    .replace(/[\u2018\u2019]/g, "'")
+    .replace(/\s+/g, ' ')
+    .trim()
   if (rules.letterCase === 'ignore') plain = plain.toLowerCase()
   if (rules.accents === 'ignore') plain = plain.normalize('NFD').replace(COMBINING, '').normalize('NFC')
   return plain

@@ -106,7 +106,8 @@ function checkOptionsHold(
   if (options.length > MAX_OPTIONS) problems.push({ path: '$.options', message: `must be at most ${MAX_OPTIONS}` })
   if (new Set(ids).size < ids.length) problems.push({ path: '$.options', message: 'have the same id twice' })
   if (new Set(key).size < key.length) problems.push({ path: '$.key', message: 'names an option twice' })
-  if (key.some((id) => !ids.includes(id))) problems.push({ path: '$.key', message: 'names an option that is not there' })
+  if (key.some((id) => !ids.includes(id)))
+    problems.push({ path: '$.key', message: 'names an option that is not there' })
   options.forEach((option, index) => {
     if (isEmptyContent(option.content)) problems.push({ path: `$.options[${index}].content`, message: 'is empty' })
   })

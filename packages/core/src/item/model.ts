@@ -85,8 +85,7 @@ export interface ShortItem extends ItemCommon {
 
 /** `value` ± `tolerance` (absolute), or `min` to `max`, both ends included. */
 export type NumericKey =
-  | { readonly value: number; readonly tolerance: number }
-  | { readonly min: number; readonly max: number }
+  { readonly value: number; readonly tolerance: number } | { readonly min: number; readonly max: number }
 
 export interface NumericItem extends ItemCommon {
   readonly kind: 'numeric'

@@ -10,7 +10,9 @@ function keyWords(item: KeptItem): string {
   switch (item.kind) {
     case 'single':
     case 'multiple':
-      return JSON.stringify(item.options.filter((option) => item.key.includes(option.id)).map((option) => plainText(option.content)))
+      return JSON.stringify(
+        item.options.filter((option) => item.key.includes(option.id)).map((option) => plainText(option.content)),
+      )
     case 'truefalse':
       return JSON.stringify(item.key)
     case 'short':

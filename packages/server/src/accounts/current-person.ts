@@ -1,4 +1,11 @@
-import { createParamDecorator, type CanActivate, type ExecutionContext, Injectable, SetMetadata, UnauthorizedException } from '@nestjs/common'
+import {
+  createParamDecorator,
+  type CanActivate,
+  type ExecutionContext,
+  Injectable,
+  SetMetadata,
+  UnauthorizedException,
+} from '@nestjs/common'
 import { Reflector } from '@nestjs/core'
 import type { Request } from 'express'
 
@@ -33,7 +40,10 @@ export class SignedInGuard implements CanActivate {
   constructor(private readonly reflector: Reflector) {}
 
   canActivate(context: ExecutionContext): boolean {
-    const open = this.reflector.getAllAndOverride<boolean | undefined>(PUBLIC, [context.getHandler(), context.getClass()])
+    const open = this.reflector.getAllAndOverride<boolean | undefined>(PUBLIC, [
+      context.getHandler(),
+      context.getClass(),
+    ])
     if (open || context.switchToHttp().getRequest<Request>().session.person) return true
     throw new UnauthorizedException('Sign in first.')
   }

@@ -19,7 +19,9 @@ export class SessionController {
   async signIn(@Body() given: SignInDto, @Req() request: Request): Promise<PersonDto> {
     const person = await this.accounts.signIn(given.email, given.password)
     // A new session id, so that one planted before the sign-in is worth nothing.
-    await new Promise<void>((resolve, reject) => request.session.regenerate((error: unknown) => (error ? reject(asError(error)) : resolve())))
+    await new Promise<void>((resolve, reject) =>
+      request.session.regenerate((error: unknown) => (error ? reject(asError(error)) : resolve())),
+    )
     request.session.person = person
     return toDto(person)
   }
@@ -33,7 +35,9 @@ export class SessionController {
   @Delete()
   @HttpCode(204)
   async signOut(@Req() request: Request): Promise<void> {
-    await new Promise<void>((resolve, reject) => request.session.destroy((error: unknown) => (error ? reject(asError(error)) : resolve())))
+    await new Promise<void>((resolve, reject) =>
+      request.session.destroy((error: unknown) => (error ? reject(asError(error)) : resolve())),
+    )
   }
 
   @Get('counts')

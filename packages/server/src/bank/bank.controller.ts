@@ -2,7 +2,16 @@ import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Pu
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { BankService } from './bank.service.ts'
-import { ChangeItemDto, ItemDto, ItemPageDto, NewItemDto, RestoreDto, RevisionDto, SearchItemsDto, SetSignOffDto } from './dto/bank.dto.ts'
+import {
+  ChangeItemDto,
+  ItemDto,
+  ItemPageDto,
+  NewItemDto,
+  RestoreDto,
+  RevisionDto,
+  SearchItemsDto,
+  SetSignOffDto,
+} from './dto/bank.dto.ts'
 
 @ApiTags('bank')
 @Controller('api/items')
@@ -29,13 +38,21 @@ export class BankController {
 
   @Put(':id')
   @ApiOkResponse({ type: ItemDto })
-  change(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() given: ChangeItemDto): Promise<ItemDto> {
+  change(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: ChangeItemDto,
+  ): Promise<ItemDto> {
     return this.bank.change(person, id, given.body, given.revision)
   }
 
   @Put(':id/sign-off')
   @ApiOkResponse({ type: ItemDto })
-  signOff(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() given: SetSignOffDto): Promise<ItemDto> {
+  signOff(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: SetSignOffDto,
+  ): Promise<ItemDto> {
     return this.bank.signOff(person, id, given.signedOff, given.remark ?? '')
   }
 
@@ -48,7 +65,11 @@ export class BankController {
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOkResponse({ type: ItemDto })
-  restore(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() given: RestoreDto): Promise<ItemDto> {
+  restore(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: RestoreDto,
+  ): Promise<ItemDto> {
     return this.bank.restore(person, id, given.number)
   }
 

@@ -37,12 +37,20 @@ export class BankService {
       .limit(asked.limit ?? PAGE)
       .offset(asked.offset ?? 0)
       .getResultAndCount()
-    const [all, waiting, kinds, tags] = await Promise.all([this.em.count(BankItem, own), this.em.count(BankItem, { ...own, signOff: null }), this.#kinds(workspaceId), this.#tags(workspaceId)])
+    const [all, waiting, kinds, tags] = await Promise.all([
+      this.em.count(BankItem, own),
+      this.em.count(BankItem, { ...own, signOff: null }),
+      this.#kinds(workspaceId),
+      this.#tags(workspaceId),
+    ])
     return { total, all, waiting, kinds, tags, items: await this.#toDtos(workspaceId, items) }
   }
 
   async #kinds(workspaceId: string): Promise<FacetDto[]> {
-    return this.em.execute<FacetDto[]>(`select kind as value, count(*)::int as count from bank_item where workspace_id = ? and deleted_at is null group by kind order by count desc, kind`, [workspaceId])
+    return this.em.execute<FacetDto[]>(
+      `select kind as value, count(*)::int as count from bank_item where workspace_id = ? and deleted_at is null group by kind order by count desc, kind`,
+      [workspaceId],
+    )
   }
 
   async #tags(workspaceId: string): Promise<FacetDto[]> {
@@ -96,13 +104,28 @@ export class BankService {
     if (what === 'nothing' && !signOffChanged) return false
     item.signOff = left
     if (what === 'nothing') return true
-    Object.assign(item, { kind: body.kind, body, plain: searchText(body), tags: [...body.tags], revision: item.revision + 1, updatedAt: new Date() })
+    Object.assign(item, {
+      kind: body.kind,
+      body,
+      plain: searchText(body),
+      tags: [...body.tags],
+      revision: item.revision + 1,
+      updatedAt: new Date(),
+    })
     this.#revise(item, person, says ?? what)
     return true
   }
 
   #revise(item: BankItem, person: SignedIn, says: string): void {
-    this.em.create(ItemRevision, { id: randomUUID(), itemId: item.id, number: item.revision, body: item.body, says, byName: person.name, at: new Date() })
+    this.em.create(ItemRevision, {
+      id: randomUUID(),
+      itemId: item.id,
+      number: item.revision,
+      body: item.body,
+      says,
+      byName: person.name,
+      at: new Date(),
+    })
   }
 
   async create(person: SignedIn, body: unknown): Promise<ItemDto> {
@@ -114,7 +137,10 @@ export class BankService {
   /** @throws ConflictException if somebody changed the item since that revision. */
   async change(person: SignedIn, id: string, body: unknown, revision: number): Promise<ItemDto> {
     const item = await this.find(person.workspaceId, id)
-    if (item.revision !== revision) throw new ConflictException('Somebody changed this item meanwhile. Your text is still here; look at theirs in the history before you save again.')
+    if (item.revision !== revision)
+      throw new ConflictException(
+        'Somebody changed this item meanwhile. Your text is still here; look at theirs in the history before you save again.',
+      )
     this.keepChange(person, item, body, item.signOff)
     await this.em.flush()
     return this.get(person.workspaceId, id)
@@ -122,7 +148,9 @@ export class BankService {
 
   async signOff(person: SignedIn, id: string, signedOff: boolean, remark: string): Promise<ItemDto> {
     const item = await this.find(person.workspaceId, id)
-    item.signOff = signedOff ? { by: person.name, at: new Date().toISOString(), remark, fingerprint: fingerprint(item.body) } : null
+    item.signOff = signedOff
+      ? { by: person.name, at: new Date().toISOString(), remark, fingerprint: fingerprint(item.body) }
+      : null
     await this.em.flush()
     return this.get(person.workspaceId, id)
   }
@@ -130,7 +158,13 @@ export class BankService {
   async history(workspaceId: string, id: string): Promise<RevisionDto[]> {
     const item = await this.find(workspaceId, id)
     const revisions = await this.em.find(ItemRevision, { itemId: item.id }, { orderBy: { number: 'desc' } })
-    return revisions.map(({ number, body, says, byName, at }) => ({ number, body, says, by: byName, at: at.toISOString() }))
+    return revisions.map(({ number, body, says, byName, at }) => ({
+      number,
+      body,
+      says,
+      by: byName,
+      at: at.toISOString(),
+    }))
   }
 
   async restore(person: SignedIn, id: string, number: number): Promise<ItemDto> {
@@ -155,7 +189,9 @@ export class BankService {
       revision: item.revision,
       signOff: item.signOff && { by: item.signOff.by, at: item.signOff.at, remark: item.signOff.remark },
       cameFrom: item.cameFrom,
-      usedIn: papers.filter((paper) => paper.entries.some((entry) => entry.itemId === item.id)).map((paper) => paper.title),
+      usedIn: papers
+        .filter((paper) => paper.entries.some((entry) => entry.itemId === item.id))
+        .map((paper) => paper.title),
       updatedAt: item.updatedAt.toISOString(),
     }))
   }

@@ -50,10 +50,18 @@ function wrongResponse(item: KeptItem, next: () => number): Response {
       return { kind: 'choice', chosen: drawn && next() > 0.05 ? [drawn.id] : [] }
     }
     case 'multiple':
-      return { kind: 'choice', chosen: item.options.filter((option) => (item.key.includes(option.id) ? next() < 0.6 : next() < 0.35)).map((option) => option.id) }
+      return {
+        kind: 'choice',
+        chosen: item.options
+          .filter((option) => (item.key.includes(option.id) ? next() < 0.6 : next() < 0.35))
+          .map((option) => option.id),
+      }
     case 'truefalse':
       return { kind: 'truth', value: item.key[0] === undefined ? null : !item.key[0] }
     case 'short':
-      return { kind: 'text', text: next() < 0.4 ? '' : (['flood', 'stream', 'tide', 'the bight'][Math.floor(next() * 4)] ?? 'tide') }
+      return {
+        kind: 'text',
+        text: next() < 0.4 ? '' : (['flood', 'stream', 'tide', 'the bight'][Math.floor(next() * 4)] ?? 'tide'),
+      }
   }
 }

@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
-import { fingerprint, followItems, isKept, readDraft, type FollowedItem, type KeptItem, type SignOff } from '@zakuska/core'
+import {
+  fingerprint,
+  followItems,
+  isKept,
+  readDraft,
+  type FollowedItem,
+  type KeptItem,
+  type SignOff,
+} from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
 import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
@@ -76,7 +84,8 @@ async function reconnect(em: EntityManager, workspaceId: string, settings: SeedS
   Object.assign(connection, { url: settings.breakwaterUrl, token: settings.breakwaterToken })
   if (old !== settings.breakwaterUrl)
     for (const delivery of await em.find(Delivery, { workspaceId }))
-      if (delivery.remote?.address) delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, settings.breakwaterUrl) }
+      if (delivery.remote?.address)
+        delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, settings.breakwaterUrl) }
   await em.flush()
 }
 
@@ -84,30 +93,82 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   const workspaceId = randomUUID()
   em.create(Workspace, { id: workspaceId, name: WORKSPACE })
   await em.flush()
-  em.create(Person, { id: randomUUID(), workspaceId, name: PERSON, email: EMAIL, passwordHash: await hashPassword(PASSWORD) })
-  em.create(Connection, { id: randomUUID(), workspaceId, destination: 'breakwater', url: settings.breakwaterUrl, token: settings.breakwaterToken })
+  em.create(Person, {
+    id: randomUUID(),
+    workspaceId,
+    name: PERSON,
+    email: EMAIL,
+    passwordHash: await hashPassword(PASSWORD),
+  })
+  em.create(Connection, {
+    id: randomUUID(),
+    workspaceId,
+    destination: 'breakwater',
+    url: settings.breakwaterUrl,
+    token: settings.breakwaterToken,
+  })
   const items = addBank(em, workspaceId)
   await em.flush()
   addDraft(em, workspaceId, 'Tides, week 2', CLEAN_DRAFT, 3)
   addDraft(em, workspaceId, 'Buoys and lights, week 3', MESSY_DRAFT, 0)
-  const week2 = addPaper(em, workspaceId, 'Week 2 check', 'Twelve questions, ten minutes. Charts stay closed.', WEEK_2.flatMap((index) => items[index] ?? []))
-  addPaper(em, workspaceId, 'Knots and radio', '', KNOTS_AND_RADIO.flatMap((index) => items[index] ?? []))
+  const week2 = addPaper(
+    em,
+    workspaceId,
+    'Week 2 check',
+    'Twelve questions, ten minutes. Charts stay closed.',
+    WEEK_2.flatMap((index) => items[index] ?? []),
+  )
+  addPaper(
+    em,
+    workspaceId,
+    'Knots and radio',
+    '',
+    KNOTS_AND_RADIO.flatMap((index) => items[index] ?? []),
+  )
   await em.flush()
   await addDelivery(em, workspaceId, week2, items, settings)
 }
 
 function signedBy(item: KeptItem, daysAgo: number, remark: string): SignOff {
-  return { by: PERSON, at: new Date(Date.now() - daysAgo * DAY_MS).toISOString(), remark, fingerprint: fingerprint(item) }
+  return {
+    by: PERSON,
+    at: new Date(Date.now() - daysAgo * DAY_MS).toISOString(),
+    remark,
+    fingerprint: fingerprint(item),
+  }
 }
 
 function addBank(em: EntityManager, workspaceId: string): BankItem[] {
-  const bodies = readDraft({ text: BANK_TEXT }).items.map((read) => read.item).filter(isKept)
+  const bodies = readDraft({ text: BANK_TEXT })
+    .items.map((read) => read.item)
+    .filter(isKept)
   const start = Date.now() - 20 * DAY_MS
   return bodies.map((body, index) => {
     const at = new Date(start + index * 60_000)
-    const signOff = UNSIGNED.has(index) ? null : signedBy(body, 12 - (index % 9), index % 5 === 0 ? 'checked against the course book' : '')
-    const item = em.create(BankItem, { id: randomUUID(), workspaceId, kind: body.kind, body, plain: searchText(body), tags: [...body.tags], signOff, revision: 1, createdAt: at, updatedAt: at })
-    em.create(ItemRevision, { id: randomUUID(), itemId: item.id, number: 1, body, says: 'first kept', byName: PERSON, at })
+    const signOff = UNSIGNED.has(index)
+      ? null
+      : signedBy(body, 12 - (index % 9), index % 5 === 0 ? 'checked against the course book' : '')
+    const item = em.create(BankItem, {
+      id: randomUUID(),
+      workspaceId,
+      kind: body.kind,
+      body,
+      plain: searchText(body),
+      tags: [...body.tags],
+      signOff,
+      revision: 1,
+      createdAt: at,
+      updatedAt: at,
+    })
+    em.create(ItemRevision, {
+      id: randomUUID(),
+      itemId: item.id,
+      number: 1,
+      body,
+      says: 'first kept',
+      byName: PERSON,
+      at,
+    })
     return item
   })
 }
@@ -134,19 +195,67 @@ function addDraft(em: EntityManager, workspaceId: string, title: string, text: s
   })
 }
 
-function addPaper(em: EntityManager, workspaceId: string, title: string, instructions: string, items: readonly BankItem[]): Paper {
+function addPaper(
+  em: EntityManager,
+  workspaceId: string,
+  title: string,
+  instructions: string,
+  items: readonly BankItem[],
+): Paper {
   const now = new Date()
   const entries = items.map((item) => ({ itemId: item.id, points: item.body.points, required: true }))
-  return em.create(Paper, { id: randomUUID(), workspaceId, title, instructions, entries, shuffleItems: false, shuffleOptions: true, version: 1, createdAt: now, updatedAt: now })
+  return em.create(Paper, {
+    id: randomUUID(),
+    workspaceId,
+    title,
+    instructions,
+    entries,
+    shuffleItems: false,
+    shuffleOptions: true,
+    version: 1,
+    createdAt: now,
+    updatedAt: now,
+  })
 }
 
 /** Sends the first paper as anybody would, and has the class take it. */
-async function addDelivery(em: EntityManager, workspaceId: string, paper: Paper, items: readonly BankItem[], settings: SeedSettings): Promise<void> {
+async function addDelivery(
+  em: EntityManager,
+  workspaceId: string,
+  paper: Paper,
+  items: readonly BankItem[],
+  settings: SeedSettings,
+): Promise<void> {
   const sent = paper.entries.flatMap((entry, index) => {
     const item = items.find((one) => one.id === entry.itemId)
-    return item ? [{ itemId: item.id, revision: item.revision, body: item.body, name: `item-${String(index + 1).padStart(3, '0')}`, outcome: 'waiting' as const, remoteId: null, why: null }] : []
+    return item
+      ? [
+          {
+            itemId: item.id,
+            revision: item.revision,
+            body: item.body,
+            name: `item-${String(index + 1).padStart(3, '0')}`,
+            outcome: 'waiting' as const,
+            remoteId: null,
+            why: null,
+          },
+        ]
+      : []
   })
-  const delivery = em.create(Delivery, { id: randomUUID(), workspaceId, paperId: paper.id, title: paper.title, destination: 'breakwater', into: 'quiz', state: 'queued', done: 0, total: sent.length, items: sent, sentBy: PERSON, createdAt: new Date(Date.now() - 2 * DAY_MS) })
+  const delivery = em.create(Delivery, {
+    id: randomUUID(),
+    workspaceId,
+    paperId: paper.id,
+    title: paper.title,
+    destination: 'breakwater',
+    into: 'quiz',
+    state: 'queued',
+    done: 0,
+    total: sent.length,
+    items: sent,
+    sentBy: PERSON,
+    createdAt: new Date(Date.now() - 2 * DAY_MS),
+  })
   await em.flush()
   await deliver(em, delivery.id)
   const quizId = delivery.remote?.collectionId
@@ -159,7 +268,12 @@ async function addDelivery(em: EntityManager, workspaceId: string, paper: Paper,
     STUDENTS.map((student, place) => ({
       student,
       submittedAt: new Date(Date.now() - DAY_MS + place * 41_000).toISOString(),
-      answers: Object.fromEntries(delivery.items.map((item, index) => [item.remoteId ?? '', toRemoteResponse(responses[place]?.[index] ?? { kind: 'text', text: '' })['RESPONSE'] ?? []])),
+      answers: Object.fromEntries(
+        delivery.items.map((item, index) => [
+          item.remoteId ?? '',
+          toRemoteResponse(responses[place]?.[index] ?? { kind: 'text', text: '' })['RESPONSE'] ?? [],
+        ]),
+      ),
     })),
   )
   delivery.responses = STUDENTS.map((student, place) => ({ student, responses: responses[place] ?? [] }))

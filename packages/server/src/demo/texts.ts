@@ -32,7 +32,7 @@ Answer: B
 Explanation: Occulting means hidden: the dark is the shorter part.
 Tags: lights
 
-4. True or false: a nautical mile is 1,852 metres.
+4. True or false: A nautical mile is 1,852 metres.
 Answer: True
 Tags: charts
 
@@ -77,7 +77,7 @@ Tags: radio
 Answer: Mayday / mayday mayday mayday
 Tags: radio
 
-11. True or false: at neap tides the range is at its largest.
+11. True or false: At neap tides the range is at its largest.
 Answer: False
 Explanation: The range is largest at springs.
 Tags: tides
@@ -126,7 +126,7 @@ D) it flashes without a pause
 Answer: A
 Tags: buoys, lights
 
-18. True or false: an isolated danger mark is black with one or more red bands.
+18. True or false: An isolated danger mark is black with one or more red bands.
 Answer: True
 Tags: buoys
 
@@ -158,7 +158,7 @@ D) the wind and the bow
 Answer: A
 Tags: charts
 
-23. True or false: leeway is caused by the tidal stream.
+23. True or false: Leeway is caused by the tidal stream.
 Answer: False
 Explanation: Leeway is the push of the wind.
 Tags: charts, tides
@@ -201,7 +201,7 @@ D) a distress signal
 Answer: A, B
 Tags: radio
 
-29. True or false: an occulting light is dark for longer than it is lit.
+29. True or false: An occulting light is dark for longer than it is lit.
 Answer: False
 Tags: lights
 
@@ -224,7 +224,7 @@ D) in the afternoon
 Answer: A
 Explanation: Sun and moon then pull along the same line.
 
-2. True or false: the range is the difference in height between high water and the next low water.
+2. True or false: The range is the difference in height between high water and the next low water.
 Answer: True
 
 3. Which of these raise the height of the tide above the table? Choose two.
@@ -258,7 +258,7 @@ A light shows two white flashes every ten seconds. How is it written on the char
 A. Fl 10s   B. Fl(2) W 10s   C. Oc(2) 10s
 Correct answer: D
 
-True or false: a nautical mile is 1,852 metres.
+True or false: A nautical mile is 1,852 metres.
 Answer: True
 
 **Which of these marks are lit by quick flashes?** (choose all that apply)

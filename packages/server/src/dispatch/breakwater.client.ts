@@ -7,7 +7,12 @@ export interface RemoteImport {
   readonly total: number
   readonly why: string | null
   readonly collectionId: string | null
-  readonly outcomes: readonly { readonly path: string; readonly outcome: 'created' | 'refused'; readonly itemId: string | null; readonly why: string | null }[]
+  readonly outcomes: readonly {
+    readonly path: string
+    readonly outcome: 'created' | 'refused'
+    readonly itemId: string | null
+    readonly why: string | null
+  }[]
 }
 
 export interface RemoteAttempt {
@@ -44,7 +49,10 @@ export class BreakwaterClient {
 
   /** Sent twice with the same key, it arrives once. */
   async startImport(packed: Uint8Array, into: 'quiz' | 'bank', title: string, key: string): Promise<string> {
-    const answer = await this.#call('POST', `/api/imports?into=${into}&title=${encodeURIComponent(title)}`, { body: new Uint8Array(packed), headers: { 'content-type': 'application/zip', 'idempotency-key': key } })
+    const answer = await this.#call('POST', `/api/imports?into=${into}&title=${encodeURIComponent(title)}`, {
+      body: new Uint8Array(packed),
+      headers: { 'content-type': 'application/zip', 'idempotency-key': key },
+    })
     return (answer as { id: string }).id
   }
 
@@ -52,8 +60,13 @@ export class BreakwaterClient {
     return (await this.#call('GET', `/api/imports/${id}`)) as RemoteImport
   }
 
-  async grade(asked: readonly { readonly itemId: string; readonly responses: Readonly<Record<string, readonly string[]>> }[]): Promise<RemoteGrade[]> {
-    return (await this.#call('POST', '/api/grade', { body: JSON.stringify(asked), headers: { 'content-type': 'application/json' } })) as RemoteGrade[]
+  async grade(
+    asked: readonly { readonly itemId: string; readonly responses: Readonly<Record<string, readonly string[]>> }[],
+  ): Promise<RemoteGrade[]> {
+    return (await this.#call('POST', '/api/grade', {
+      body: JSON.stringify(asked),
+      headers: { 'content-type': 'application/json' },
+    })) as RemoteGrade[]
   }
 
   async attempts(quizId: string): Promise<RemoteAttempt[]> {
@@ -61,24 +74,50 @@ export class BreakwaterClient {
   }
 
   /** Hands in attempts made elsewhere. */
-  async addAttempts(quizId: string, attempts: readonly { readonly student: string; readonly submittedAt: string; readonly answers: Readonly<Record<string, readonly string[]>> }[]): Promise<void> {
-    await this.#call('POST', `/api/quizzes/${quizId}/attempts`, { body: JSON.stringify(attempts), headers: { 'content-type': 'application/json' } })
+  async addAttempts(
+    quizId: string,
+    attempts: readonly {
+      readonly student: string
+      readonly submittedAt: string
+      readonly answers: Readonly<Record<string, readonly string[]>>
+    }[],
+  ): Promise<void> {
+    await this.#call('POST', `/api/quizzes/${quizId}/attempts`, {
+      body: JSON.stringify(attempts),
+      headers: { 'content-type': 'application/json' },
+    })
   }
 
   quizAddress(quizId: string): string {
     return `${this.#url}/quiz/${quizId}`
   }
 
-  async #call(method: string, path: string, more: { readonly body?: string | Uint8Array<ArrayBuffer>; readonly headers?: Readonly<Record<string, string>> } = {}): Promise<unknown> {
+  async #call(
+    method: string,
+    path: string,
+    more: {
+      readonly body?: string | Uint8Array<ArrayBuffer>
+      readonly headers?: Readonly<Record<string, string>>
+    } = {},
+  ): Promise<unknown> {
     let response: globalThis.Response
     try {
-      response = await fetch(this.#url + path, { method, headers: { authorization: `Bearer ${this.#token}`, ...more.headers }, body: more.body ?? null, signal: AbortSignal.timeout(TIMEOUT_MS), redirect: 'error' })
+      response = await fetch(this.#url + path, {
+        method,
+        headers: { authorization: `Bearer ${this.#token}`, ...more.headers },
+        body: more.body ?? null,
+        signal: AbortSignal.timeout(TIMEOUT_MS),
+        redirect: 'error',
+      })
     } catch {
       throw new DestinationError('Breakwater does not answer at its address. Is it running?')
     }
     if (response.status === 401) throw new DestinationError('Breakwater does not know this token.')
     const body: unknown = await response.json().catch(() => null)
-    if (!response.ok) throw new DestinationError(`Breakwater refused: ${typeof body === 'object' && body !== null && 'error' in body ? String(body.error) : response.statusText}`)
+    if (!response.ok)
+      throw new DestinationError(
+        `Breakwater refused: ${typeof body === 'object' && body !== null && 'error' in body ? String(body.error) : response.statusText}`,
+      )
     return body
   }
 }

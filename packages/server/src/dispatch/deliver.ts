@@ -17,14 +17,18 @@ export async function deliver(em: EntityManager, deliveryId: string): Promise<vo
   const delivery = await em.findOne(Delivery, { id: deliveryId })
   if (!delivery || delivery.state === 'done') return
   try {
-    const connection = await em.findOneOrFail(Connection, { workspaceId: delivery.workspaceId, destination: delivery.destination })
+    const connection = await em.findOneOrFail(Connection, {
+      workspaceId: delivery.workspaceId,
+      destination: delivery.destination,
+    })
     const client = new BreakwaterClient(connection.url, connection.token)
     await upload(em, delivery, client)
     await prove(em, delivery, client)
     delivery.state = 'done'
   } catch (error) {
     delivery.state = 'failed'
-    delivery.why = error instanceof DestinationError ? error.message : 'The delivery stopped for a reason of our own. Try it again.'
+    delivery.why =
+      error instanceof DestinationError ? error.message : 'The delivery stopped for a reason of our own. Try it again.'
     if (!(error instanceof DestinationError)) console.error(error)
   }
   await em.flush()
@@ -34,20 +38,33 @@ async function upload(em: EntityManager, delivery: Delivery, client: BreakwaterC
   delivery.state = 'sending'
   await em.flush()
   const going = delivery.items.filter((item) => item.outcome !== 'left-out')
-  const written = FORMATS.qti21.write(going.map((item) => item.body), { title: delivery.title, as: delivery.into === 'quiz' ? 'paper' : 'bank', ids: going.map((item) => item.name) })
+  const written = FORMATS.qti21.write(
+    going.map((item) => item.body),
+    { title: delivery.title, as: delivery.into === 'quiz' ? 'paper' : 'bank', ids: going.map((item) => item.name) },
+  )
   if (written.data.form !== 'package') throw new TypeError('QTI 2.1 is written as a package.')
   const importId = await client.startImport(packZip(written.data.files), delivery.into, delivery.title, delivery.id)
   const job = await waitForImport(em, delivery, client, importId)
   delivery.items = delivery.items.map((item) => withOutcome(item, job))
   const { collectionId } = job
-  delivery.remote = { importId, collectionId, address: collectionId !== null && delivery.into === 'quiz' ? client.quizAddress(collectionId) : null }
+  delivery.remote = {
+    importId,
+    collectionId,
+    address: collectionId !== null && delivery.into === 'quiz' ? client.quizAddress(collectionId) : null,
+  }
   await em.flush()
 }
 
-async function waitForImport(em: EntityManager, delivery: Delivery, client: BreakwaterClient, importId: string): Promise<RemoteImport> {
+async function waitForImport(
+  em: EntityManager,
+  delivery: Delivery,
+  client: BreakwaterClient,
+  importId: string,
+): Promise<RemoteImport> {
   for (let poll = 0; poll < MAX_POLLS; poll++) {
     const job = await client.importState(importId)
-    if (job.state === 'failed') throw new DestinationError(`Breakwater could not take the package: ${job.why ?? 'it does not say why'}.`)
+    if (job.state === 'failed')
+      throw new DestinationError(`Breakwater could not take the package: ${job.why ?? 'it does not say why'}.`)
     if (job.done !== delivery.done) {
       delivery.done = job.done
       await em.flush()
@@ -69,7 +86,16 @@ function withOutcome(item: SentItem, job: RemoteImport): SentItem {
 async function prove(em: EntityManager, delivery: Delivery, client: BreakwaterClient): Promise<void> {
   Object.assign(delivery, { state: 'proving', done: 0, total: delivery.items.length })
   await em.flush()
-  const asked = delivery.items.flatMap((item, index) => (item.remoteId === null ? [] : probesOf(item.body).map((probe, at) => ({ index, at, itemId: item.remoteId ?? '', responses: toRemoteResponse(probe.response) }))))
+  const asked = delivery.items.flatMap((item, index) =>
+    item.remoteId === null
+      ? []
+      : probesOf(item.body).map((probe, at) => ({
+          index,
+          at,
+          itemId: item.remoteId ?? '',
+          responses: toRemoteResponse(probe.response),
+        })),
+  )
   const shares = new Map<string, number | null>()
   for (let from = 0; from < asked.length; from += GRADE_BATCH) {
     const batch = asked.slice(from, from + GRADE_BATCH)
@@ -77,7 +103,10 @@ async function prove(em: EntityManager, delivery: Delivery, client: BreakwaterCl
     batch.forEach((one, position) => {
       const grade = grades[position]
       const points = delivery.items[one.index]?.body.points ?? 0
-      shares.set(`${one.index}:${one.at}`, grade?.score === null || grade === undefined ? null : points > 0 ? grade.score / points : grade.score)
+      shares.set(
+        `${one.index}:${one.at}`,
+        grade?.score === null || grade === undefined ? null : points > 0 ? grade.score / points : grade.score,
+      )
     })
     delivery.done = batch.at(-1)?.index ?? delivery.done
     await em.flush()
@@ -89,6 +118,12 @@ async function prove(em: EntityManager, delivery: Delivery, client: BreakwaterCl
 
 function proofOf(items: readonly SentItem[], shares: ReadonlyMap<string, number | null>): ItemProof[] {
   const limits = DESTINATIONS.find((destination) => destination.id === 'breakwater')?.limits ?? {}
-  const proofs = proveItems(items.map((item) => item.body), limits, (item, _response, at) => shares.get(`${item}:${at}`) ?? null)
-  return proofs.map((proof, index) => (items[index]?.outcome === 'left-out' ? { item: index, verdict: 'not-sent', probes: [] } : proof))
+  const proofs = proveItems(
+    items.map((item) => item.body),
+    limits,
+    (item, _response, at) => shares.get(`${item}:${at}`) ?? null,
+  )
+  return proofs.map((proof, index) =>
+    items[index]?.outcome === 'left-out' ? { item: index, verdict: 'not-sent', probes: [] } : proof,
+  )
 }

@@ -5,5 +5,10 @@ import { PapersModule } from '../papers/index.ts'
 import { DispatchController } from './dispatch.controller.ts'
 import { DispatchService } from './dispatch.service.ts'
 
-@Module({ imports: [BankModule, PapersModule, JobsModule], controllers: [DispatchController], providers: [DispatchService], exports: [DispatchService] })
+@Module({
+  imports: [BankModule, PapersModule, JobsModule],
+  controllers: [DispatchController],
+  providers: [DispatchService],
+  exports: [DispatchService],
+})
 export class DispatchModule {}

@@ -31,13 +31,20 @@ export class DispatchService {
 
   async connection(workspaceId: string): Promise<ConnectionDto> {
     const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
-    return { destination: 'breakwater', url: known?.url ?? this.settings.destinationOrigins[0] ?? '', hasToken: known !== null }
+    return {
+      destination: 'breakwater',
+      url: known?.url ?? this.settings.destinationOrigins[0] ?? '',
+      hasToken: known !== null,
+    }
   }
 
   /** Keeps a connection after trying it. @throws UnprocessableEntityException with what the destination said. */
   async setConnection(workspaceId: string, url: string, token: string): Promise<ConnectionDto> {
     const origin = originOf(url)
-    if (!origin || !this.settings.destinationOrigins.includes(origin)) throw new UnprocessableEntityException(`This server sends to ${this.settings.destinationOrigins.join(', ') || 'nowhere'} only.`)
+    if (!origin || !this.settings.destinationOrigins.includes(origin))
+      throw new UnprocessableEntityException(
+        `This server sends to ${this.settings.destinationOrigins.join(', ') || 'nowhere'} only.`,
+      )
     await new BreakwaterClient(origin, token).check().catch(refuse)
     const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
     if (known) Object.assign(known, { url: origin, token })
@@ -48,7 +55,8 @@ export class DispatchService {
 
   async client(workspaceId: string): Promise<BreakwaterClient> {
     const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
-    if (!known) throw new UnprocessableEntityException('There is no connection to Breakwater yet. Set one up in Dispatch.')
+    if (!known)
+      throw new UnprocessableEntityException('There is no connection to Breakwater yet. Set one up in Dispatch.')
     return new BreakwaterClient(known.url, known.token)
   }
 
@@ -56,11 +64,24 @@ export class DispatchService {
   async download(workspaceId: string, paperId: string, format: FormatId, includeUnsigned: boolean): Promise<Download> {
     const paper = await this.papers.find(workspaceId, paperId)
     const items = (await this.papers.itemsOf(paper)).filter(({ item }) => includeUnsigned || item.signOff)
-    const written = FORMATS[format].write(items.map(({ body }) => body), { title: paper.title, as: 'paper' })
-    const name = paper.title.normalize('NFD').replace(/[^\w]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase() || 'paper'
+    const written = FORMATS[format].write(
+      items.map(({ body }) => body),
+      { title: paper.title, as: 'paper' },
+    )
+    const name =
+      paper.title
+        .normalize('NFD')
+        .replace(/[^\w]+/g, '-')
+        .replace(/^-+|-+$/g, '')
+        .toLowerCase() || 'paper'
     const isText = written.data.form === 'text'
-    const bytes = written.data.form === 'text' ? new TextEncoder().encode(written.data.text) : packZip(written.data.files)
-    return { fileName: `${name}.${FORMATS[format].fileEnding}`, type: isText ? 'text/plain; charset=utf-8' : 'application/zip', bytes }
+    const bytes =
+      written.data.form === 'text' ? new TextEncoder().encode(written.data.text) : packZip(written.data.files)
+    return {
+      fileName: `${name}.${FORMATS[format].fileEnding}`,
+      type: isText ? 'text/plain; charset=utf-8' : 'application/zip',
+      bytes,
+    }
   }
 
   /** Queues a delivery; the same id again answers with the delivery that is already there. */
@@ -120,10 +141,24 @@ export class DispatchService {
   }
 
   async toDto(delivery: Delivery): Promise<DeliveryDto> {
-    const now = new Map((await this.bank.findAll(delivery.workspaceId, delivery.items.map((item) => item.itemId))).map((item) => [item.id, item.revision]))
+    const now = new Map(
+      (
+        await this.bank.findAll(
+          delivery.workspaceId,
+          delivery.items.map((item) => item.itemId),
+        )
+      ).map((item) => [item.id, item.revision]),
+    )
     return {
       ...toSummary(delivery),
-      items: delivery.items.map(({ itemId, revision, body, outcome, why }) => ({ itemId, revision, body, outcome, why, changedSince: (now.get(itemId) ?? revision) !== revision })),
+      items: delivery.items.map(({ itemId, revision, body, outcome, why }) => ({
+        itemId,
+        revision,
+        body,
+        outcome,
+        why,
+        changedSince: (now.get(itemId) ?? revision) !== revision,
+      })),
       proof: delivery.proof,
     }
   }
@@ -133,14 +168,36 @@ export class DispatchService {
 function sentItem({ item, body }: PaperItem, index: number, includeUnsigned: boolean): SentItem {
   const limits = DESTINATIONS.find((destination) => destination.id === 'breakwater')?.limits ?? {}
   const fit = fitItem(body, limits)
-  const why = fit.verdict === 'cannot' ? (fit.reasons[0]?.says ?? 'Does not fit') : !item.signOff && !includeUnsigned ? 'Not signed off' : null
-  return { itemId: item.id, revision: item.revision, body, name: `item-${String(index + 1).padStart(3, '0')}`, outcome: why ? 'left-out' : 'waiting', remoteId: null, why }
+  const why =
+    fit.verdict === 'cannot'
+      ? (fit.reasons[0]?.says ?? 'Does not fit')
+      : !item.signOff && !includeUnsigned
+        ? 'Not signed off'
+        : null
+  return {
+    itemId: item.id,
+    revision: item.revision,
+    body,
+    name: `item-${String(index + 1).padStart(3, '0')}`,
+    outcome: why ? 'left-out' : 'waiting',
+    remoteId: null,
+    why,
+  }
 }
 
 function toSummary(delivery: Delivery): DeliverySummaryDto {
   const { id, paperId, title, destination, into, state, done, total, why, sentBy } = delivery
   return {
-    id, paperId, title, destination, into, state, done, total, why, sentBy,
+    id,
+    paperId,
+    title,
+    destination,
+    into,
+    state,
+    done,
+    total,
+    why,
+    sentBy,
     address: delivery.remote?.address ?? null,
     provenAt: delivery.provenAt?.toISOString() ?? null,
     disagreeing: delivery.proof ? delivery.proof.filter((proof) => proof.verdict === 'disagrees').length : null,

@@ -29,14 +29,22 @@ export class DraftsController {
 
   @Put(':id')
   @ApiOkResponse({ type: DraftDto })
-  save(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() given: SaveDraftDto): Promise<DraftDto> {
+  save(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: SaveDraftDto,
+  ): Promise<DraftDto> {
     return this.drafts.save(person, id, given)
   }
 
   @Post(':id/bank')
   @HttpCode(200)
   @ApiOkResponse({ type: ToBankResultDto })
-  toBank(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() asked: ToBankDto): Promise<ToBankResultDto> {
+  toBank(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() asked: ToBankDto,
+  ): Promise<ToBankResultDto> {
     return this.drafts.toBank(person, id, asked)
   }
 

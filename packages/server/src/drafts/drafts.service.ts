@@ -6,7 +6,15 @@ import type { SignedIn } from '../accounts/current-person.ts'
 import { BankService } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
-import type { DraftDto, DraftSummaryDto, FollowedDto, LeftOutDto, SaveDraftDto, ToBankDto, ToBankResultDto } from './dto/draft.dto.ts'
+import type {
+  DraftDto,
+  DraftSummaryDto,
+  FollowedDto,
+  LeftOutDto,
+  SaveDraftDto,
+  ToBankDto,
+  ToBankResultDto,
+} from './dto/draft.dto.ts'
 
 @Injectable()
 export class DraftsService {
@@ -16,7 +24,11 @@ export class DraftsService {
   ) {}
 
   async list(workspaceId: string): Promise<DraftSummaryDto[]> {
-    const drafts = await this.em.find(Draft, { workspaceId, deletedAt: null }, { orderBy: { updatedAt: 'desc' }, limit: 500 })
+    const drafts = await this.em.find(
+      Draft,
+      { workspaceId, deletedAt: null },
+      { orderBy: { updatedAt: 'desc' }, limit: 500 },
+    )
     return drafts.map(toSummary)
   }
 
@@ -44,7 +56,10 @@ export class DraftsService {
   }
 
   async #find(workspaceId: string, id: string): Promise<Draft> {
-    return orNotFound(await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { populate: ['text', 'followed'] }), 'draft')
+    return orNotFound(
+      await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { populate: ['text', 'followed'] }),
+      'draft',
+    )
   }
 
   /**
@@ -55,10 +70,20 @@ export class DraftsService {
    */
   async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
     const draft = await this.#find(person.workspaceId, id)
-    if (draft.version !== given.version) throw new ConflictException('This draft was saved in another window meanwhile. Your text is kept in this one; copy what you need and load the draft again.')
+    if (draft.version !== given.version)
+      throw new ConflictException(
+        'This draft was saved in another window meanwhile. Your text is kept in this one; copy what you need and load the draft again.',
+      )
     const reading = readDraft({ text: given.text })
     const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
-    Object.assign(draft, { title: given.title.trim() || 'Untitled draft', text: given.text, followed, ...countsOf(reading, followed), version: draft.version + 1, updatedAt: new Date() })
+    Object.assign(draft, {
+      title: given.title.trim() || 'Untitled draft',
+      text: given.text,
+      followed,
+      ...countsOf(reading, followed),
+      version: draft.version + 1,
+      updatedAt: new Date(),
+    })
     await this.em.flush()
     return toDto(draft)
   }
@@ -67,8 +92,19 @@ export class DraftsService {
     const known = new Map(stored.map((item) => [item.ref, item]))
     return given.map((item): FollowedItem => {
       const before = known.get(item.ref)
-      const kept = before?.signOff?.fingerprint === item.fingerprint ? before.signOff : { by: person.name, at: new Date().toISOString(), remark: '', fingerprint: item.fingerprint }
-      return { ref: item.ref, from: item.from, to: item.to, fingerprint: item.fingerprint, bankItemId: before?.bankItemId ?? null, signOff: item.signedOff ? kept : null, signOffLost: item.signOffLost && !item.signedOff }
+      const kept =
+        before?.signOff?.fingerprint === item.fingerprint
+          ? before.signOff
+          : { by: person.name, at: new Date().toISOString(), remark: '', fingerprint: item.fingerprint }
+      return {
+        ref: item.ref,
+        from: item.from,
+        to: item.to,
+        fingerprint: item.fingerprint,
+        bankItemId: before?.bankItemId ?? null,
+        signOff: item.signedOff ? kept : null,
+        signOffLost: item.signOffLost && !item.signedOff,
+      }
     })
   }
 
@@ -82,7 +118,11 @@ export class DraftsService {
     const next: FollowedItem[] = []
     for (const [index, known] of followed.entries()) {
       const read = reading.items[index]
-      const why = read && (asked.refs && !asked.refs.includes(known.ref) ? 'not chosen' : this.#whyNot(read, known, asked.includeUnsigned))
+      const why =
+        read &&
+        (asked.refs && !asked.refs.includes(known.ref)
+          ? 'not chosen'
+          : this.#whyNot(read, known, asked.includeUnsigned))
       if (!read || why) {
         if (read && why && why !== 'not chosen') leftOut.push({ line: read.lines[0], why })
         next.push(known)
@@ -100,17 +140,37 @@ export class DraftsService {
   }
 
   #whyNot(read: ReadItem, known: FollowedItem, includeUnsigned: boolean): string | null {
-    if (!isKept(read.item)) return read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? 'This kind is not kept yet.'
+    if (!isKept(read.item))
+      return read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? 'This kind is not kept yet.'
     if (!known.signOff && !includeUnsigned) return 'Not signed off.'
     const broken = read.marks.find((mark) => mark.code === 'stem-empty' || mark.code === 'option-single')
     return broken ? broken.message : null
   }
 
-  async #keep(person: SignedIn, draft: Draft, read: ReadItem, known: FollowedItem): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
+  async #keep(
+    person: SignedIn,
+    draft: Draft,
+    read: ReadItem,
+    known: FollowedItem,
+  ): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
     const stored = known.bankItemId === null ? [] : await this.bank.findAll(person.workspaceId, [known.bankItemId])
     const [item] = stored
-    if (item) return { id: item.id, what: this.bank.keepChange(person, item, { ...read.item, tags: read.item.tags.length ? read.item.tags : item.body.tags }, known.signOff) ? 'updated' : 'unchanged' }
-    const made = this.bank.keepNew(person, read.item, { signOff: known.signOff, cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines } })
+    if (item)
+      return {
+        id: item.id,
+        what: this.bank.keepChange(
+          person,
+          item,
+          { ...read.item, tags: read.item.tags.length ? read.item.tags : item.body.tags },
+          known.signOff,
+        )
+          ? 'updated'
+          : 'unchanged',
+      }
+    const made = this.bank.keepNew(person, read.item, {
+      signOff: known.signOff,
+      cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines },
+    })
     return { id: made.id, what: 'created' }
   }
 
@@ -121,7 +181,10 @@ export class DraftsService {
   }
 }
 
-function countsOf(reading: Reading, followed: readonly FollowedItem[]): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
+function countsOf(
+  reading: Reading,
+  followed: readonly FollowedItem[],
+): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
   return {
     itemCount: reading.items.length,
     signedCount: followed.filter((item) => item.signOff).length,

@@ -16,10 +16,15 @@ export class ProblemFilter implements ExceptionFilter {
 
   #explain(error: unknown): { readonly status: number; readonly message: string } {
     if (error instanceof HttpException) return { status: error.getStatus(), message: sentence(error) }
-    if (error instanceof FormatError || error instanceof PackageError) return { status: HttpStatus.UNPROCESSABLE_ENTITY, message: error.message }
-    if (isTooLarge(error)) return { status: HttpStatus.PAYLOAD_TOO_LARGE, message: 'This is larger than the server takes at once.' }
+    if (error instanceof FormatError || error instanceof PackageError)
+      return { status: HttpStatus.UNPROCESSABLE_ENTITY, message: error.message }
+    if (isTooLarge(error))
+      return { status: HttpStatus.PAYLOAD_TOO_LARGE, message: 'This is larger than the server takes at once.' }
     this.#log.error(error instanceof Error ? error.stack : String(error))
-    return { status: HttpStatus.INTERNAL_SERVER_ERROR, message: 'Something went wrong here. Nothing was changed; try again.' }
+    return {
+      status: HttpStatus.INTERNAL_SERVER_ERROR,
+      message: 'Something went wrong here. Nothing was changed; try again.',
+    }
   }
 }
 

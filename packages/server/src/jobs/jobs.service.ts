@@ -36,7 +36,9 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   /** A delivery is stored first and queued after; one that fell between the two, or into a restart, is queued again. */
   async #requeue(): Promise<void> {
-    const left = await this.em.fork().find(Delivery, { state: { $in: ['queued', 'sending', 'proving'] } }, { fields: ['id'] })
+    const left = await this.em
+      .fork()
+      .find(Delivery, { state: { $in: ['queued', 'sending', 'proving'] } }, { fields: ['id'] })
     for (const delivery of left) await this.queueDelivery(delivery.id)
   }
 

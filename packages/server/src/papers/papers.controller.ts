@@ -29,7 +29,11 @@ export class PapersController {
 
   @Put(':id')
   @ApiOkResponse({ type: PaperDto })
-  save(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() given: SavePaperDto): Promise<PaperDto> {
+  save(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: SavePaperDto,
+  ): Promise<PaperDto> {
     return this.papers.save(person.workspaceId, id, given)
   }
 

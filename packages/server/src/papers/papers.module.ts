@@ -3,5 +3,10 @@ import { BankModule } from '../bank/index.ts'
 import { PapersController } from './papers.controller.ts'
 import { PapersService } from './papers.service.ts'
 
-@Module({ imports: [BankModule], controllers: [PapersController], providers: [PapersService], exports: [PapersService] })
+@Module({
+  imports: [BankModule],
+  controllers: [PapersController],
+  providers: [PapersService],
+  exports: [PapersService],
+})
 export class PapersModule {}

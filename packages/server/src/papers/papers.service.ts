@@ -21,7 +21,11 @@ export class PapersService {
   ) {}
 
   async list(workspaceId: string): Promise<PaperSummaryDto[]> {
-    const papers = await this.em.find(Paper, { workspaceId, deletedAt: null }, { orderBy: { updatedAt: 'desc' }, limit: 500 })
+    const papers = await this.em.find(
+      Paper,
+      { workspaceId, deletedAt: null },
+      { orderBy: { updatedAt: 'desc' }, limit: 500 },
+    )
     return papers.map(toSummary)
   }
 
@@ -32,7 +36,18 @@ export class PapersService {
       const item = items.get(id)
       return item ? [{ itemId: id, points: item.body.points, required: false }] : []
     })
-    const paper = this.em.create(Paper, { id: randomUUID(), workspaceId, title: title.trim() || 'Untitled paper', instructions: '', entries, shuffleItems: false, shuffleOptions: true, version: 1, createdAt: now, updatedAt: now })
+    const paper = this.em.create(Paper, {
+      id: randomUUID(),
+      workspaceId,
+      title: title.trim() || 'Untitled paper',
+      instructions: '',
+      entries,
+      shuffleItems: false,
+      shuffleOptions: true,
+      version: 1,
+      createdAt: now,
+      updatedAt: now,
+    })
     await this.em.flush()
     return this.#toDto(paper)
   }
@@ -47,11 +62,26 @@ export class PapersService {
 
   async save(workspaceId: string, id: string, given: SavePaperDto): Promise<PaperDto> {
     const paper = await this.find(workspaceId, id)
-    if (paper.version !== given.version) throw new ConflictException('This paper was changed in another window meanwhile. Load it again to go on from there.')
-    const known = await this.bank.findAll(workspaceId, given.entries.map((entry) => entry.itemId))
-    if (known.length !== given.entries.length) throw new UnprocessableEntityException('An item of this paper is no longer in the bank. Load the paper again.')
+    if (paper.version !== given.version)
+      throw new ConflictException(
+        'This paper was changed in another window meanwhile. Load it again to go on from there.',
+      )
+    const known = await this.bank.findAll(
+      workspaceId,
+      given.entries.map((entry) => entry.itemId),
+    )
+    if (known.length !== given.entries.length)
+      throw new UnprocessableEntityException('An item of this paper is no longer in the bank. Load the paper again.')
     const entries: PaperEntry[] = given.entries.map(({ itemId, points, required }) => ({ itemId, points, required }))
-    Object.assign(paper, { title: given.title.trim() || 'Untitled paper', instructions: given.instructions, entries, shuffleItems: given.shuffleItems, shuffleOptions: given.shuffleOptions, version: paper.version + 1, updatedAt: new Date() })
+    Object.assign(paper, {
+      title: given.title.trim() || 'Untitled paper',
+      instructions: given.instructions,
+      entries,
+      shuffleItems: given.shuffleItems,
+      shuffleOptions: given.shuffleOptions,
+      version: paper.version + 1,
+      updatedAt: new Date(),
+    })
     await this.em.flush()
     return this.#toDto(paper)
   }
@@ -64,7 +94,14 @@ export class PapersService {
 
   /** The paper's items in its order; items deleted from the bank meanwhile are gone from it. */
   async itemsOf(paper: Paper): Promise<PaperItem[]> {
-    const items = new Map((await this.bank.findAll(paper.workspaceId, paper.entries.map((entry) => entry.itemId))).map((item) => [item.id, item]))
+    const items = new Map(
+      (
+        await this.bank.findAll(
+          paper.workspaceId,
+          paper.entries.map((entry) => entry.itemId),
+        )
+      ).map((item) => [item.id, item]),
+    )
     return paper.entries.flatMap((entry) => {
       const item = items.get(entry.itemId)
       return item ? [{ item, body: inPaper(item.body, entry, paper.shuffleOptions) }] : []
@@ -72,10 +109,20 @@ export class PapersService {
   }
 
   async #toDto(paper: Paper): Promise<PaperDto> {
-    const dtos = await Promise.all((await this.itemsOf(paper)).map(({ item }) => this.bank.get(paper.workspaceId, item.id)))
+    const dtos = await Promise.all(
+      (await this.itemsOf(paper)).map(({ item }) => this.bank.get(paper.workspaceId, item.id)),
+    )
     const present = new Set(dtos.map((dto) => dto.id))
     const { instructions, shuffleItems, shuffleOptions, version } = paper
-    return { ...toSummary(paper), instructions, shuffleItems, shuffleOptions, version, entries: paper.entries.filter((entry) => present.has(entry.itemId)), items: dtos }
+    return {
+      ...toSummary(paper),
+      instructions,
+      shuffleItems,
+      shuffleOptions,
+      version,
+      entries: paper.entries.filter((entry) => present.has(entry.itemId)),
+      items: dtos,
+    }
   }
 }
 
@@ -86,5 +133,11 @@ function inPaper(body: KeptItem, entry: PaperEntry, shuffleOptions: boolean): Ke
 
 function toSummary(paper: Paper): PaperSummaryDto {
   const points = paper.entries.reduce((sum, entry) => sum + entry.points, 0)
-  return { id: paper.id, title: paper.title, itemCount: paper.entries.length, points, updatedAt: paper.updatedAt.toISOString() }
+  return {
+    id: paper.id,
+    title: paper.title,
+    itemCount: paper.entries.length,
+    points,
+    updatedAt: paper.updatedAt.toISOString(),
+  }
 }

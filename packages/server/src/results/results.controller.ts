@@ -25,7 +25,14 @@ export class ResultsController {
 
   @Get('sheet.csv')
   @ApiProduces('text/csv')
-  async sheet(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Res() response: Response): Promise<void> {
-    response.type('text/csv; charset=utf-8').attachment('results.csv').send(await this.results.csv(person.workspaceId, id))
+  async sheet(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Res() response: Response,
+  ): Promise<void> {
+    response
+      .type('text/csv; charset=utf-8')
+      .attachment('results.csv')
+      .send(await this.results.csv(person.workspaceId, id))
   }
 }

@@ -2,7 +2,13 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { plainText, scorePaper, type Attempt, type KeptItem, type Response } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
-import { DestinationError, DispatchService, type Delivery, type RemoteAttempt, type SentItem } from '../dispatch/index.ts'
+import {
+  DestinationError,
+  DispatchService,
+  type Delivery,
+  type RemoteAttempt,
+  type SentItem,
+} from '../dispatch/index.ts'
 import type { ResultsDto } from './dto/results.dto.ts'
 
 @Injectable()
@@ -20,7 +26,8 @@ export class ResultsService {
   async fetch(workspaceId: string, deliveryId: string): Promise<ResultsDto> {
     const delivery = await this.dispatch.find(workspaceId, deliveryId)
     const quizId = delivery.remote?.collectionId
-    if (delivery.into !== 'quiz' || !quizId) throw new UnprocessableEntityException('Only a quiz that has arrived has responses.')
+    if (delivery.into !== 'quiz' || !quizId)
+      throw new UnprocessableEntityException('Only a quiz that has arrived has responses.')
     const client = await this.dispatch.client(workspaceId)
     const attempts = await client.attempts(quizId).catch((error: unknown) => {
       throw error instanceof DestinationError ? new UnprocessableEntityException(error.message) : error
@@ -36,7 +43,13 @@ export class ResultsService {
     const delivery = await this.dispatch.find(workspaceId, deliveryId)
     const items = arrived(delivery).map((item) => item.body)
     const figures = scorePaper(items, delivery.responses ?? [])
-    const header = ['Student', ...items.map((item, index) => `${index + 1}. ${plainText(item.stem).replace(/\s+/g, ' ').slice(0, 60)} (${item.points})`), `Total (${figures.pointsPossible})`]
+    const header = [
+      'Student',
+      ...items.map(
+        (item, index) => `${index + 1}. ${plainText(item.stem).replace(/\s+/g, ' ').slice(0, 60)} (${item.points})`,
+      ),
+      `Total (${figures.pointsPossible})`,
+    ]
     const rows = figures.attempts.map((attempt) => [attempt.student, ...attempt.points, attempt.total])
     return stringify([header, ...rows], { escape_formulas: true, bom: true, record_delimiter: 'windows' })
   }
@@ -71,5 +84,12 @@ function toResponse(item: KeptItem, values: readonly string[]): Response {
 function toDto(delivery: Delivery): ResultsDto {
   const items = arrived(delivery).map((item) => item.body)
   const attempts = delivery.responses ?? []
-  return { id: delivery.id, title: delivery.title, fetchedAt: delivery.fetchedAt?.toISOString() ?? null, items, figures: delivery.responses && scorePaper(items, attempts), attempts }
+  return {
+    id: delivery.id,
+    title: delivery.title,
+    fetchedAt: delivery.fetchedAt?.toISOString() ?? null,
+    items,
+    figures: delivery.responses && scorePaper(items, attempts),
+    attempts,
+  }
 }

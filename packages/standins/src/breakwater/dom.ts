@@ -10,7 +10,10 @@ export function parseDocument(source: string): Element {
   const problems: string[] = []
   let document: Document
   try {
-    document = new DOMParser({ onError: (_level, message) => void problems.push(message) }).parseFromString(source, 'text/xml')
+    document = new DOMParser({ onError: (_level, message) => void problems.push(message) }).parseFromString(
+      source,
+      'text/xml',
+    )
   } catch (error) {
     throw new ImportError(`not well-formed: ${error instanceof Error ? error.message : String(error)}`)
   }

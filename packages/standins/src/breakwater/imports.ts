@@ -17,7 +17,16 @@ export interface ImportRequest {
 export function startImport(store: Store, request: ImportRequest): ImportJob {
   const known = request.key ? Object.values(store.state.jobs).find((job) => job.key === request.key) : undefined
   if (known) return known
-  const job: ImportJob = { id: store.newId('import-'), key: request.key, state: 'waiting', done: 0, total: 0, why: null, outcomes: [], collectionId: null }
+  const job: ImportJob = {
+    id: store.newId('import-'),
+    key: request.key,
+    state: 'waiting',
+    done: 0,
+    total: 0,
+    why: null,
+    outcomes: [],
+    collectionId: null,
+  }
   store.state.jobs[job.id] = job
   store.save()
   void runImport(store, job, request)
@@ -48,12 +57,22 @@ function openCollection(store: Store, request: ImportRequest, title: string): Co
   const known = request.appendTo === null ? undefined : store.state.collections[request.appendTo]
   if (request.appendTo !== null && !known) throw new ImportError(`there is no ${request.appendTo} to append to`)
   if (known) return known
-  const collection: Collection = { id: store.newId(`${request.into}-`), kind: request.into, title: request.title ?? title, itemIds: [] }
+  const collection: Collection = {
+    id: store.newId(`${request.into}-`),
+    kind: request.into,
+    title: request.title ?? title,
+    itemIds: [],
+  }
   store.state.collections[collection.id] = collection
   return collection
 }
 
-function takeOne(store: Store, job: ImportJob, collection: Collection, item: { readonly path: string; readonly source: string }): void {
+function takeOne(
+  store: Store,
+  job: ImportJob,
+  collection: Collection,
+  item: { readonly path: string; readonly source: string },
+): void {
   const id = store.newId('item-')
   try {
     const taken = takeItem(id, item.source)

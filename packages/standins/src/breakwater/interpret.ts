@@ -14,7 +14,12 @@ export class Interpreter {
 
   constructor(item: Element, responses: Readonly<Record<string, readonly string[]>>) {
     this.#item = item
-    this.#declared = new Map(named(item, 'responseDeclaration').map((declaration) => [attribute(declaration, 'identifier') ?? '', declaration]))
+    this.#declared = new Map(
+      named(item, 'responseDeclaration').map((declaration) => [
+        attribute(declaration, 'identifier') ?? '',
+        declaration,
+      ]),
+    )
     for (const name of this.#declared.keys()) {
       const given = (responses[name] ?? []).map((one) => one.replace(/\s+/g, ' ').trim()).filter((one) => one !== '')
       this.#variables.set(name, given.length ? given.map((one) => this.#cast(one, this.#baseType(name))) : null)
@@ -22,7 +27,10 @@ export class Interpreter {
     for (const outcome of named(item, 'outcomeDeclaration')) {
       const start = named(outcome, 'defaultValue')[0]
       const type = attribute(outcome, 'baseType')
-      this.#variables.set(attribute(outcome, 'identifier') ?? '', start ? named(start, 'value').map((one) => this.#cast(trimmed(one), type)) : null)
+      this.#variables.set(
+        attribute(outcome, 'identifier') ?? '',
+        start ? named(start, 'value').map((one) => this.#cast(trimmed(one), type)) : null,
+      )
     }
   }
 
@@ -39,7 +47,10 @@ export class Interpreter {
 
   #byTemplate(uri: string): void {
     const name = uri.replace(TEMPLATE_BASE, '').replace(/\.xml$/, '')
-    if (name === 'match_correct') this.#variables.set('SCORE', [this.#equal(this.#variables.get('RESPONSE') ?? null, this.#correctOf('RESPONSE')) ? 1 : 0])
+    if (name === 'match_correct')
+      this.#variables.set('SCORE', [
+        this.#equal(this.#variables.get('RESPONSE') ?? null, this.#correctOf('RESPONSE')) ? 1 : 0,
+      ])
     else if (name === 'map_response') this.#variables.set('SCORE', [this.#mapped('RESPONSE')])
     else throw new ImportError(`the template ${uri} is not supported`)
   }
@@ -130,7 +141,10 @@ export class Interpreter {
     const mapping = declaration && named(declaration, 'mapping')[0]
     if (!mapping) throw new ImportError(`${name} has no mapping`)
     const response = this.#variables.get(name)
-    const total = [...new Set(response ?? [])].reduce<number>((sum, one) => sum + this.#mappedValue(mapping, String(one)), 0)
+    const total = [...new Set(response ?? [])].reduce<number>(
+      (sum, one) => sum + this.#mappedValue(mapping, String(one)),
+      0,
+    )
     const low = attribute(mapping, 'lowerBound')
     const high = attribute(mapping, 'upperBound')
     return Math.min(high === null ? total : Number(high), Math.max(low === null ? total : Number(low), total))
@@ -140,7 +154,8 @@ export class Interpreter {
     for (const entry of named(mapping, 'mapEntry')) {
       const key = attribute(entry, 'mapKey') ?? ''
       const exact = attribute(entry, 'caseSensitive') !== 'false'
-      if (exact ? key === given : key.toLocaleLowerCase('en') === given.toLocaleLowerCase('en')) return Number(attribute(entry, 'mappedValue') ?? 0)
+      if (exact ? key === given : key.toLocaleLowerCase('en') === given.toLocaleLowerCase('en'))
+        return Number(attribute(entry, 'mappedValue') ?? 0)
     }
     return Number(attribute(mapping, 'defaultValue') ?? 0)
   }

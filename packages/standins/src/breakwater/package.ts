@@ -38,7 +38,9 @@ export function openUpload(bytes: Uint8Array): Incoming {
   }
   const resources = allNamed(manifest, 'resource')
   const test = resources.find((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_test'))
-  const itemPaths = resources.filter((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_item')).map((one) => attribute(one, 'href') ?? '')
+  const itemPaths = resources
+    .filter((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_item'))
+    .map((one) => attribute(one, 'href') ?? '')
   const paths = test ? testOrder(read(attribute(test, 'href') ?? ''), itemPaths) : itemPaths
   return { title: titleOf(manifest), items: paths.map((path) => ({ path, source: read(path) })) }
 }

@@ -3,7 +3,34 @@ import { attribute, childElements, isElement, named, parseDocument } from './dom
 import type { SiteItem } from './site-item.ts'
 import type { Collection } from './store.ts'
 
-const ALLOWED = new Set(['p', 'div', 'span', 'strong', 'em', 'b', 'i', 'sub', 'sup', 'code', 'pre', 'ul', 'ol', 'li', 'table', 'thead', 'tbody', 'tr', 'td', 'th', 'br', 'h1', 'h2', 'h3', 'h4', 'blockquote'])
+const ALLOWED = new Set([
+  'p',
+  'div',
+  'span',
+  'strong',
+  'em',
+  'b',
+  'i',
+  'sub',
+  'sup',
+  'code',
+  'pre',
+  'ul',
+  'ol',
+  'li',
+  'table',
+  'thead',
+  'tbody',
+  'tr',
+  'td',
+  'th',
+  'br',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'blockquote',
+])
 
 function escape(text: string): string {
   return text.replace(/[&<>"']/g, (character) => `&#${character.charCodeAt(0)};`)
@@ -21,14 +48,26 @@ button{font:inherit;padding:.5rem 1.2rem;border:1px solid #12261f;background:#12
 /** The page on which a student takes a quiz; works without scripts. */
 export function quizPage(quiz: Collection, items: readonly SiteItem[]): string {
   const blocks = items.map((item, index) => `<fieldset><legend>${index + 1}</legend>${itemHtml(item)}</fieldset>`)
-  return page(quiz.title, `<h1>${escape(quiz.title)}</h1><form method="post"><label>Your name <input type="text" name="student" required maxlength="80"></label>${blocks.join('')}<button>Hand in</button></form>`)
+  return page(
+    quiz.title,
+    `<h1>${escape(quiz.title)}</h1><form method="post"><label>Your name <input type="text" name="student" required maxlength="80"></label>${blocks.join('')}<button>Hand in</button></form>`,
+  )
 }
 
-export function scorePage(quiz: Collection, student: string, rows: readonly { readonly title: string; readonly score: number; readonly points: number }[]): string {
+export function scorePage(
+  quiz: Collection,
+  student: string,
+  rows: readonly { readonly title: string; readonly score: number; readonly points: number }[],
+): string {
   const total = rows.reduce((sum, row) => sum + row.score, 0)
   const possible = rows.reduce((sum, row) => sum + row.points, 0)
-  const body = rows.map((row, index) => `<tr><td>${index + 1}</td><td>${escape(row.title)}</td><td>${row.score} of ${row.points}</td></tr>`)
-  return page(quiz.title, `<h1>${escape(quiz.title)}</h1><p>${escape(student)}, you have <strong>${total} of ${possible}</strong> points.</p><table><tbody>${body.join('')}</tbody></table>`)
+  const body = rows.map(
+    (row, index) => `<tr><td>${index + 1}</td><td>${escape(row.title)}</td><td>${row.score} of ${row.points}</td></tr>`,
+  )
+  return page(
+    quiz.title,
+    `<h1>${escape(quiz.title)}</h1><p>${escape(student)}, you have <strong>${total} of ${possible}</strong> points.</p><table><tbody>${body.join('')}</tbody></table>`,
+  )
 }
 
 export function messagePage(title: string, text: string): string {
@@ -37,30 +76,44 @@ export function messagePage(title: string, text: string): string {
 
 function itemHtml(item: SiteItem): string {
   const body = named(parseDocument(item.source), 'itemBody')[0]
-  return body ? Array.from(body.childNodes).map((node) => nodeHtml(node, item)).join('') : ''
+  return body
+    ? Array.from(body.childNodes)
+        .map((node) => nodeHtml(node, item))
+        .join('')
+    : ''
 }
 
 function nodeHtml(node: Node, item: SiteItem): string {
   if (!isElement(node)) return node.nodeType === 3 || node.nodeType === 4 ? escape(node.nodeValue ?? '') : ''
   const name = node.localName ?? ''
   if (name === 'choiceInteraction') return choiceHtml(node, item)
-  if (name === 'textEntryInteraction') return `<input type="text" name="${escape(fieldName(item, node))}" aria-label="Your answer" autocomplete="off" maxlength="400">`
-  const inner = Array.from(node.childNodes).map((child) => nodeHtml(child, item)).join('')
+  if (name === 'textEntryInteraction')
+    return `<input type="text" name="${escape(fieldName(item, node))}" aria-label="Your answer" autocomplete="off" maxlength="400">`
+  const inner = Array.from(node.childNodes)
+    .map((child) => nodeHtml(child, item))
+    .join('')
   return ALLOWED.has(name) ? `<${name}>${inner}</${name}>` : inner
 }
 
 function choiceHtml(interaction: Element, item: SiteItem): string {
   const type = attribute(interaction, 'maxChoices') === '1' ? 'radio' : 'checkbox'
   const field = escape(fieldName(item, interaction))
-  const prompt = named(interaction, 'prompt').map((one) => `<p>${inner(one, item)}</p>`).join('')
+  const prompt = named(interaction, 'prompt')
+    .map((one) => `<p>${inner(one, item)}</p>`)
+    .join('')
   const choices = childElements(interaction)
     .filter((one) => one.localName === 'simpleChoice')
-    .map((one) => `<label><input type="${type}" name="${field}" value="${escape(attribute(one, 'identifier') ?? '')}"> ${inner(one, item)}</label>`)
+    .map(
+      (one) =>
+        `<label><input type="${type}" name="${field}" value="${escape(attribute(one, 'identifier') ?? '')}"> ${inner(one, item)}</label>`,
+    )
   return prompt + choices.join('')
 }
 
 function inner(element: Element, item: SiteItem): string {
-  return Array.from(element.childNodes).map((node) => nodeHtml(node, item)).join('')
+  return Array.from(element.childNodes)
+    .map((node) => nodeHtml(node, item))
+    .join('')
 }
 
 export function fieldName(item: SiteItem, interaction: Element): string {

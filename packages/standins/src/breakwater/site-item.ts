@@ -27,7 +27,8 @@ export function takeItem(id: string, source: string): SiteItem {
   const foreign = interactions.find((one) => !SUPPORTED.has(one.localName ?? ''))
   if (foreign) throw new ImportError(`${foreign.localName ?? ''} is not supported here`)
   const points = maxScore(root)
-  if (new Interpreter(root, correctResponses(root)).score() <= 0) throw new ImportError('its correct response scores nothing')
+  if (new Interpreter(root, correctResponses(root)).score() <= 0)
+    throw new ImportError('its correct response scores nothing')
   return { id, identifier: attribute(root, 'identifier') ?? id, title: attribute(root, 'title') ?? id, source, points }
 }
 
@@ -36,7 +37,9 @@ export function gradeSource(source: string, responses: Readonly<Record<string, r
 }
 
 export function interactionsOf(root: Element): Element[] {
-  return named(root, 'itemBody').flatMap((body) => Array.from(body.getElementsByTagNameNS('*', '*')).filter((one) => (one.localName ?? '').endsWith('Interaction')))
+  return named(root, 'itemBody').flatMap((body) =>
+    Array.from(body.getElementsByTagNameNS('*', '*')).filter((one) => (one.localName ?? '').endsWith('Interaction')),
+  )
 }
 
 function maxScore(root: Element): number {
@@ -46,5 +49,10 @@ function maxScore(root: Element): number {
 }
 
 function correctResponses(root: Element): Record<string, string[]> {
-  return Object.fromEntries(named(root, 'responseDeclaration').map((one) => [attribute(one, 'identifier') ?? '', named(one, 'correctResponse').flatMap((correct) => named(correct, 'value').map(trimmed))]))
+  return Object.fromEntries(
+    named(root, 'responseDeclaration').map((one) => [
+      attribute(one, 'identifier') ?? '',
+      named(one, 'correctResponse').flatMap((correct) => named(correct, 'value').map(trimmed)),
+    ]),
+  )
 }

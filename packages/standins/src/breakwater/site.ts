@@ -11,7 +11,16 @@ const MAX_UPLOAD = '25mb'
 export function createSite(store: Store, token: string, now: () => Date): Express {
   const site = express()
   site.disable('x-powered-by')
-  site.get('/', (_request, response) => void response.send(messagePage('Breakwater', 'A small course site that takes QTI 2.1 packages. Quizzes are opened by their own address.')))
+  site.get(
+    '/',
+    (_request, response) =>
+      void response.send(
+        messagePage(
+          'Breakwater',
+          'A small course site that takes QTI 2.1 packages. Quizzes are opened by their own address.',
+        ),
+      ),
+  )
   site.use('/api', requireToken(token))
   addImports(site, store)
   addGrading(site, store)
@@ -39,7 +48,13 @@ function addImports(site: Express, store: Store): void {
   site.post('/api/imports', express.raw({ type: () => true, limit: MAX_UPLOAD }), (request, response) => {
     if (!Buffer.isBuffer(request.body) || !request.body.length) throw new BadRequest('The upload is empty.')
     const into = request.query['into'] === 'bank' ? 'bank' : 'quiz'
-    const job = startImport(store, { bytes: new Uint8Array(request.body), into, title: text(request.query['title']), appendTo: text(request.query['appendTo']), key: request.get('idempotency-key') ?? null })
+    const job = startImport(store, {
+      bytes: new Uint8Array(request.body),
+      into,
+      title: text(request.query['title']),
+      appendTo: text(request.query['appendTo']),
+      key: request.get('idempotency-key') ?? null,
+    })
     response.status(202).json({ id: job.id })
   })
   site.get('/api/imports/:id', (request, response) => {
@@ -48,7 +63,18 @@ function addImports(site: Express, store: Store): void {
     const { key: _key, ...shown } = job
     response.json(shown)
   })
-  site.get('/api/collections', (_request, response) => void response.json(Object.values(store.state.collections).map(({ id, kind, title, itemIds }) => ({ id, kind, title, items: itemIds.length }))))
+  site.get(
+    '/api/collections',
+    (_request, response) =>
+      void response.json(
+        Object.values(store.state.collections).map(({ id, kind, title, itemIds }) => ({
+          id,
+          kind,
+          title,
+          items: itemIds.length,
+        })),
+      ),
+  )
 }
 
 function addGrading(site: Express, store: Store): void {
@@ -60,7 +86,8 @@ function addGrading(site: Express, store: Store): void {
 }
 
 function gradeOne(store: Store, asked: unknown): { readonly score: number | null; readonly points: number | null } {
-  if (typeof asked !== 'object' || asked === null || !('itemId' in asked) || !('responses' in asked)) throw new BadRequest('Each entry needs itemId and responses.')
+  if (typeof asked !== 'object' || asked === null || !('itemId' in asked) || !('responses' in asked))
+    throw new BadRequest('Each entry needs itemId and responses.')
   const item = store.state.items[String(asked.itemId)]
   if (!item) return { score: null, points: null }
   return { score: gradeSource(item.source, asked.responses as Record<string, string[]>), points: item.points }
@@ -71,19 +98,29 @@ function addResponses(site: Express, store: Store): void {
     const quiz = quizOf(store, request.params.id)
     if (!quiz) return void response.status(404).json({ error: 'There is no such quiz.' })
     const attempts = store.state.attempts.filter((attempt) => attempt.quizId === quiz.id)
-    response.json({ quiz: { id: quiz.id, title: quiz.title }, items: itemsOf(store, quiz).map(({ id, identifier, points }) => ({ id, identifier, points })), attempts })
+    response.json({
+      quiz: { id: quiz.id, title: quiz.title },
+      items: itemsOf(store, quiz).map(({ id, identifier, points }) => ({ id, identifier, points })),
+      attempts,
+    })
   })
   site.get('/api/quizzes/:id/responses.csv', (request, response) => {
     const quiz = quizOf(store, request.params.id)
     if (!quiz) return void response.status(404).json({ error: 'There is no such quiz.' })
-    response.type('text/csv').send(csvOf(itemsOf(store, quiz), store.state.attempts.filter((attempt) => attempt.quizId === quiz.id)))
+    response.type('text/csv').send(
+      csvOf(
+        itemsOf(store, quiz),
+        store.state.attempts.filter((attempt) => attempt.quizId === quiz.id),
+      ),
+    )
   })
   // Attempts made elsewhere can be handed in, so that a course can be moved here with its past.
   site.post('/api/quizzes/:id/attempts', express.json({ limit: '5mb' }), (request, response) => {
     const quiz = quizOf(store, request.params.id ?? '')
     const given: unknown = request.body
     if (!quiz || !Array.isArray(given)) throw new BadRequest('Send a list of attempts to a quiz that is here.')
-    for (const one of given as { student: string; submittedAt: string; answers: Record<string, string[]> }[]) addAttempt(store, quiz, one.student, one.submittedAt, one.answers)
+    for (const one of given as { student: string; submittedAt: string; answers: Record<string, string[]> }[])
+      addAttempt(store, quiz, one.student, one.submittedAt, one.answers)
     store.save()
     response.status(201).json({ taken: given.length })
   })
@@ -99,15 +136,33 @@ function addQuizPages(site: Express, store: Store, now: () => Date): void {
     const quiz = quizOf(store, request.params.id ?? '')
     if (!quiz) return void response.status(404).send(messagePage('Not here', 'There is no quiz at this address.'))
     const form = request.body as Record<string, string | string[]>
-    const answers = Object.fromEntries(itemsOf(store, quiz).map((item) => [item.id, valuesOf(form[`${item.id}.RESPONSE`])]))
-    const attempt = addAttempt(store, quiz, String(form['student'] ?? '').trim() || 'No name', now().toISOString(), answers)
+    const answers = Object.fromEntries(
+      itemsOf(store, quiz).map((item) => [item.id, valuesOf(form[`${item.id}.RESPONSE`])]),
+    )
+    const attempt = addAttempt(
+      store,
+      quiz,
+      String(form['student'] ?? '').trim() || 'No name',
+      now().toISOString(),
+      answers,
+    )
     store.save()
-    const rows = itemsOf(store, quiz).map((item) => ({ title: item.title, score: attempt.answers[item.id]?.score ?? 0, points: item.points }))
+    const rows = itemsOf(store, quiz).map((item) => ({
+      title: item.title,
+      score: attempt.answers[item.id]?.score ?? 0,
+      points: item.points,
+    }))
     response.send(scorePage(quiz, attempt.student, rows))
   })
 }
 
-function addAttempt(store: Store, quiz: Collection, student: string, submittedAt: string, given: Readonly<Record<string, readonly string[]>>): QuizAttempt {
+function addAttempt(
+  store: Store,
+  quiz: Collection,
+  student: string,
+  submittedAt: string,
+  given: Readonly<Record<string, readonly string[]>>,
+): QuizAttempt {
   const answers = Object.fromEntries(
     itemsOf(store, quiz).map((item) => {
       const values = given[item.id] ?? []
@@ -121,7 +176,12 @@ function addAttempt(store: Store, quiz: Collection, student: string, submittedAt
 
 function csvOf(items: readonly SiteItem[], attempts: readonly QuizAttempt[]): string {
   const cell = (value: string): string => (/[",\n]/.test(value) ? `"${value.replaceAll('"', '""')}"` : value)
-  const head = ['student', 'submitted', ...items.map((item) => item.identifier), ...items.map((item) => `${item.identifier} score`)]
+  const head = [
+    'student',
+    'submitted',
+    ...items.map((item) => item.identifier),
+    ...items.map((item) => `${item.identifier} score`),
+  ]
   const rows = attempts.map((attempt) => [
     attempt.student,
     attempt.submittedAt,

@@ -56,7 +56,10 @@ export class Store {
   /** `file` null keeps everything in memory. */
   constructor(file: string | null) {
     this.#file = file
-    this.state = file && existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as State) : { next: 1, items: {}, collections: {}, jobs: {}, attempts: [] }
+    this.state =
+      file && existsSync(file)
+        ? (JSON.parse(readFileSync(file, 'utf8')) as State)
+        : { next: 1, items: {}, collections: {}, jobs: {}, attempts: [] }
   }
 
   newId(prefix: string): string {

@@ -33,6 +33,7 @@ export async function dataOf<Data>(asked: Promise<Answer<Data>>): Promise<Data> 
   }
   if (answer.response.ok) return answer.data as Data
   const said = answer.error
-  const message = typeof said === 'object' && said !== null && 'message' in said ? String(said.message) : 'The server did not do it.'
+  const message =
+    typeof said === 'object' && said !== null && 'message' in said ? String(said.message) : 'The server did not do it.'
   throw new ApiProblem(answer.response.status, message)
 }

@@ -19,7 +19,12 @@ export function ItemDesk({ id, close }: { readonly id: string; readonly close: (
     <section aria-label="Item" className="min-h-0 overflow-y-auto bg-sheet p-5">
       {item.isPending && <Waiting what="the item" />}
       {item.isError && <Problem error={item.error} again={() => void item.refetch()} />}
-      {item.data && (editing ? <EditItem item={item.data} close={() => setEditing(false)} /> : <ShowItem item={item.data} edit={() => setEditing(true)} close={close} />)}
+      {item.data &&
+        (editing ? (
+          <EditItem item={item.data} close={() => setEditing(false)} />
+        ) : (
+          <ShowItem item={item.data} edit={() => setEditing(true)} close={close} />
+        ))}
     </section>
   )
 }
@@ -29,10 +34,37 @@ function EditItem({ item, close }: { readonly item: BankItem; readonly close: ()
   const tell = useTell()
   // The revision that is edited: a newer one must not be overwritten unseen.
   const [start] = useState(item)
-  return <ItemForm start={asKept(start.body)} saving={change.isPending} problem={change.error?.message} cancel={close} save={(body) => change.mutate({ id: start.id, body, revision: start.revision }, { onSuccess: (saved) => { close(); if (start.signOff && !saved.signOff) tell('Something shown or graded changed, so the item waits for sign-off again.') } })} />
+  return (
+    <ItemForm
+      start={asKept(start.body)}
+      saving={change.isPending}
+      problem={change.error?.message}
+      cancel={close}
+      save={(body) =>
+        change.mutate(
+          { id: start.id, body, revision: start.revision },
+          {
+            onSuccess: (saved) => {
+              close()
+              if (start.signOff && !saved.signOff)
+                tell('Something shown or graded changed, so the item waits for sign-off again.')
+            },
+          },
+        )
+      }
+    />
+  )
 }
 
-function ShowItem({ item, edit, close }: { readonly item: BankItem; readonly edit: () => void; readonly close: () => void }) {
+function ShowItem({
+  item,
+  edit,
+  close,
+}: {
+  readonly item: BankItem
+  readonly edit: () => void
+  readonly close: () => void
+}) {
   const { signOff, remove, undelete } = useBankChanges()
   const tell = useTell()
   const [history, setHistory] = useState(false)
@@ -43,7 +75,12 @@ function ShowItem({ item, edit, close }: { readonly item: BankItem; readonly edi
     ['Kind', kindLine(body)],
     ['Options', 'options' in body ? (body.shuffle ? 'may be shuffled' : 'keep their order') : null],
     ['Credit', body.kind === 'multiple' ? (body.credit === 'all' ? 'all or nothing' : 'for each option') : null],
-    ['Same', body.kind === 'short' ? `${body.rules.letterCase === 'ignore' ? 'any letter case' : 'letter case counts'}, ${body.rules.accents === 'ignore' ? 'with or without accents' : 'accents count'}` : null],
+    [
+      'Same',
+      body.kind === 'short'
+        ? `${body.rules.letterCase === 'ignore' ? 'any letter case' : 'letter case counts'}, ${body.rules.accents === 'ignore' ? 'with or without accents' : 'accents count'}`
+        : null,
+    ],
     ['Outcome', body.outcome ?? null],
     ['Level', [body.level, body.difficulty].filter(Boolean).join(' · ') || null],
     ['Tags', body.tags.join(', ') || null],
@@ -53,33 +90,100 @@ function ShowItem({ item, edit, close }: { readonly item: BankItem; readonly edi
   ]
   return (
     <>
-      {body.passage && <div className="mb-3 border-l-[3px] border-line pl-3 font-text text-sm"><RichText content={body.passage} /></div>}
+      {body.passage && (
+        <div className="mb-3 border-l-[3px] border-line pl-3 font-text text-sm">
+          <RichText content={body.passage} />
+        </div>
+      )}
       <ItemView item={body} />
       <ItemExtras item={body} />
-      <dl className="mt-4 grid grid-cols-[84px_1fr] gap-y-0.5">{facts.filter(([, value]) => value).map(([name, value]) => <div key={name} className="contents"><dt className="text-muted">{name}</dt><dd>{value}</dd></div>)}</dl>
+      <dl className="mt-4 grid grid-cols-[84px_1fr] gap-y-0.5">
+        {facts
+          .filter(([, value]) => value)
+          .map(([name, value]) => (
+            <div key={name} className="contents">
+              <dt className="text-muted">{name}</dt>
+              <dd>{value}</dd>
+            </div>
+          ))}
+      </dl>
       <div className="mt-4 border-t border-line pt-3">
         {item.signOff ? (
-          <p><b><span aria-hidden="true">✓ </span>Signed off</b> by {item.signOff.by}, {format(item.signOff.at, 'd MMM HH:mm')}{item.signOff.remark && <>: “{item.signOff.remark}”</>} <Button tone="quiet" onClick={() => signOff.mutate({ id: item.id, signedOff: false, remark: '' })}>Take back</Button></p>
+          <p>
+            <b>
+              <span aria-hidden="true">✓ </span>Signed off
+            </b>{' '}
+            by {item.signOff.by}, {format(item.signOff.at, 'd MMM HH:mm')}
+            {item.signOff.remark && <>: “{item.signOff.remark}”</>}{' '}
+            <Button tone="quiet" onClick={() => signOff.mutate({ id: item.id, signedOff: false, remark: '' })}>
+              Take back
+            </Button>
+          </p>
         ) : (
-          <form className="flex gap-2" onSubmit={(event) => { event.preventDefault(); signOff.mutate({ id: item.id, signedOff: true, remark }) }}>
-            <input aria-label="Remark" placeholder="checked against …" value={remark} onChange={(event) => setRemark(event.target.value)} className="min-w-0 flex-1 rounded-[3px] border border-edge bg-sheet px-2" />
-            <Button tone="lead" type="submit" disabled={body.key.length === 0} title={body.key.length === 0 ? 'It has no key yet' : undefined}>Sign off</Button>
+          <form
+            className="flex gap-2"
+            onSubmit={(event) => {
+              event.preventDefault()
+              signOff.mutate({ id: item.id, signedOff: true, remark })
+            }}
+          >
+            <input
+              aria-label="Remark"
+              placeholder="checked against …"
+              value={remark}
+              onChange={(event) => setRemark(event.target.value)}
+              className="min-w-0 flex-1 rounded-[3px] border border-edge bg-sheet px-2"
+            />
+            <Button
+              tone="lead"
+              type="submit"
+              disabled={body.key.length === 0}
+              title={body.key.length === 0 ? 'It has no key yet' : undefined}
+            >
+              Sign off
+            </Button>
           </form>
         )}
-        {signOff.error && <p role="alert" className="mt-1 text-beet">◆ {signOff.error.message}</p>}
+        {signOff.error && (
+          <p role="alert" className="mt-1 text-beet">
+            ◆ {signOff.error.message}
+          </p>
+        )}
       </div>
       <div className="mt-4 flex flex-wrap gap-2">
         <Button onClick={edit}>Edit</Button>
         <Button onClick={() => setHistory(true)}>{counted(item.revision, 'revision', 'revisions')}</Button>
-        <Button tone="quiet" onClick={() => remove.mutate(item.id, { onSuccess: () => { close(); tell('The item was deleted.', { undo: () => undelete.mutate(item.id) }) } })}>Delete</Button>
-        <Button tone="quiet" className="ml-auto" onClick={close}>Close</Button>
+        <Button
+          tone="quiet"
+          onClick={() =>
+            remove.mutate(item.id, {
+              onSuccess: () => {
+                close()
+                tell('The item was deleted.', { undo: () => undelete.mutate(item.id) })
+              },
+            })
+          }
+        >
+          Delete
+        </Button>
+        <Button tone="quiet" className="ml-auto" onClick={close}>
+          Close
+        </Button>
       </div>
       <HistoryDialog item={item} open={history} close={() => setHistory(false)} />
     </>
   )
 }
 
-function HistoryDialog({ item, open, close }: { readonly item: BankItem; readonly open: boolean; readonly close: () => void }) {
+function HistoryDialog({
+  item,
+  open,
+  close,
+}: {
+  readonly item: BankItem
+  readonly open: boolean
+  readonly close: () => void
+}) {
   const history = useHistory(item.id, open)
   const { restore } = useBankChanges()
   return (
@@ -87,13 +191,25 @@ function HistoryDialog({ item, open, close }: { readonly item: BankItem; readonl
       {history.isPending && <Waiting what="the history" />}
       <ol className="grid gap-3">
         {history.data?.map((revision) => (
-          <li key={revision.number} className="grid grid-cols-[2rem_1fr_auto] items-start gap-2 border-b border-line pb-3">
+          <li
+            key={revision.number}
+            className="grid grid-cols-[2rem_1fr_auto] items-start gap-2 border-b border-line pb-3"
+          >
             <b className="font-text">{revision.number}</b>
             <div className="min-w-0">
-              <p className="text-xs text-muted">{format(revision.at, 'd MMM yyyy, HH:mm')} · {revision.by} · changed: {revision.says}</p>
+              <p className="text-xs text-muted">
+                {format(revision.at, 'd MMM yyyy, HH:mm')} · {revision.by} · changed: {revision.says}
+              </p>
               <ItemView item={asKept(revision.body)} small />
             </div>
-            {revision.number !== item.revision && <Button aria-label={`Restore revision ${revision.number}: ${plainText(asKept(revision.body).stem).slice(0, 40)}`} onClick={() => restore.mutate({ id: item.id, number: revision.number })}>Restore</Button>}
+            {revision.number !== item.revision && (
+              <Button
+                aria-label={`Restore revision ${revision.number}: ${plainText(asKept(revision.body).stem).slice(0, 40)}`}
+                onClick={() => restore.mutate({ id: item.id, number: revision.number })}
+              >
+                Restore
+              </Button>
+            )}
           </li>
         ))}
       </ol>

@@ -22,8 +22,12 @@ export function DispatchPage() {
           <ul>
             {papers.data?.map((paper) => (
               <li key={paper.id} className="flex items-baseline gap-3 border-b border-line py-2">
-                <Link to={`/dispatch/paper/${paper.id}`} className="min-w-0 flex-1 font-text text-base font-medium">{paper.title}</Link>
-                <span className="text-muted">{counted(paper.itemCount, 'item', 'items')} · {pointsText(paper.points)}</span>
+                <Link to={`/dispatch/paper/${paper.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
+                  {paper.title}
+                </Link>
+                <span className="text-muted">
+                  {counted(paper.itemCount, 'item', 'items')} · {pointsText(paper.points)}
+                </span>
               </li>
             ))}
           </ul>
@@ -33,8 +37,14 @@ export function DispatchPage() {
           <h2 className="mb-1 text-[15px] font-semibold">What went where</h2>
           {deliveries.isPending && <Waiting what="the deliveries" />}
           {deliveries.isError && <Problem error={deliveries.error} again={() => void deliveries.refetch()} />}
-          {deliveries.data?.length === 0 && <p className="py-4 text-muted">Nothing was sent yet. Choose a paper, see what fits, and send it.</p>}
-          <ul>{deliveries.data?.map((delivery) => <DeliveryLine key={delivery.id} delivery={delivery} />)}</ul>
+          {deliveries.data?.length === 0 && (
+            <p className="py-4 text-muted">Nothing was sent yet. Choose a paper, see what fits, and send it.</p>
+          )}
+          <ul>
+            {deliveries.data?.map((delivery) => (
+              <DeliveryLine key={delivery.id} delivery={delivery} />
+            ))}
+          </ul>
         </section>
       </div>
     </>

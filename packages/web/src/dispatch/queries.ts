@@ -4,7 +4,11 @@ import { api, dataOf, type Schemas } from '../api/client'
 export type Delivery = Schemas['DeliveryDto']
 export type DeliverySummary = Schemas['DeliverySummaryDto']
 
-export const dispatchKeys = { deliveries: ['dispatch', 'list'] as const, delivery: (id: string) => ['dispatch', 'one', id] as const, connection: ['dispatch', 'connection'] as const }
+export const dispatchKeys = {
+  deliveries: ['dispatch', 'list'] as const,
+  delivery: (id: string) => ['dispatch', 'one', id] as const,
+  connection: ['dispatch', 'connection'] as const,
+}
 
 const POLL_MS = 700
 
@@ -13,11 +17,19 @@ export function isGoing(delivery: { readonly state: string }): boolean {
 }
 
 export function useDeliveries() {
-  return useQuery({ queryKey: dispatchKeys.deliveries, queryFn: () => dataOf(api.GET('/api/deliveries')), refetchInterval: (query) => (query.state.data?.some(isGoing) ? POLL_MS : false) })
+  return useQuery({
+    queryKey: dispatchKeys.deliveries,
+    queryFn: () => dataOf(api.GET('/api/deliveries')),
+    refetchInterval: (query) => (query.state.data?.some(isGoing) ? POLL_MS : false),
+  })
 }
 
 export function useDelivery(id: string) {
-  return useQuery({ queryKey: dispatchKeys.delivery(id), queryFn: () => dataOf(api.GET('/api/deliveries/{id}', { params: { path: { id } } })), refetchInterval: (query) => (query.state.data && isGoing(query.state.data) ? POLL_MS : false) })
+  return useQuery({
+    queryKey: dispatchKeys.delivery(id),
+    queryFn: () => dataOf(api.GET('/api/deliveries/{id}', { params: { path: { id } } })),
+    refetchInterval: (query) => (query.state.data && isGoing(query.state.data) ? POLL_MS : false),
+  })
 }
 
 export function useConnection() {
@@ -26,10 +38,24 @@ export function useConnection() {
 
 export function useDispatchChanges() {
   const client = useQueryClient()
-  const refresh = () => Promise.all([client.invalidateQueries({ queryKey: ['dispatch'] }), client.invalidateQueries({ queryKey: ['session', 'counts'] })])
+  const refresh = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: ['dispatch'] }),
+      client.invalidateQueries({ queryKey: ['session', 'counts'] }),
+    ])
   return {
-    connect: useMutation({ mutationFn: (given: Schemas['SetConnectionDto']) => dataOf(api.PUT('/api/connections/breakwater', { body: given })), onSuccess: refresh }),
-    send: useMutation({ mutationFn: (given: Schemas['SendDto']) => dataOf(api.POST('/api/deliveries', { body: given })), onSuccess: refresh }),
-    retry: useMutation({ mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/retry', { params: { path: { id } } })), onSuccess: refresh }),
+    connect: useMutation({
+      mutationFn: (given: Schemas['SetConnectionDto']) =>
+        dataOf(api.PUT('/api/connections/breakwater', { body: given })),
+      onSuccess: refresh,
+    }),
+    send: useMutation({
+      mutationFn: (given: Schemas['SendDto']) => dataOf(api.POST('/api/deliveries', { body: given })),
+      onSuccess: refresh,
+    }),
+    retry: useMutation({
+      mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/retry', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
   }
 }

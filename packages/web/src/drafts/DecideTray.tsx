@@ -8,16 +8,23 @@ import type { Desk } from './use-desk'
 export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly showKeys: () => void }) {
   const aside = desk.reading?.aside.filter((line) => line.reason !== 'rule') ?? []
   return (
-    <footer aria-label="To decide" className="flex shrink-0 items-center gap-2 overflow-x-auto border-t border-ink bg-paper px-3 py-2 whitespace-nowrap sm:px-[18px]">
+    <footer
+      aria-label="To decide"
+      className="flex max-h-[30vh] shrink-0 flex-wrap items-center gap-2 overflow-y-auto border-t border-ink bg-paper px-3 py-2 whitespace-nowrap sm:px-[18px]"
+    >
       <h2 className="mr-1 font-ui text-[13px] font-semibold">To decide</h2>
       {desk.groups.length === 0 && <span className="text-muted">{desk.items.length ? 'nothing' : 'nothing yet'}</span>}
-      {desk.groups.map((group) => <Group key={group.code} group={group} desk={desk} />)}
+      {desk.groups.map((group) => (
+        <Group key={group.code} group={group} desk={desk} />
+      ))}
       {aside.length > 0 && <AsideList desk={desk} lines={aside} />}
-      <span className="ml-auto hidden items-center gap-3 pl-4 text-xs text-muted lg:flex">
-        <span><Kbd>F8</Kbd> next trouble</span>
-        <span><Kbd>Esc</Kbd> to the items</span>
-        <span><Kbd>⏎</Kbd> sign off</span>
-        <Button tone="quiet" className="!px-1 text-xs" onClick={showKeys}>All keys</Button>
+      <span className="ml-auto hidden items-center gap-2 pl-2 text-xs text-muted lg:flex">
+        <span>
+          <Kbd>F8</Kbd> next trouble
+        </span>
+        <Button tone="quiet" className="!px-1 text-xs" onClick={showKeys}>
+          All keys
+        </Button>
       </span>
     </footer>
   )
@@ -27,21 +34,53 @@ function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: D
   const mendable = group.places.every(({ mark }) => mark.mend)
   const [first] = group.places
   return (
-    <span className={`flex items-center gap-2 rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5 ${group.severity === 'trouble' ? 'border-l-beet' : 'border-l-mustard'}`}>
-      <span><span aria-hidden="true">{group.severity === 'trouble' ? '◆ ' : '◐ '}</span>{group.label}</span>
-      {first && <Button className="!px-2 !py-0" onClick={() => desk.goToMark(first.item, first.mark)}>Show</Button>}
-      {mendable && <Button className="!px-2 !py-0" onClick={() => desk.takeMends(group.places.map(({ mark }) => mark))}>{group.places.length === 1 ? 'Mend' : 'Mend all'}</Button>}
+    <span
+      className={`flex items-center gap-2 rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5 ${group.severity === 'trouble' ? 'border-l-beet' : 'border-l-mustard'}`}
+    >
+      <span>
+        <span aria-hidden="true">{group.severity === 'trouble' ? '◆ ' : '◐ '}</span>
+        {group.label}
+      </span>
+      {first && (
+        <Button className="!px-2 !py-0" onClick={() => desk.goToMark(first.item, first.mark)}>
+          Show
+        </Button>
+      )}
+      {mendable && (
+        <Button className="!px-2 !py-0" onClick={() => desk.takeMends(group.places.map(({ mark }) => mark))}>
+          {group.places.length === 1 ? 'Mend' : 'Mend all'}
+        </Button>
+      )}
     </span>
   )
 }
 
-function AsideList({ desk, lines }: { readonly desk: Desk; readonly lines: readonly { readonly line: number; readonly from: number; readonly to: number; readonly reason: string }[] }) {
+function AsideList({
+  desk,
+  lines,
+}: {
+  readonly desk: Desk
+  readonly lines: readonly {
+    readonly line: number
+    readonly from: number
+    readonly to: number
+    readonly reason: string
+  }[]
+}) {
   const text = desk.view()?.state.doc.toString() ?? ''
   return (
     <Popover.Root>
-      <Popover.Trigger className="flex items-center gap-2 rounded-[3px] border border-l-4 border-line bg-sheet px-2.5 py-1">{counted(lines.length, 'line', 'lines')} set aside</Popover.Trigger>
+      <Popover.Trigger className="flex items-center gap-2 rounded-[3px] border border-l-4 border-line bg-sheet px-2.5 py-1">
+        {counted(lines.length, 'line', 'lines')} set aside
+      </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content side="top" align="start" sideOffset={8} aria-label="Lines set aside" className="z-30 max-h-[50vh] w-[min(34rem,calc(100vw-2rem))] overflow-y-auto rounded-[3px] border border-ink bg-sheet p-3">
+        <Popover.Content
+          side="top"
+          align="start"
+          sideOffset={8}
+          aria-label="Lines set aside"
+          className="z-30 max-h-[50vh] w-[min(34rem,calc(100vw-2rem))] overflow-y-auto rounded-[3px] border border-ink bg-sheet p-3"
+        >
           <ul className="grid gap-1">
             {lines.map((line) => (
               <li key={line.line} className="grid grid-cols-[2.5rem_5rem_1fr] items-baseline gap-2">

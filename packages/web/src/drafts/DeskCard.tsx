@@ -27,18 +27,35 @@ export const DeskCard = memo(function DeskCard({ item, index, here, goTo, setKey
       data-from={read.from}
       data-here={here}
       aria-label={`Item ${index + 1}`}
-      onFocus={(event) => { if (event.target === event.currentTarget) goTo(index) }}
-      onClick={() => { if (!here) goTo(index) }}
+      onFocus={(event) => {
+        if (event.target === event.currentTarget) goTo(index)
+      }}
+      onClick={() => {
+        if (!here) goTo(index)
+      }}
       style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}
       className={`grid grid-cols-[34px_1fr_92px] border-b border-line py-3 pr-4 outline-offset-[-2px] sm:pr-6 ${here ? 'bg-here' : ''}`}
     >
-      <div className={`pr-3 text-right font-text text-[15px] font-semibold ${troubles.length ? 'text-beet' : 'text-muted'}`}>{index + 1}</div>
+      <div
+        className={`pr-3 text-right font-text text-[15px] font-semibold ${troubles.length ? 'text-beet' : 'text-muted'}`}
+      >
+        {index + 1}
+      </div>
       <div className="min-w-0" dir="auto">
         <ItemView item={read.item} setKey={keyable ? (option) => setKey(index, option) : undefined} />
         <ItemExtras item={read.item} />
-        {!followed.signOff && read.marks.filter((mark) => mark.severity !== 'told').map((mark) => (
-          <p key={`${mark.code}${mark.from}`} className={`flex gap-1.5 pt-1 text-[12.5px] ${mark.severity === 'trouble' ? 'text-beet' : 'text-mustard-ink'}`}><span aria-hidden="true">{mark.severity === 'trouble' ? '◆' : '◐'}</span>{mark.message}</p>
-        ))}
+        {!followed.signOff &&
+          read.marks
+            .filter((mark) => mark.severity !== 'told')
+            .map((mark) => (
+              <p
+                key={`${mark.code}${mark.from}`}
+                className={`flex gap-1.5 pt-1 text-[12.5px] ${mark.severity === 'trouble' ? 'text-beet' : 'text-mustard-ink'}`}
+              >
+                <span aria-hidden="true">{mark.severity === 'trouble' ? '◆' : '◐'}</span>
+                {mark.message}
+              </p>
+            ))}
         <p className="flex flex-wrap gap-x-3 pt-1.5 text-xs text-muted">
           <span>{KIND_NAMES[read.item.kind]}</span>
           <span>{pointsText(read.item.points)}</span>
@@ -52,13 +69,29 @@ export const DeskCard = memo(function DeskCard({ item, index, here, goTo, setKey
   )
 })
 
-function Standing({ item, index, signOff }: { readonly item: DeskItem; readonly index: number; readonly signOff: (index: number) => void }) {
+function Standing({
+  item,
+  index,
+  signOff,
+}: {
+  readonly item: DeskItem
+  readonly index: number
+  readonly signOff: (index: number) => void
+}) {
   const { read, followed } = item
   if (followed.signOff)
     return (
       <div className="text-right text-xs leading-snug text-muted">
-        <button type="button" title="Take the sign-off back" onClick={() => signOff(index)} className="font-semibold text-ink"><span aria-hidden="true">✓ </span>signed off</button>
-        <br />{initials(followed.signOff.by)}, {format(followed.signOff.at, 'd MMM HH:mm')}
+        <button
+          type="button"
+          title="Take the sign-off back"
+          onClick={() => signOff(index)}
+          className="font-semibold text-ink"
+        >
+          <span aria-hidden="true">✓ </span>signed off
+        </button>
+        <br />
+        {initials(followed.signOff.by)}, {format(followed.signOff.at, 'd MMM HH:mm')}
       </div>
     )
   const trouble = read.marks.some((mark) => mark.severity === 'trouble')
@@ -66,16 +99,36 @@ function Standing({ item, index, signOff }: { readonly item: DeskItem; readonly 
     <div className="text-right text-xs leading-relaxed text-muted">
       {trouble ? <b className="text-beet">to decide</b> : <b className="text-ink">waits</b>}
       {followed.signOffLost && <p>changed since its sign-off</p>}
-      {trouble ? <p className="flex flex-wrap justify-end gap-1">{keysOf(item).map((letter) => <Kbd key={letter}>{letter}</Kbd>)}</p> : isKept(read.item) && <p className="mt-0.5"><Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>Sign off</Button></p>}
+      {trouble ? (
+        <p className="flex flex-wrap justify-end gap-1">
+          {keysOf(item).map((letter) => (
+            <Kbd key={letter}>{letter}</Kbd>
+          ))}
+        </p>
+      ) : (
+        isKept(read.item) && (
+          <p className="mt-0.5">
+            <Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>
+              Sign off
+            </Button>
+          </p>
+        )
+      )}
     </div>
   )
 }
 
 function keysOf({ read }: DeskItem): string[] {
   if (read.item.kind === 'truefalse') return ['T', 'F']
-  return read.item.kind === 'single' || read.item.kind === 'multiple' ? read.item.options.map((_option, index) => letterOf(index).toUpperCase()).slice(0, 6) : []
+  return read.item.kind === 'single' || read.item.kind === 'multiple'
+    ? read.item.options.map((_option, index) => letterOf(index).toUpperCase()).slice(0, 6)
+    : []
 }
 
 function initials(name: string): string {
-  return name.split(/\s+/).map((word) => word.charAt(0)).join('').slice(0, 3)
+  return name
+    .split(/\s+/)
+    .map((word) => word.charAt(0))
+    .join('')
+    .slice(0, 3)
 }

@@ -22,7 +22,13 @@ export function DraftDeskPage() {
   return <DraftDesk key={draft.data.id} draft={draft.data} personName={session.data?.name ?? ''} />
 }
 
-const SAVE_WORDS: Readonly<Record<SaveState, string>> = { saved: 'saved', waiting: 'kept as you type', saving: 'saving …', offline: 'not saved yet; kept in this browser', conflict: 'changed in another window; kept in this browser' }
+const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
+  saved: 'saved',
+  waiting: 'kept as you type',
+  saving: 'saving …',
+  offline: 'not saved yet; kept in this browser',
+  conflict: 'changed in another window; kept in this browser',
+}
 
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
   const pane = useRef<HTMLDivElement>(null)
@@ -31,32 +37,86 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   // The first draft is the one that is edited; later copies from the server only bring its version.
   const [first] = useState(draft)
   const level = useCallback((editor: EditorView) => keepLevel(editor, pane.current), [])
-  const toItems = useCallback(() => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(), [])
+  const toItems = useCallback(
+    () => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(),
+    [],
+  )
   const desk = useDesk(first, { personName, scrolled: level, toItems })
   const signed = desk.items.filter((item) => item.followed.signOff).length
+  const { nextTrouble } = desk
+  useEffect(() => {
+    const anywhere = (event: globalThis.KeyboardEvent): void => {
+      if (event.key !== 'F8' || event.defaultPrevented) return
+      event.preventDefault()
+      nextTrouble(event.shiftKey ? -1 : 1)
+    }
+    window.addEventListener('keydown', anywhere)
+    return () => window.removeEventListener('keydown', anywhere)
+  }, [nextTrouble])
   useEffect(() => {
     pane.current?.querySelector('[data-here="true"]')?.scrollIntoView({ block: 'nearest' })
   }, [desk.here])
   return (
     <>
       <Head
-        title={<h1 className="min-w-0"><input aria-label="Title of the draft" value={desk.title} onChange={(event) => desk.setTitle(event.target.value)} className="w-[min(24rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line" /></h1>}
+        title={
+          <h1 className="min-w-0">
+            <input
+              aria-label="Title of the draft"
+              value={desk.title}
+              onChange={(event) => desk.setTitle(event.target.value)}
+              className="w-[min(24rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line"
+            />
+          </h1>
+        }
         about={<span role="status">{SAVE_WORDS[desk.saveState]}</span>}
       >
         <Progress items={desk.items} signed={signed} />
-        <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>{side === 'text' ? 'Show items' : 'Show text'}</Button>
+        <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>
+          {side === 'text' ? 'Show items' : 'Show text'}
+        </Button>
         <Button onClick={desk.tidy}>Tidy the text</Button>
-        <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>{signed ? `Put ${signed} in the bank` : 'Put in the bank'}</Button>
+        <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>
+          {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
+        </Button>
       </Head>
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
-        <section aria-label="Drafted text" className={`draft-text relative min-h-0 overflow-hidden bg-rye ${side === 'text' ? '' : 'hidden md:block'}`}>
+        <section
+          aria-label="Drafted text"
+          className={`draft-text relative min-h-0 overflow-hidden bg-rye ${side === 'text' ? '' : 'hidden md:block'}`}
+        >
           <div ref={desk.attach} className="absolute inset-0" />
-          {desk.reading && desk.view()?.state.doc.length === 0 && <p className="pointer-events-none absolute top-[9px] left-[64px] font-mono text-[13px] text-muted">Paste or type questions here, as you have them.</p>}
+          {desk.reading && desk.view()?.state.doc.length === 0 && (
+            <p className="pointer-events-none absolute top-[9px] left-[64px] font-mono text-[13px] text-muted">
+              Paste or type questions here, as you have them.
+            </p>
+          )}
         </section>
         <Hairline desk={desk} pane={pane.current} />
-        <section aria-label="Items" ref={pane} onKeyDown={(event) => paneKeys(event, desk)} className={`min-h-0 overflow-y-auto bg-sheet pb-[40vh] pl-1.5 ${side === 'items' ? '' : 'hidden md:block'}`}>
-          {desk.items.map((item, index) => <DeskCard key={item.followed.ref} item={item} index={index} here={index === desk.here} goTo={desk.goTo} setKey={desk.setKey} signOff={desk.signOff} />)}
-          {desk.reading && desk.items.length === 0 && <p className="px-6 py-16 text-center text-muted">{desk.view()?.state.doc.length ? 'No question was found in this text yet.' : 'Items appear here as they are read.'}</p>}
+        <section
+          aria-label="Items"
+          ref={pane}
+          onKeyDown={(event) => paneKeys(event, desk)}
+          className={`min-h-0 overflow-y-auto bg-sheet pb-[40vh] pl-1.5 ${side === 'items' ? '' : 'hidden md:block'}`}
+        >
+          {desk.items.map((item, index) => (
+            <DeskCard
+              key={item.followed.ref}
+              item={item}
+              index={index}
+              here={index === desk.here}
+              goTo={desk.goTo}
+              setKey={desk.setKey}
+              signOff={desk.signOff}
+            />
+          ))}
+          {desk.reading && desk.items.length === 0 && (
+            <p className="px-6 py-16 text-center text-muted">
+              {desk.view()?.state.doc.length
+                ? 'No question was found in this text yet.'
+                : 'Items appear here as they are read.'}
+            </p>
+          )}
         </section>
       </div>
       <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
@@ -74,10 +134,20 @@ function Progress({ items, signed }: { readonly items: readonly DeskItem[]; read
     <span className="flex items-center gap-1.5 whitespace-nowrap">
       {items.length <= MAX_DOTS && (
         <span aria-hidden="true" className="inline-flex gap-[3px]">
-          {items.map((item) => <span key={item.followed.ref} className={`size-[9px] rounded-full border ${item.followed.signOff ? 'border-ink bg-ink' : item.read.marks.some((mark) => mark.severity === 'trouble') ? 'border-beet bg-beet-wash' : 'border-ink'}`} />)}
+          {items.map((item) => (
+            <span
+              key={item.followed.ref}
+              className={`size-[9px] rounded-full border ${item.followed.signOff ? 'border-ink bg-ink' : item.read.marks.some((mark) => mark.severity === 'trouble') ? 'border-beet bg-beet-wash' : 'border-ink'}`}
+            />
+          ))}
         </span>
       )}
-      <span><b>{signed} of {items.length}</b> <span className="text-muted">signed off</span></span>
+      <span>
+        <b>
+          {signed} of {items.length}
+        </b>{' '}
+        <span className="text-muted">signed off</span>
+      </span>
     </span>
   )
 }
@@ -87,12 +157,18 @@ function paneKeys(event: KeyboardEvent, desk: Desk): void {
   const index = Number((event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? -1)
   const item = desk.items[index]
   const handled = ((): boolean => {
-    if (event.key === 'F8') return done(() => desk.nextTrouble(event.shiftKey ? -1 : 1))
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') return done(() => (event.shiftKey ? desk.redo() : desk.undo()))
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z')
+      return done(() => (event.shiftKey ? desk.redo() : desk.undo()))
     if (event.ctrlKey || event.metaKey || event.altKey || !item) return false
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') return done(() => focusItem(event.currentTarget as HTMLElement, index + (event.key === 'ArrowDown' ? 1 : -1)))
-    if (event.key === 'Enter' && (event.target as HTMLElement).dataset['item'] !== undefined) return done(() => desk.signOff(index))
-    if (event.key === 'Escape') return done(() => { desk.goTo(index); desk.view()?.focus() })
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp')
+      return done(() => focusItem(event.currentTarget as HTMLElement, index + (event.key === 'ArrowDown' ? 1 : -1)))
+    if (event.key === 'Enter' && (event.target as HTMLElement).dataset['item'] !== undefined)
+      return done(() => desk.signOff(index))
+    if (event.key === 'Escape')
+      return done(() => {
+        desk.goTo(index)
+        desk.view()?.focus()
+      })
     return keyByLetter(event.key, item, index, desk)
   })()
   if (handled) event.preventDefault()
@@ -152,10 +228,22 @@ function Hairline({ desk, pane }: { readonly desk: Desk; readonly pane: HTMLElem
       window.removeEventListener('resize', draw)
     }
   }, [editor, pane, items, here])
-  return <div className="relative hidden border-x border-line bg-paper md:block"><svg ref={svg} className="absolute inset-0 size-full text-mustard" aria-hidden="true"><path d={path} fill="none" stroke="currentColor" strokeWidth="1.4" /></svg></div>
+  return (
+    <div className="relative hidden border-x border-line bg-paper md:block">
+      <svg ref={svg} className="absolute inset-0 size-full text-mustard" aria-hidden="true">
+        <path d={path} fill="none" stroke="currentColor" strokeWidth="1.4" />
+      </svg>
+    </div>
+  )
 }
 
-function hairline(svg: SVGSVGElement | null, editor: EditorView | null, pane: HTMLElement | null, item: DeskItem | undefined, here: number): string {
+function hairline(
+  svg: SVGSVGElement | null,
+  editor: EditorView | null,
+  pane: HTMLElement | null,
+  item: DeskItem | undefined,
+  here: number,
+): string {
   const card = pane?.querySelector<HTMLElement>(`[data-item="${here}"]`)
   if (!svg || !editor || !card || !item || item.read.from > editor.state.doc.length) return ''
   const box = svg.getBoundingClientRect()
@@ -163,6 +251,7 @@ function hairline(svg: SVGSVGElement | null, editor: EditorView | null, pane: HT
   const left = editor.documentTop + line.top + line.height / 2 - box.top
   const right = card.getBoundingClientRect().top + 24 - box.top
   const inside = (y: number): boolean => y > -200 && y < box.height + 200
-  return inside(left) && inside(right) ? `M0 ${left} C ${box.width / 2} ${left}, ${box.width / 2} ${right}, ${box.width} ${right}` : ''
+  return inside(left) && inside(right)
+    ? `M0 ${left} C ${box.width / 2} ${left}, ${box.width / 2} ${right}, ${box.width} ${right}`
+    : ''
 }
-

@@ -19,9 +19,18 @@ export function DraftsPage() {
   return (
     <>
       <Head title="Drafts" about={drafts.data && counted(drafts.data.length, 'draft', 'drafts')}>
-        <input type="search" aria-label="Filter drafts by title" placeholder="Filter" value={filter} onChange={(event) => setFilter(event.target.value)} className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1" />
+        <input
+          type="search"
+          aria-label="Filter drafts by title"
+          placeholder="Filter"
+          value={filter}
+          onChange={(event) => setFilter(event.target.value)}
+          className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
+        />
         <OpenFile start={start} />
-        <Button tone="lead" onClick={() => start('', '')}>New draft</Button>
+        <Button tone="lead" onClick={() => start('', '')}>
+          New draft
+        </Button>
       </Head>
       <div className="min-h-0 flex-1 overflow-y-auto">
         {drafts.isPending && <Waiting what="the drafts" />}
@@ -30,13 +39,23 @@ export function DraftsPage() {
           <Empty title="No drafts yet">
             <p>Paste questions as you have them: typed, copied out of a chat, with or without numbers.</p>
             <div className="mt-4 flex justify-center gap-2">
-              <Button tone="lead" onClick={() => start('', '')}>New draft</Button>
+              <Button tone="lead" onClick={() => start('', '')}>
+                New draft
+              </Button>
               <Button onClick={() => start('Knots, a sample', SAMPLE_TEXT)}>Try a sample</Button>
             </div>
           </Empty>
         )}
-        {shown.length > 0 && <ul aria-label="Drafts">{shown.map((draft) => <DraftRow key={draft.id} draft={draft} />)}</ul>}
-        {drafts.data && drafts.data.length > 0 && shown.length === 0 && <p className="px-6 py-10 text-center text-muted">No draft is called “{filter}”.</p>}
+        {shown.length > 0 && (
+          <ul aria-label="Drafts">
+            {shown.map((draft) => (
+              <DraftRow key={draft.id} draft={draft} />
+            ))}
+          </ul>
+        )}
+        {drafts.data && drafts.data.length > 0 && shown.length === 0 && (
+          <p className="px-6 py-10 text-center text-muted">No draft is called “{filter}”.</p>
+        )}
       </div>
     </>
   )
@@ -46,7 +65,14 @@ function useStart() {
   const navigate = useNavigate()
   const create = useNewDraft()
   const tell = useTell()
-  return (title: string, text: string): void => create.mutate({ title, text }, { onSuccess: (draft) => void navigate(`/drafts/${draft.id}`), onError: (error) => tell(error.message, { tone: 'trouble' }) })
+  return (title: string, text: string): void =>
+    create.mutate(
+      { title, text },
+      {
+        onSuccess: (draft) => void navigate(`/drafts/${draft.id}`),
+        onError: (error) => tell(error.message, { tone: 'trouble' }),
+      },
+    )
 }
 
 const MAX_FILE_BYTES = 5 * 1024 * 1024
@@ -58,12 +84,24 @@ function OpenFile({ start }: { readonly start: (title: string, text: string) => 
     if (!file) return
     if (file.size > MAX_FILE_BYTES) return tell(`${file.name} is larger than 5 MB.`, { tone: 'trouble' })
     const text = await file.text()
-    if (text.includes('\0') || text.startsWith('PK')) return tell(`${file.name} is not plain text. Copy its text and paste it here.`, { tone: 'trouble' })
+    if (text.includes('\0') || text.startsWith('PK'))
+      return tell(`${file.name} is not plain text. Copy its text and paste it here.`, { tone: 'trouble' })
     start(file.name.replace(/\.\w+$/, ''), text)
   }
   return (
     <>
-      <input ref={input} type="file" accept=".txt,.md,text/plain,text/markdown" className="sr-only" tabIndex={-1} aria-label="Text file to open" onChange={(event) => { void open(event.target.files?.[0]); event.target.value = '' }} />
+      <input
+        ref={input}
+        type="file"
+        accept=".txt,.md,text/plain,text/markdown"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Text file to open"
+        onChange={(event) => {
+          void open(event.target.files?.[0])
+          event.target.value = ''
+        }}
+      />
       <Button onClick={() => input.current?.click()}>Open a text file…</Button>
     </>
   )
@@ -75,13 +113,41 @@ function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
   const left = draft.itemCount - draft.signedCount
   return (
     <li className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]">
-      <Link to={`/drafts/${draft.id}`} className="min-w-0 flex-1 font-text text-base font-medium">{draft.title}</Link>
+      <Link to={`/drafts/${draft.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
+        {draft.title}
+      </Link>
       <span className="hidden w-24 text-muted tabular-nums sm:block">{counted(draft.itemCount, 'item', 'items')}</span>
       <span className="w-36 tabular-nums">
-        {draft.troubleCount > 0 ? <span className="text-beet"><span aria-hidden="true">◆ </span>{draft.troubleCount} to decide</span> : left > 0 ? <span className="text-mustard-ink"><span aria-hidden="true">◐ </span>{left} to sign off</span> : <span className="text-dill"><span aria-hidden="true">✓ </span>signed off</span>}
+        {draft.troubleCount > 0 ? (
+          <span className="text-beet">
+            <span aria-hidden="true">◆ </span>
+            {draft.troubleCount} to decide
+          </span>
+        ) : left > 0 ? (
+          <span className="text-mustard-ink">
+            <span aria-hidden="true">◐ </span>
+            {left} to sign off
+          </span>
+        ) : (
+          <span className="text-dill">
+            <span aria-hidden="true">✓ </span>signed off
+          </span>
+        )}
       </span>
-      <span className="hidden w-32 text-muted md:block">{formatDistanceToNow(draft.updatedAt, { addSuffix: true })}</span>
-      <Button tone="quiet" aria-label={`Delete ${draft.title}`} onClick={() => remove.mutate(draft.id, { onSuccess: () => tell(`“${draft.title}” was deleted.`, { undo: () => restore.mutate(draft.id) }) })}>Delete</Button>
+      <span className="hidden w-32 text-muted md:block">
+        {formatDistanceToNow(draft.updatedAt, { addSuffix: true })}
+      </span>
+      <Button
+        tone="quiet"
+        aria-label={`Delete ${draft.title}`}
+        onClick={() =>
+          remove.mutate(draft.id, {
+            onSuccess: () => tell(`“${draft.title}” was deleted.`, { undo: () => restore.mutate(draft.id) }),
+          })
+        }
+      >
+        Delete
+      </Button>
     </li>
   )
 }

@@ -16,7 +16,16 @@ const KEYS: readonly (readonly [string, string])[] = [
 export function KeysDialog({ open, close }: { readonly open: boolean; readonly close: () => void }) {
   return (
     <Dialog open={open} close={close} title="Keys of the draft desk">
-      <dl className="grid grid-cols-[6rem_1fr] gap-y-1.5">{KEYS.map(([key, what]) => <div key={key} className="contents"><dt><Kbd>{key}</Kbd></dt><dd>{what}</dd></div>)}</dl>
+      <dl className="grid grid-cols-[6rem_1fr] gap-y-1.5">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt>
+              <Kbd>{key}</Kbd>
+            </dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
     </Dialog>
   )
 }

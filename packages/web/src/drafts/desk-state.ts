@@ -1,4 +1,12 @@
-import { followItems, type FollowedItem, type Mark, type MarkCode, MARKS, type ReadItem, type Reading } from '@zakuska/core'
+import {
+  followItems,
+  type FollowedItem,
+  type Mark,
+  type MarkCode,
+  MARKS,
+  type ReadItem,
+  type Reading,
+} from '@zakuska/core'
 
 /** One item of the desk: as read, and as followed through the edits. */
 export interface DeskItem {
@@ -38,7 +46,12 @@ export function troubleGroups(items: readonly DeskItem[]): TroubleGroup[] {
     }
   })
   return [...groups]
-    .map(([code, places]): TroubleGroup => ({ code, severity: places.some(({ mark }) => mark.severity === 'trouble') ? 'trouble' : 'doubt', label: `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`, places }))
+    .map(([code, places]): TroubleGroup => ({
+      code,
+      severity: places.some(({ mark }) => mark.severity === 'trouble') ? 'trouble' : 'doubt',
+      label: `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`,
+      places,
+    }))
     .sort((a, b) => Number(b.severity === 'trouble') - Number(a.severity === 'trouble'))
 }
 

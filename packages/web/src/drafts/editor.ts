@@ -1,6 +1,16 @@
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
 import { EditorState, RangeSet, RangeSetBuilder, StateEffect, StateField, type Extension } from '@codemirror/state'
-import { Decoration, drawSelection, EditorView, gutter, GutterMarker, keymap, lineNumbers, WidgetType, type DecorationSet } from '@codemirror/view'
+import {
+  Decoration,
+  drawSelection,
+  EditorView,
+  gutter,
+  GutterMarker,
+  keymap,
+  lineNumbers,
+  WidgetType,
+  type DecorationSet,
+} from '@codemirror/view'
 import type { AsideLine, Mark, TextEdit } from '@zakuska/core'
 import { bracketState, type BracketState, type DeskItem } from './desk-state'
 
@@ -26,18 +36,30 @@ interface Drawn {
 }
 
 const drawn = StateField.define<Drawn>({
-  create: () => ({ shown: NOTHING, decorations: Decoration.none, brackets: RangeSet.empty }),
+  create: () => ({ shown: NOTHING, decorations: Decoration.none, brackets: RangeSet.of<GutterMarker>([]) }),
   update(value, transaction) {
     for (const effect of transaction.effects) if (effect.is(showReading)) return draw(transaction.state, effect.value)
     // Until the next reading comes, what is drawn moves along with the text.
-    return transaction.docChanged ? { ...value, decorations: value.decorations.map(transaction.changes), brackets: value.brackets.map(transaction.changes) } : value
+    return transaction.docChanged
+      ? {
+          ...value,
+          decorations: value.decorations.map(transaction.changes),
+          brackets: value.brackets.map(transaction.changes),
+        }
+      : value
   },
   provide: (field) => EditorView.decorations.from(field, (value) => value.decorations),
 })
 
 function draw(state: EditorState, shown: Shown): Drawn {
   const length = state.doc.length
-  const ranges = [...asideRanges(state, shown), ...hereRanges(state, shown), ...keyRanges(shown, length), ...markRanges(shown, length), ...slipRanges(state, shown)]
+  const ranges = [
+    ...asideRanges(state, shown),
+    ...hereRanges(state, shown),
+    ...keyRanges(shown, length),
+    ...markRanges(shown, length),
+    ...slipRanges(state, shown),
+  ]
   return { shown, decorations: Decoration.set(ranges, true), brackets: bracketsOf(state, shown) }
 }
 
@@ -45,7 +67,9 @@ type Ranges = Parameters<typeof Decoration.set>[0] extends infer Given ? Extract
 
 function asideRanges(state: EditorState, shown: Shown): Ranges {
   const line = Decoration.line({ class: 'aside', attributes: { title: 'Set aside: in no item' } })
-  return shown.aside.filter((one) => one.from <= state.doc.length && one.line <= state.doc.lines).map((one) => line.range(state.doc.lineAt(one.from).from))
+  return shown.aside
+    .filter((one) => one.from <= state.doc.length && one.line <= state.doc.lines)
+    .map((one) => line.range(state.doc.lineAt(one.from).from))
 }
 
 function hereRanges(state: EditorState, shown: Shown): Ranges {
@@ -57,15 +81,30 @@ function hereRanges(state: EditorState, shown: Shown): Ranges {
 
 function keyRanges(shown: Shown, length: number): Ranges {
   const style = Decoration.mark({ class: 'key-text' })
-  return shown.items.flatMap(({ read }) => read.places.keys.filter((key) => key.to > key.from && key.to <= length).map((key) => style.range(key.from, key.to)))
+  return shown.items.flatMap(({ read }) =>
+    read.places.keys.filter((key) => key.to > key.from && key.to <= length).map((key) => style.range(key.from, key.to)),
+  )
 }
 
 /** Marks on part of an item underline their place; those on the whole item show in the margin alone. */
 function markRanges(shown: Shown, length: number): Ranges {
   return shown.items.flatMap(({ read, followed }) =>
-    followed.signOff ? [] : read.marks
-      .filter((mark) => mark.severity !== 'told' && mark.to > mark.from && mark.to <= length && !(mark.from === read.from && mark.to === read.to))
-      .map((mark) => Decoration.mark({ class: `mark-${mark.severity}`, attributes: { title: mark.message } }).range(mark.from, mark.to)),
+    followed.signOff
+      ? []
+      : read.marks
+          .filter(
+            (mark) =>
+              mark.severity !== 'told' &&
+              mark.to > mark.from &&
+              mark.to <= length &&
+              !(mark.from === read.from && mark.to === read.to),
+          )
+          .map((mark) =>
+            Decoration.mark({ class: `mark-${mark.severity}`, attributes: { title: mark.message } }).range(
+              mark.from,
+              mark.to,
+            ),
+          ),
   )
 }
 
@@ -143,7 +182,11 @@ function bracketsOf(state: EditorState, shown: Shown): RangeSet<GutterMarker> {
     lines.forEach((from, index) => {
       if (from <= last) return
       last = from
-      builder.add(from, from, new Bracket(`${index === 0 ? 'first' : ''} ${index === lines.length - 1 ? 'last' : ''}`, bracketState(item)))
+      builder.add(
+        from,
+        from,
+        new Bracket(`${index === 0 ? 'first' : ''} ${index === lines.length - 1 ? 'last' : ''}`, bracketState(item)),
+      )
     })
   }
   return builder.finish()
@@ -152,7 +195,8 @@ function bracketsOf(state: EditorState, shown: Shown): RangeSet<GutterMarker> {
 function linesOf(state: EditorState, { read }: DeskItem): number[] {
   const starts: number[] = []
   const last = state.doc.lineAt(Math.min(read.to, state.doc.length)).number
-  for (let number = state.doc.lineAt(read.from).number; number <= last; number++) starts.push(state.doc.line(number).from)
+  for (let number = state.doc.lineAt(read.from).number; number <= last; number++)
+    starts.push(state.doc.line(number).from)
   return starts
 }
 
@@ -173,11 +217,16 @@ export function deskExtensions(hooks: EditorHooks): Extension {
     drawSelection(),
     EditorView.lineWrapping,
     drawn,
-    keymap.of([...hooks.keys.map(({ key, run }) => ({ key, run, preventDefault: true })), ...defaultKeymap, ...historyKeymap]),
+    keymap.of([
+      ...hooks.keys.map(({ key, run }) => ({ key, run, preventDefault: true })),
+      ...defaultKeymap,
+      ...historyKeymap,
+    ]),
     EditorView.contentAttributes.of({ 'aria-label': 'Drafted text', spellcheck: 'false', dir: 'auto' }),
     EditorView.perLineTextDirection.of(true),
     EditorView.updateListener.of((update) => {
-      if (update.docChanged) hooks.changed(update.view, (at, side) => update.changes.mapPos(Math.min(at, update.changes.length), side))
+      if (update.docChanged)
+        hooks.changed(update.view, (at, side) => update.changes.mapPos(Math.min(at, update.changes.length), side))
       else if (update.selectionSet) hooks.moved(update.view)
     }),
     EditorView.domEventHandlers({ scroll: (_event, view) => hooks.scrolled(view) }),

@@ -2,7 +2,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type Schemas } from '../api/client'
 import { sessionKeys } from '../frame/queries'
 
-export const draftKeys = { all: ['drafts'] as const, list: ['drafts', 'list'] as const, one: (id: string) => ['drafts', 'one', id] as const }
+export const draftKeys = {
+  all: ['drafts'] as const,
+  list: ['drafts', 'list'] as const,
+  one: (id: string) => ['drafts', 'one', id] as const,
+}
 
 export type SavedDraft = Schemas['DraftDto']
 
@@ -12,14 +16,24 @@ export function useDrafts() {
 
 /** Loaded once; after that the desk holds the text, and saves. */
 export function useDraft(id: string) {
-  return useQuery({ queryKey: draftKeys.one(id), queryFn: () => dataOf(api.GET('/api/drafts/{id}', { params: { path: { id } } })), staleTime: 0, gcTime: 0 })
+  return useQuery({
+    queryKey: draftKeys.one(id),
+    queryFn: () => dataOf(api.GET('/api/drafts/{id}', { params: { path: { id } } })),
+    staleTime: 0,
+    gcTime: 0,
+  })
 }
 
 export function useNewDraft() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (given: { readonly title: string; readonly text: string }) => dataOf(api.POST('/api/drafts', { body: given })),
-    onSuccess: () => Promise.all([client.invalidateQueries({ queryKey: draftKeys.list }), client.invalidateQueries({ queryKey: sessionKeys.counts })]),
+    mutationFn: (given: { readonly title: string; readonly text: string }) =>
+      dataOf(api.POST('/api/drafts', { body: given })),
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: draftKeys.list }),
+        client.invalidateQueries({ queryKey: sessionKeys.counts }),
+      ]),
   })
 }
 
@@ -30,15 +44,26 @@ export function saveDraft(id: string, body: Schemas['SaveDraftDto']): Promise<Sa
 export function useToBank(id: string) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (asked: Schemas['ToBankDto']) => dataOf(api.POST('/api/drafts/{id}/bank', { params: { path: { id } }, body: asked })),
+    mutationFn: (asked: Schemas['ToBankDto']) =>
+      dataOf(api.POST('/api/drafts/{id}/bank', { params: { path: { id } }, body: asked })),
     onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'drafts' }),
   })
 }
 
 export function useDeleteDraft() {
   const client = useQueryClient()
-  const refresh = () => Promise.all([client.invalidateQueries({ queryKey: draftKeys.list }), client.invalidateQueries({ queryKey: sessionKeys.counts })])
-  const remove = useMutation({ mutationFn: (id: string) => dataOf(api.DELETE('/api/drafts/{id}', { params: { path: { id } } })), onSuccess: refresh })
-  const restore = useMutation({ mutationFn: (id: string) => dataOf(api.POST('/api/drafts/{id}/undelete', { params: { path: { id } } })), onSuccess: refresh })
+  const refresh = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: draftKeys.list }),
+      client.invalidateQueries({ queryKey: sessionKeys.counts }),
+    ])
+  const remove = useMutation({
+    mutationFn: (id: string) => dataOf(api.DELETE('/api/drafts/{id}', { params: { path: { id } } })),
+    onSuccess: refresh,
+  })
+  const restore = useMutation({
+    mutationFn: (id: string) => dataOf(api.POST('/api/drafts/{id}/undelete', { params: { path: { id } } })),
+    onSuccess: refresh,
+  })
   return { remove, restore }
 }

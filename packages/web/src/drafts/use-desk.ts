@@ -1,7 +1,15 @@
 import { EditorState } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
 import { redo, undo } from '@codemirror/commands'
-import { editsForOptions, editsForTruth, tidyText, isKept, type FollowedItem, type Mark, type Reading } from '@zakuska/core'
+import {
+  editsForOptions,
+  editsForTruth,
+  tidyText,
+  isKept,
+  type FollowedItem,
+  type Mark,
+  type Reading,
+} from '@zakuska/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { ApiProblem } from '../api/client'
 import { useTell } from '../parts/notices'
@@ -60,15 +68,28 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const [slip, setSlip] = useState<Mark | null>(null)
   const [saveState, setSaveState] = useState<SaveState>('saved')
   const view = useRef<EditorView | null>(null)
-  const live = useRef({ text: start.text, title: start.title, followed: draft.followed as readonly FollowedItem[], version: draft.version, readVersion: 0, saveTimer: 0, backupTimer: 0, saving: null as Promise<SavedDraft | null> | null, dirty: false, dead: false })
+  const live = useRef({
+    text: start.text,
+    title: start.title,
+    followed: draft.followed as readonly FollowedItem[],
+    version: draft.version,
+    readVersion: 0,
+    saveTimer: 0,
+    backupTimer: 0,
+    saving: null as Promise<SavedDraft | null> | null,
+    dirty: false,
+    dead: false,
+  })
   const items = useMemo(() => (reading ? deskItems(reading, followed) : []), [reading, followed])
   const groups = useMemo(() => troubleGroups(items), [items])
-  const worker = useWorker(useCallback((answer: ReadAnswer) => {
-    if (answer.version !== live.current.readVersion) return
-    live.current.followed = followAll(live.current.followed, answer.reading)
-    setReading(answer.reading)
-    setFollowed(live.current.followed)
-  }, []))
+  const worker = useWorker(
+    useCallback((answer: ReadAnswer) => {
+      if (answer.version !== live.current.readVersion) return
+      live.current.followed = followAll(live.current.followed, answer.reading)
+      setReading(answer.reading)
+      setFollowed(live.current.followed)
+    }, []),
+  )
 
   const read = useCallback(() => {
     live.current.readVersion++
@@ -78,7 +99,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const backup = useCallback(() => {
     window.clearTimeout(live.current.backupTimer)
     live.current.backupTimer = 0
-    if (live.current.dirty) keepBackup(draft.id, { version: live.current.version, title: live.current.title, text: live.current.text })
+    if (live.current.dirty)
+      keepBackup(draft.id, { version: live.current.version, title: live.current.title, text: live.current.text })
   }, [draft.id])
 
   const save = useCallback(async (): Promise<SavedDraft | null> => {
@@ -89,7 +111,19 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     now.dirty = false
     setSaveState('saving')
     const sent = now.text
-    now.saving = saveDraft(draft.id, { title: now.title, text: sent, version: now.version, followed: now.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }) => ({ ref, from: Math.min(from, sent.length), to: Math.min(to, sent.length), fingerprint, signedOff: signOff !== null, signOffLost })) })
+    now.saving = saveDraft(draft.id, {
+      title: now.title,
+      text: sent,
+      version: now.version,
+      followed: now.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }) => ({
+        ref,
+        from: Math.min(from, sent.length),
+        to: Math.min(to, sent.length),
+        fingerprint,
+        signedOff: signOff !== null,
+        signOffLost,
+      })),
+    })
       .then((saved) => {
         now.version = saved.version
         if (!now.dirty) {
@@ -107,7 +141,9 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         else if (!now.dead) now.saveTimer = window.setTimeout(() => void save(), RETRY_AFTER_MS)
         return null
       })
-      .finally(() => { now.saving = null })
+      .finally(() => {
+        now.saving = null
+      })
     return now.saving
   }, [draft.id, tell])
 
@@ -119,7 +155,12 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     live.current.saveTimer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
   }, [backup, save])
 
-  const commands = useRef<{ goTo: (step: 1 | -1) => void; nextTrouble: (step: 1 | -1) => void; signOffHere: () => void; mendHere: () => void }>({ goTo: () => undefined, nextTrouble: () => undefined, signOffHere: () => undefined, mendHere: () => undefined })
+  const commands = useRef<{
+    goTo: (step: 1 | -1) => void
+    nextTrouble: (step: 1 | -1) => void
+    signOffHere: () => void
+    mendHere: () => void
+  }>({ goTo: () => undefined, nextTrouble: () => undefined, signOffHere: () => undefined, mendHere: () => undefined })
   const latestHooks = useRef(hooks)
   const itemsNow = useRef(items)
   useEffect(() => {
@@ -127,42 +168,52 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     itemsNow.current = items
   })
 
-  const attach = useCallback((element: HTMLElement | null) => {
-    view.current?.destroy()
-    view.current = null
-    if (!element) return
-    const done = (run: () => void) => () => { run(); return true }
-    view.current = new EditorView({
-      parent: element,
-      state: EditorState.create({
-        doc: live.current.text,
-        extensions: deskExtensions({
-          changed: (editor, map) => {
-            live.current.text = editor.state.doc.toString()
-            live.current.followed = live.current.followed.map((item) => ({ ...item, from: map(item.from, 1), to: map(item.to, -1) }))
-            setSlip(null)
-            read()
-            touch()
-          },
-          moved: (editor) => {
-            const at = editor.state.selection.main.head
-            const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
-            if (index >= 0) setHere(index)
-          },
-          scrolled: (editor) => latestHooks.current.scrolled(editor),
-          keys: [
-            { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
-            { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
-            { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
-            { key: 'Alt-ArrowUp', run: done(() => commands.current.goTo(-1)) },
-            { key: 'Alt-Enter', run: done(() => commands.current.signOffHere()) },
-            { key: 'Mod-Enter', run: done(() => commands.current.mendHere()) },
-            { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
-          ],
+  const attach = useCallback(
+    (element: HTMLElement | null) => {
+      view.current?.destroy()
+      view.current = null
+      if (!element) return
+      const done = (run: () => void) => () => {
+        run()
+        return true
+      }
+      view.current = new EditorView({
+        parent: element,
+        state: EditorState.create({
+          doc: live.current.text,
+          extensions: deskExtensions({
+            changed: (editor, map) => {
+              live.current.text = editor.state.doc.toString()
+              live.current.followed = live.current.followed.map((item) => ({
+                ...item,
+                from: map(item.from, 1),
+                to: map(item.to, -1),
+              }))
+              setSlip(null)
+              read()
+              touch()
+            },
+            moved: (editor) => {
+              const at = editor.state.selection.main.head
+              const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
+              if (index >= 0) setHere(index)
+            },
+            scrolled: (editor) => latestHooks.current.scrolled(editor),
+            keys: [
+              { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
+              { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
+              { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
+              { key: 'Alt-ArrowUp', run: done(() => commands.current.goTo(-1)) },
+              { key: 'Alt-Enter', run: done(() => commands.current.signOffHere()) },
+              { key: 'Mod-Enter', run: done(() => commands.current.mendHere()) },
+              { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
+            ],
+          }),
         }),
-      }),
-    })
-  }, [read, touch])
+      })
+    },
+    [read, touch],
+  )
 
   useEffect(() => {
     read()
@@ -176,9 +227,14 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   useEffect(() => {
     const now = live.current
     now.dead = false
-    const leave = (): void => { backup(); if (now.dirty) void save() }
+    const leave = (): void => {
+      backup()
+      if (now.dirty) void save()
+    }
     window.addEventListener('pagehide', leave)
-    const hidden = (): void => { if (document.visibilityState === 'hidden') leave() }
+    const hidden = (): void => {
+      if (document.visibilityState === 'hidden') leave()
+    }
     document.addEventListener('visibilitychange', hidden)
     return () => {
       window.removeEventListener('pagehide', leave)
@@ -207,7 +263,13 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     if (!item || !editor) return
     setHere(index)
     setSlip(item.followed.signOff ? null : (item.read.marks.find((mark) => mark.severity !== 'told') ?? null))
-    editor.dispatch({ selection: { anchor: Math.min(item.read.from, editor.state.doc.length) }, effects: EditorView.scrollIntoView(Math.min(item.read.from, editor.state.doc.length), { y: 'nearest', yMargin: 60 }) })
+    editor.dispatch({
+      selection: { anchor: Math.min(item.read.from, editor.state.doc.length) },
+      effects: EditorView.scrollIntoView(Math.min(item.read.from, editor.state.doc.length), {
+        y: 'nearest',
+        yMargin: 60,
+      }),
+    })
   }, [])
 
   const goToMark = useCallback((item: number, mark: Mark) => {
@@ -219,14 +281,24 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     editor.dispatch({ selection: { anchor: at }, effects: EditorView.scrollIntoView(at, { y: 'center' }) })
   }, [])
 
-  const nextTrouble = useCallback((step: 1 | -1) => {
-    const places = groups.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
-    const ordered = step === 1 ? places : [...places].reverse()
-    const from = slip?.from ?? view.current?.state.selection.main.head ?? -1
-    const next = ordered.find(({ mark }) => (mark === slip ? false : step === 1 ? mark.from > from || (mark.from === from && slip === null) : mark.from < from)) ?? ordered[0]
-    if (next) goToMark(next.item, next.mark)
-    else tell('Nothing is left to decide.')
-  }, [groups, goToMark, slip, tell])
+  const nextTrouble = useCallback(
+    (step: 1 | -1) => {
+      const places = groups.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
+      const ordered = step === 1 ? places : [...places].reverse()
+      const from = slip?.from ?? view.current?.state.selection.main.head ?? -1
+      const next =
+        ordered.find(({ mark }) =>
+          mark === slip
+            ? false
+            : step === 1
+              ? mark.from > from || (mark.from === from && slip === null)
+              : mark.from < from,
+        ) ?? ordered[0]
+      if (next) goToMark(next.item, next.mark)
+      else tell('Nothing is left to decide.')
+    },
+    [groups, goToMark, slip, tell],
+  )
 
   const setKey = useCallback((index: number, option: number) => {
     const item = itemsNow.current[index]
@@ -237,44 +309,61 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     if (body.kind === 'truefalse') return applyToEditor(editor, editsForTruth(text, item.read, option === 0))
     if (body.kind !== 'single' && body.kind !== 'multiple') return
     const now = body.options.flatMap((one, at) => (body.key.includes(one.id) ? [at] : []))
-    const chosen = body.kind === 'single' ? [option] : now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
+    const chosen =
+      body.kind === 'single' ? [option] : now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
     if (chosen.length && option < body.options.length) applyToEditor(editor, editsForOptions(text, item.read, chosen))
   }, [])
 
-  const signOff = useCallback((index: number) => {
-    const item = itemsNow.current[index]
-    if (!item) return
-    const why = item.followed.signOff ? null : whyNotSigned(item)
-    if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
-    const { fingerprint } = item.followed
-    const signed = item.followed.signOff ? null : { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
-    live.current.followed = live.current.followed.map((one) => (one.ref === item.followed.ref ? { ...one, signOff: signed, signOffLost: false } : one))
-    setFollowed(live.current.followed)
-    setSlip(null)
-    touch()
-  }, [tell, touch])
+  const signOff = useCallback(
+    (index: number) => {
+      const item = itemsNow.current[index]
+      if (!item) return
+      const why = item.followed.signOff ? null : whyNotSigned(item)
+      if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
+      const { fingerprint } = item.followed
+      const signed = item.followed.signOff
+        ? null
+        : { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
+      live.current.followed = live.current.followed.map((one) =>
+        one.ref === item.followed.ref ? { ...one, signOff: signed, signOffLost: false } : one,
+      )
+      setFollowed(live.current.followed)
+      setSlip(null)
+      touch()
+    },
+    [tell, touch],
+  )
 
   const tidy = useCallback(() => {
     const editor = view.current
     if (!editor || !reading) return
     const bodies = reading.items.map((one) => one.item)
     const kept = bodies.filter(isKept)
-    if (kept.length < bodies.length) return tell('This draft holds kinds of items that cannot be tidied yet. The text was left as it is.', { tone: 'trouble' })
+    if (kept.length < bodies.length)
+      return tell('This draft holds kinds of items that cannot be tidied yet. The text was left as it is.', {
+        tone: 'trouble',
+      })
     if (!kept.length) return tell('There is no item to tidy.')
     applyToEditor(editor, [{ from: 0, to: editor.state.doc.length, insert: tidyText(kept, reading.title) }])
     tell('The text was tidied; what was set aside is gone from it.', { undo: () => undo(editor) })
   }, [reading, tell])
 
-  const setTitle = useCallback((next: string) => {
-    live.current.title = next
-    setTitleState(next)
-    touch()
-  }, [touch])
+  const setTitle = useCallback(
+    (next: string) => {
+      live.current.title = next
+      setTitleState(next)
+      touch()
+    },
+    [touch],
+  )
 
   const accept = useCallback((saved: SavedDraft) => {
     live.current.version = saved.version
     const bankIds = new Map(saved.followed.map((item) => [item.fingerprint, item.bankItemId]))
-    live.current.followed = live.current.followed.map((item) => ({ ...item, bankItemId: bankIds.get(item.fingerprint) ?? item.bankItemId }))
+    live.current.followed = live.current.followed.map((item) => ({
+      ...item,
+      bankItemId: bankIds.get(item.fingerprint) ?? item.bankItemId,
+    }))
     setFollowed(live.current.followed)
   }, [])
 
@@ -282,23 +371,52 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     commands.current = {
       goTo: (step) => goTo(Math.max(0, Math.min(items.length - 1, here + step))),
       nextTrouble,
-      signOffHere: () => { if (here >= 0) signOff(here) },
-      mendHere: () => { if (slip?.mend) takeMend(slip) },
+      signOffHere: () => {
+        if (here >= 0) signOff(here)
+      },
+      mendHere: () => {
+        if (slip?.mend) takeMend(slip)
+      },
     }
   })
 
   return {
-    attach, view: () => view.current, items, reading, here, title, setTitle, saveState, groups, goTo, goToMark, nextTrouble, setKey, signOff, takeMend: (mark) => takeMend(mark), takeMends, tidy,
-    undo: () => { if (view.current) undo(view.current) },
-    redo: () => { if (view.current) redo(view.current) },
+    attach,
+    view: () => view.current,
+    items,
+    reading,
+    here,
+    title,
+    setTitle,
+    saveState,
+    groups,
+    goTo,
+    goToMark,
+    nextTrouble,
+    setKey,
+    signOff,
+    takeMend: (mark) => takeMend(mark),
+    takeMends,
+    tidy,
+    undo: () => {
+      if (view.current) undo(view.current)
+    },
+    redo: () => {
+      if (view.current) redo(view.current)
+    },
     flush: save,
     accept,
   }
 }
 
-function startingText(draft: SavedDraft): { readonly title: string; readonly text: string; readonly restored: boolean } {
+function startingText(draft: SavedDraft): {
+  readonly title: string
+  readonly text: string
+  readonly restored: boolean
+} {
   const kept = readBackup(draft.id)
-  if (!kept || kept.text === draft.text || kept.version < draft.version) return { title: draft.title, text: draft.text, restored: false }
+  if (!kept || kept.text === draft.text || kept.version < draft.version)
+    return { title: draft.title, text: draft.text, restored: false }
   return { title: kept.title, text: kept.text, restored: true }
 }
 

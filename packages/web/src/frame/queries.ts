@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { api, ApiProblem, dataOf } from '../api/client'
 
 export const sessionKeys = { who: ['session'] as const, counts: ['session', 'counts'] as const }
@@ -20,16 +20,21 @@ export function useSession() {
 }
 
 export function useCounts() {
-  return useQuery({ queryKey: sessionKeys.counts, queryFn: () => dataOf(api.GET('/api/session/counts')), staleTime: 5000 })
+  return useQuery({
+    queryKey: sessionKeys.counts,
+    queryFn: () => dataOf(api.GET('/api/session/counts')),
+    staleTime: 5000,
+  })
 }
 
 export function useSignIn() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (given: { readonly email: string; readonly password: string }) => dataOf(api.POST('/api/session', { body: given })),
+    mutationFn: (given: { readonly email: string; readonly password: string }) =>
+      dataOf(api.POST('/api/session', { body: given })),
     onSuccess: (person) => {
-      client.clear()
       client.setQueryData(sessionKeys.who, person)
+      forgetTheRest(client)
     },
   })
 }
@@ -39,8 +44,13 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => dataOf(api.DELETE('/api/session')),
     onSuccess: () => {
-      client.clear()
       client.setQueryData(sessionKeys.who, null)
+      forgetTheRest(client)
     },
   })
+}
+
+/** Nothing that one person saw is left for the next. */
+function forgetTheRest(client: QueryClient): void {
+  client.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKeys.who[0] || query.queryKey.length > 1 })
 }

@@ -14,20 +14,73 @@ export function AddToPaper({ itemIds, done }: { readonly itemIds: readonly strin
   const navigate = useNavigate()
   const tell = useTell()
   const failed = (error: Error): void => tell(error.message, { tone: 'trouble' })
-  const start = (): void => create.mutate({ title: 'New paper', itemIds: [...itemIds] }, { onError: failed, onSuccess: (paper) => { done(); void navigate(`/papers/${paper.id}`) } })
+  const start = (): void =>
+    create.mutate(
+      { title: 'New paper', itemIds: [...itemIds] },
+      {
+        onError: failed,
+        onSuccess: (paper) => {
+          done()
+          void navigate(`/papers/${paper.id}`)
+        },
+      },
+    )
   const append = async (id: string): Promise<void> => {
     const paper = await dataOf(api.GET('/api/papers/{id}', { params: { path: { id } } }))
     const there = new Set(paper.entries.map((entry) => entry.itemId))
     const more = itemIds.filter((item) => !there.has(item)).map((itemId) => ({ itemId, points: 1, required: false }))
-    save.mutate({ id, given: { title: paper.title, instructions: paper.instructions, shuffleItems: paper.shuffleItems, shuffleOptions: paper.shuffleOptions, version: paper.version, entries: [...paper.entries, ...more] } }, { onError: failed, onSuccess: () => { done(); tell(`${counted(more.length, 'item was', 'items were')} added to “${paper.title}”.`) } })
+    save.mutate(
+      {
+        id,
+        given: {
+          title: paper.title,
+          instructions: paper.instructions,
+          shuffleItems: paper.shuffleItems,
+          shuffleOptions: paper.shuffleOptions,
+          version: paper.version,
+          entries: [...paper.entries, ...more],
+        },
+      },
+      {
+        onError: failed,
+        onSuccess: () => {
+          done()
+          tell(`${counted(more.length, 'item was', 'items were')} added to “${paper.title}”.`)
+        },
+      },
+    )
   }
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger disabled={!itemIds.length} className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard disabled:cursor-not-allowed disabled:border-line disabled:bg-sheet disabled:font-normal disabled:text-muted">Add to a paper</DropdownMenu.Trigger>
+      <DropdownMenu.Trigger
+        disabled={!itemIds.length}
+        className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard disabled:cursor-not-allowed disabled:border-line disabled:bg-sheet disabled:font-normal disabled:text-muted"
+      >
+        Add to a paper
+      </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content side="top" align="start" sideOffset={6} className="z-30 max-h-80 min-w-56 overflow-y-auto rounded-[3px] border border-ink bg-sheet py-1">
-          <DropdownMenu.Item className={`${ENTRY} font-semibold`} onSelect={start}>New paper</DropdownMenu.Item>
-          {papers.data?.map((paper) => <DropdownMenu.Item key={paper.id} className={ENTRY} onSelect={() => void append(paper.id).catch((error: unknown) => { if (error instanceof Error) failed(error) })}>{paper.title}</DropdownMenu.Item>)}
+        <DropdownMenu.Content
+          side="top"
+          align="start"
+          sideOffset={6}
+          className="z-30 max-h-80 min-w-56 overflow-y-auto rounded-[3px] border border-ink bg-sheet py-1"
+        >
+          <DropdownMenu.Item className={`${ENTRY} font-semibold`} onSelect={start}>
+            New paper
+          </DropdownMenu.Item>
+          {papers.data?.map((paper) => (
+            <DropdownMenu.Item
+              key={paper.id}
+              className={ENTRY}
+              onSelect={() =>
+                void append(paper.id).catch((error: unknown) => {
+                  if (error instanceof Error) failed(error)
+                })
+              }
+            >
+              {paper.title}
+            </DropdownMenu.Item>
+          ))}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

@@ -13,22 +13,59 @@ export function PapersPage() {
   const { create, remove, undelete } = usePaperChanges()
   const navigate = useNavigate()
   const tell = useTell()
-  const start = (): void => create.mutate({ title: 'New paper', itemIds: [] }, { onSuccess: (paper) => void navigate(`/papers/${paper.id}`), onError: (error) => tell(error.message, { tone: 'trouble' }) })
+  const start = (): void =>
+    create.mutate(
+      { title: 'New paper', itemIds: [] },
+      {
+        onSuccess: (paper) => void navigate(`/papers/${paper.id}`),
+        onError: (error) => tell(error.message, { tone: 'trouble' }),
+      },
+    )
   return (
     <>
-      <Head title="Papers" about={papers.data && counted(papers.data.length, 'paper', 'papers')}><Button tone="lead" onClick={start}>New paper</Button></Head>
+      <Head title="Papers" about={papers.data && counted(papers.data.length, 'paper', 'papers')}>
+        <Button tone="lead" onClick={start}>
+          New paper
+        </Button>
+      </Head>
       <div className="min-h-0 flex-1 overflow-y-auto">
         {papers.isPending && <Waiting what="the papers" />}
         {papers.isError && <Problem error={papers.error} again={() => void papers.refetch()} />}
-        {papers.data?.length === 0 && <Empty title="No papers yet"><p>Pick items in the bank and add them to a paper.</p><p className="mt-4"><Link to="/bank" className="underline">Open the bank</Link></p></Empty>}
+        {papers.data?.length === 0 && (
+          <Empty title="No papers yet">
+            <p>Pick items in the bank and add them to a paper.</p>
+            <p className="mt-4">
+              <Link to="/bank" className="underline">
+                Open the bank
+              </Link>
+            </p>
+          </Empty>
+        )}
         <ul aria-label="Papers">
           {papers.data?.map((paper) => (
-            <li key={paper.id} className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]">
-              <Link to={`/papers/${paper.id}`} className="min-w-0 flex-1 font-text text-base font-medium">{paper.title}</Link>
+            <li
+              key={paper.id}
+              className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]"
+            >
+              <Link to={`/papers/${paper.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
+                {paper.title}
+              </Link>
               <span className="w-20 text-muted tabular-nums">{counted(paper.itemCount, 'item', 'items')}</span>
               <span className="w-20 text-muted tabular-nums">{pointsText(paper.points)}</span>
-              <span className="hidden w-32 text-muted md:block">{formatDistanceToNow(paper.updatedAt, { addSuffix: true })}</span>
-              <Button tone="quiet" aria-label={`Delete ${paper.title}`} onClick={() => remove.mutate(paper.id, { onSuccess: () => tell(`“${paper.title}” was deleted.`, { undo: () => undelete.mutate(paper.id) }) })}>Delete</Button>
+              <span className="hidden w-32 text-muted md:block">
+                {formatDistanceToNow(paper.updatedAt, { addSuffix: true })}
+              </span>
+              <Button
+                tone="quiet"
+                aria-label={`Delete ${paper.title}`}
+                onClick={() =>
+                  remove.mutate(paper.id, {
+                    onSuccess: () => tell(`“${paper.title}” was deleted.`, { undo: () => undelete.mutate(paper.id) }),
+                  })
+                }
+              >
+                Delete
+              </Button>
             </li>
           ))}
         </ul>

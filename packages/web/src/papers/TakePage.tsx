@@ -30,7 +30,8 @@ function Take({ paper }: { readonly paper: Paper }) {
   const [problem, setProblem] = useState<string | null>(null)
   const possible = taken.reduce((sum, one) => sum + one.body.points, 0)
   const earned = taken.reduce((sum, one, index) => sum + earnedBy(one.body, responses[index]), 0)
-  const answer = (index: number, response: Response): void => setResponses((now) => taken.map((_one, at) => (at === index ? response : (now[at] ?? null))))
+  const answer = (index: number, response: Response): void =>
+    setResponses((now) => taken.map((_one, at) => (at === index ? response : (now[at] ?? null))))
   const handIn = (): void => {
     const open = taken.flatMap((one, index) => (one.required && !isGiven(responses[index]) ? [index + 1] : []))
     if (open.length) return setProblem(`Still to answer: ${open.join(', ')}.`)
@@ -45,16 +46,55 @@ function Take({ paper }: { readonly paper: Paper }) {
   return (
     <>
       <Head title={paper.title} about="as a student sees it; nothing is kept">
-        <Link to={`/papers/${paper.id}`} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">Back to the paper</Link>
+        <Link to={`/papers/${paper.id}`} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+          Back to the paper
+        </Link>
       </Head>
       <div className="min-h-0 flex-1 overflow-y-auto bg-rye px-3 py-4">
-        <form className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12" onSubmit={(event) => { event.preventDefault(); handIn() }}>
-          {taken.length === 0 && <Empty title="There is nothing to answer on this paper yet">Add items to it first.</Empty>}
-          {handedIn && <p role="status" className="mb-4 border-l-4 border-dill bg-dill-wash px-3 py-2 text-base"><b>{round(earned)} of {pointsText(possible)}</b></p>}
+        <form
+          className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12"
+          onSubmit={(event) => {
+            event.preventDefault()
+            handIn()
+          }}
+        >
+          {taken.length === 0 && (
+            <Empty title="There is nothing to answer on this paper yet">Add items to it first.</Empty>
+          )}
+          {handedIn && (
+            <p role="status" className="mb-4 border-l-4 border-dill bg-dill-wash px-3 py-2 text-base">
+              <b>
+                {round(earned)} of {pointsText(possible)}
+              </b>
+            </p>
+          )}
           {paper.instructions && <p className="mb-4 font-text text-[15px] whitespace-pre-line">{paper.instructions}</p>}
-          <ol>{taken.map((one, index) => <Question key={`${sitting}-${index}`} taken={one} index={index} response={responses[index] ?? null} answer={(response) => answer(index, response)} handedIn={handedIn} />)}</ol>
-          {problem && <p role="alert" className="mb-2 text-beet"><span aria-hidden="true">◆ </span>{problem}</p>}
-          {taken.length > 0 && (handedIn ? <Button onClick={again}>Take it again</Button> : <Button tone="lead" type="submit">Hand in</Button>)}
+          <ol>
+            {taken.map((one, index) => (
+              <Question
+                key={`${sitting}-${index}`}
+                taken={one}
+                index={index}
+                response={responses[index] ?? null}
+                answer={(response) => answer(index, response)}
+                handedIn={handedIn}
+              />
+            ))}
+          </ol>
+          {problem && (
+            <p role="alert" className="mb-2 text-beet">
+              <span aria-hidden="true">◆ </span>
+              {problem}
+            </p>
+          )}
+          {taken.length > 0 &&
+            (handedIn ? (
+              <Button onClick={again}>Take it again</Button>
+            ) : (
+              <Button tone="lead" type="submit">
+                Hand in
+              </Button>
+            ))}
         </form>
       </div>
     </>
@@ -69,7 +109,11 @@ function arrange(paper: Paper, sitting: number): Taken[] {
   })
   const next = numbers(sitting + 1)
   const ordered = paper.shuffleItems ? shuffled(items, next) : items
-  return ordered.map((one) => ('options' in one.body && one.body.shuffle && paper.shuffleOptions ? { ...one, body: { ...one.body, options: shuffled(one.body.options, next) } } : one))
+  return ordered.map((one) =>
+    'options' in one.body && one.body.shuffle && paper.shuffleOptions
+      ? { ...one, body: { ...one.body, options: shuffled(one.body.options, next) } }
+      : one,
+  )
 }
 
 /** Sittings differ from each other, and each stays as it is while the page is drawn again. */
@@ -82,12 +126,19 @@ function numbers(seed: number): () => number {
 }
 
 function shuffled<Entry>(entries: readonly Entry[], next: () => number): Entry[] {
-  return entries.map((entry) => ({ entry, at: next() })).sort((a, b) => a.at - b.at).map(({ entry }) => entry)
+  return entries
+    .map((entry) => ({ entry, at: next() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ entry }) => entry)
 }
 
 function isGiven(response: Response | null | undefined): boolean {
   if (!response) return false
-  return response.kind === 'choice' ? response.chosen.length > 0 : response.kind === 'truth' ? response.value !== null : response.text.trim() !== ''
+  return response.kind === 'choice'
+    ? response.chosen.length > 0
+    : response.kind === 'truth'
+      ? response.value !== null
+      : response.text.trim() !== ''
 }
 
 function earnedBy(body: KeptItem, response: Response | null | undefined): number {
@@ -113,24 +164,68 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
     <li className="mb-6">
       <fieldset>
         <legend className="w-full font-text text-[16.5px] leading-[1.42]">
-          <span className="flex gap-3"><span className="font-semibold text-muted">{index + 1}</span><span className="min-w-0 flex-1" dir="auto">
-            {body.passage && <RichText content={body.passage} />}
-            <RichText content={body.stem} {...(inGap && { gap: () => <TextBox index={index} response={response} answer={answer} locked={handedIn} short /> })} />
-          </span><span className="font-ui text-xs text-muted">{pointsText(body.points)}{required && ' · required'}</span></span>
+          <span className="flex gap-3">
+            <span className="font-semibold text-muted">{index + 1}</span>
+            <span className="min-w-0 flex-1" dir="auto">
+              {body.passage && <RichText content={body.passage} />}
+              <RichText
+                content={body.stem}
+                {...(inGap && {
+                  gap: () => <TextBox index={index} response={response} answer={answer} locked={handedIn} short />,
+                })}
+              />
+            </span>
+            <span className="font-ui text-xs text-muted">
+              {pointsText(body.points)}
+              {required && ' · required'}
+            </span>
+          </span>
         </legend>
         <div className="pt-1.5 pl-7 font-text text-[15px]">
-          {'options' in body && body.options.map((option) => (
-            <label key={option.id} className="flex items-baseline gap-2 py-0.5">
-              <input type={body.kind === 'single' ? 'radio' : 'checkbox'} name={`item-${index}`} disabled={handedIn} checked={response?.kind === 'choice' && response.chosen.includes(option.id)} onChange={(event) => answer({ kind: 'choice', chosen: chosenAfter(body, response, option.id, event.target.checked) })} className="accent-ink" />
-              <RichText content={option.content} inline />
-            </label>
-          ))}
-          {body.kind === 'truefalse' && [true, false].map((value) => (
-            <label key={String(value)} className="mr-8 inline-flex items-baseline gap-2 py-0.5"><input type="radio" name={`item-${index}`} disabled={handedIn} checked={response?.kind === 'truth' && response.value === value} onChange={() => answer({ kind: 'truth', value })} className="accent-ink" />{value ? 'True' : 'False'}</label>
-          ))}
-          {body.kind === 'short' && !inGap && <TextBox index={index} response={response} answer={answer} locked={handedIn} />}
-          {handedIn && <p className={`pt-1 font-ui text-[13px] ${earned === body.points ? 'text-dill' : 'text-beet'}`}>{earned === body.points ? '✓ ' : '◆ '}{round(earned)} of {pointsText(body.points)}</p>}
-          {handedIn && body.feedback && <div className="pt-1 text-[14px] text-muted"><RichText content={body.feedback} /></div>}
+          {'options' in body &&
+            body.options.map((option) => (
+              <label key={option.id} className="flex items-baseline gap-2 py-0.5">
+                <input
+                  type={body.kind === 'single' ? 'radio' : 'checkbox'}
+                  name={`item-${index}`}
+                  disabled={handedIn}
+                  checked={response?.kind === 'choice' && response.chosen.includes(option.id)}
+                  onChange={(event) =>
+                    answer({ kind: 'choice', chosen: chosenAfter(body, response, option.id, event.target.checked) })
+                  }
+                  className="accent-ink"
+                />
+                <RichText content={option.content} inline />
+              </label>
+            ))}
+          {body.kind === 'truefalse' &&
+            [true, false].map((value) => (
+              <label key={String(value)} className="mr-8 inline-flex items-baseline gap-2 py-0.5">
+                <input
+                  type="radio"
+                  name={`item-${index}`}
+                  disabled={handedIn}
+                  checked={response?.kind === 'truth' && response.value === value}
+                  onChange={() => answer({ kind: 'truth', value })}
+                  className="accent-ink"
+                />
+                {value ? 'True' : 'False'}
+              </label>
+            ))}
+          {body.kind === 'short' && !inGap && (
+            <TextBox index={index} response={response} answer={answer} locked={handedIn} />
+          )}
+          {handedIn && (
+            <p className={`pt-1 font-ui text-[13px] ${earned === body.points ? 'text-dill' : 'text-beet'}`}>
+              {earned === body.points ? '✓ ' : '◆ '}
+              {round(earned)} of {pointsText(body.points)}
+            </p>
+          )}
+          {handedIn && body.feedback && (
+            <div className="pt-1 text-[14px] text-muted">
+              <RichText content={body.feedback} />
+            </div>
+          )}
         </div>
       </fieldset>
     </li>
@@ -143,6 +238,28 @@ function chosenAfter(body: KeptItem, response: Response | null, id: string, on: 
   return on ? [...before, id] : before
 }
 
-function TextBox({ index, response, answer, locked, short = false }: { readonly index: number; readonly response: Response | null; readonly answer: (response: Response) => void; readonly locked: boolean; readonly short?: boolean }) {
-  return <input type="text" aria-label={`Answer to item ${index + 1}`} autoComplete="off" disabled={locked} value={response?.kind === 'text' ? response.text : ''} onChange={(event) => answer({ kind: 'text', text: event.target.value })} className={`border-b border-ink bg-transparent px-1 ${short ? 'mx-1 w-32' : 'w-full max-w-80'}`} />
+function TextBox({
+  index,
+  response,
+  answer,
+  locked,
+  short = false,
+}: {
+  readonly index: number
+  readonly response: Response | null
+  readonly answer: (response: Response) => void
+  readonly locked: boolean
+  readonly short?: boolean
+}) {
+  return (
+    <input
+      type="text"
+      aria-label={`Answer to item ${index + 1}`}
+      autoComplete="off"
+      disabled={locked}
+      value={response?.kind === 'text' ? response.text : ''}
+      onChange={(event) => answer({ kind: 'text', text: event.target.value })}
+      className={`border-b border-ink bg-transparent px-1 ${short ? 'mx-1 w-32' : 'w-full max-w-80'}`}
+    />
+  )
 }

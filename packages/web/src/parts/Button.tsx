@@ -9,10 +9,24 @@ const TONES: Readonly<Record<Tone, string>> = {
 }
 
 /** A button; `lead` is the one next step of a screen. */
-export function Button({ tone = 'plain', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { readonly tone?: Tone }) {
-  return <button type="button" {...rest} className={`rounded-[3px] border px-2.5 py-1 whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-60 ${TONES[tone]} ${className}`} />
+export function Button({
+  tone = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly tone?: Tone }) {
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`rounded-[3px] border px-2.5 py-1 whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-60 ${TONES[tone]} ${className}`}
+    />
+  )
 }
 
 export function Kbd({ children }: { readonly children: string }) {
-  return <kbd className="rounded-[3px] border border-b-2 border-line bg-sheet px-1 font-mono text-[11px] text-muted">{children}</kbd>
+  return (
+    <kbd className="rounded-[3px] border border-b-2 border-line bg-sheet px-1 font-mono text-[11px] text-muted">
+      {children}
+    </kbd>
+  )
 }

@@ -3,11 +3,22 @@ import katex from 'katex'
 import { Fragment, type ReactNode } from 'react'
 
 /** Rich text as it reads in a paper. `gap` draws a gap; without it, a line to write on. */
-export function RichText({ content, gap, inline = false }: { readonly content: Content; readonly gap?: (index: number) => ReactNode; readonly inline?: boolean }) {
+export function RichText({
+  content,
+  gap,
+  inline = false,
+}: {
+  readonly content: Content
+  readonly gap?: (index: number) => ReactNode
+  readonly inline?: boolean
+}) {
   const counter = { gaps: 0 }
-  const draw = gap ?? (() => <span className="mx-0.5 inline-block w-16 border-b border-ink align-baseline" role="img" aria-label="gap" />)
+  const draw =
+    gap ??
+    (() => <span className="mx-0.5 inline-block w-16 border-b border-ink align-baseline" role="img" aria-label="gap" />)
   const nextGap = () => draw(counter.gaps++)
-  if (inline && content.length === 1 && content[0]?.type === 'paragraph') return <span className="rich">{content[0].content.map((node, index) => inlineOf(node, index, nextGap))}</span>
+  if (inline && content.length === 1 && content[0]?.type === 'paragraph')
+    return <span className="rich">{content[0].content.map((node, index) => inlineOf(node, index, nextGap))}</span>
   return <div className="rich">{content.map((block, index) => blockOf(block, index, nextGap))}</div>
 }
 
@@ -18,7 +29,9 @@ function blockOf(block: Block, index: number, gap: () => ReactNode): ReactNode {
     case 'preformatted':
       return <pre key={index}>{block.text}</pre>
     case 'list': {
-      const entries = block.entries.map((entry, at) => <li key={at}>{entry.map((inner, place) => blockOf(inner, place, gap))}</li>)
+      const entries = block.entries.map((entry, at) => (
+        <li key={at}>{entry.map((inner, place) => blockOf(inner, place, gap))}</li>
+      ))
       return block.ordered ? <ol key={index}>{entries}</ol> : <ul key={index}>{entries}</ul>
     }
     case 'table':
@@ -39,23 +52,45 @@ function blockOf(block: Block, index: number, gap: () => ReactNode): ReactNode {
   }
 }
 
-const STYLE_TAGS: Readonly<Record<TextStyle, 'strong' | 'em' | 'u' | 'sub' | 'sup' | 'code'>> = { strong: 'strong', emphasis: 'em', underline: 'u', sub: 'sub', sup: 'sup', code: 'code' }
+const STYLE_TAGS: Readonly<Record<TextStyle, 'strong' | 'em' | 'u' | 'sub' | 'sup' | 'code'>> = {
+  strong: 'strong',
+  emphasis: 'em',
+  underline: 'u',
+  sub: 'sub',
+  sup: 'sup',
+  code: 'code',
+}
 
 function inlineOf(node: Inline, index: number, gap: () => ReactNode): ReactNode {
   switch (node.type) {
     case 'text':
-      return <Fragment key={index}>{(node.styles ?? []).reduceRight<ReactNode>((inner, style) => {
-        const Tag = STYLE_TAGS[style]
-        return <Tag>{inner}</Tag>
-      }, node.text)}</Fragment>
+      return (
+        <Fragment key={index}>
+          {(node.styles ?? []).reduceRight<ReactNode>((inner, style) => {
+            const Tag = STYLE_TAGS[style]
+            return <Tag>{inner}</Tag>
+          }, node.text)}
+        </Fragment>
+      )
     case 'break':
       return <br key={index} />
     case 'gap':
       return <Fragment key={index}>{gap()}</Fragment>
     case 'tex':
       // KaTeX escapes what it is given; `trust` stays off.
-      return <span key={index} dangerouslySetInnerHTML={{ __html: katex.renderToString(node.tex, { throwOnError: false, displayMode: node.display }) }} />
+      return (
+        <span
+          key={index}
+          dangerouslySetInnerHTML={{
+            __html: katex.renderToString(node.tex, { throwOnError: false, displayMode: node.display }),
+          }}
+        />
+      )
     case 'picture':
-      return <span key={index} className="border border-dashed border-edge px-1 text-muted">Picture: {node.alt || 'no description'}</span>
+      return (
+        <span key={index} className="border border-dashed border-edge px-1 text-muted">
+          Picture: {node.alt || 'no description'}
+        </span>
+      )
   }
 }

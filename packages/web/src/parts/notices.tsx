@@ -22,16 +22,28 @@ export function Notices({ children }: { readonly children: ReactNode }) {
   const [notices, setNotices] = useState<readonly Notice[]>([])
   const next = useRef(1)
   const drop = useCallback((id: number) => setNotices((all) => all.filter((one) => one.id !== id)), [])
-  const tell = useCallback<Tell>((text, more) => {
-    const id = next.current++
-    setNotices((all) => [...all.slice(-2), { id, text, tone: more?.tone ?? 'told', undo: more?.undo }])
-    setTimeout(() => drop(id), SHOWN_MS)
-  }, [drop])
-  const list = useMemo(() => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} drop={() => drop(notice.id)} />), [notices, drop])
+  const tell = useCallback<Tell>(
+    (text, more) => {
+      const id = next.current++
+      setNotices((all) => [...all.slice(-2), { id, text, tone: more?.tone ?? 'told', undo: more?.undo }])
+      setTimeout(() => drop(id), SHOWN_MS)
+    },
+    [drop],
+  )
+  const list = useMemo(
+    () => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} drop={() => drop(notice.id)} />),
+    [notices, drop],
+  )
   return (
     <NoticeContext.Provider value={tell}>
       {children}
-      <div className="fixed bottom-16 left-1/2 z-40 grid w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2" role="status" aria-live="polite">{list}</div>
+      <div
+        className="fixed bottom-16 left-1/2 z-40 grid w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2"
+        role="status"
+        aria-live="polite"
+      >
+        {list}
+      </div>
     </NoticeContext.Provider>
   )
 }
@@ -39,10 +51,26 @@ export function Notices({ children }: { readonly children: ReactNode }) {
 function NoticeLine({ notice, drop }: { readonly notice: Notice; readonly drop: () => void }) {
   const { undo } = notice
   return (
-    <div className={`flex items-center gap-3 rounded-[3px] border bg-sheet px-3 py-2 ${notice.tone === 'trouble' ? 'border-l-4 border-beet' : 'border-ink'}`}>
-      <span className="grow">{notice.tone === 'trouble' && <span aria-hidden="true">◆ </span>}{notice.text}</span>
-      {undo && <Button onClick={() => { undo(); drop() }}>Undo</Button>}
-      <button type="button" aria-label="Close this notice" className="px-1 text-muted" onClick={drop}>×</button>
+    <div
+      className={`flex items-center gap-3 rounded-[3px] border bg-sheet px-3 py-2 ${notice.tone === 'trouble' ? 'border-l-4 border-beet' : 'border-ink'}`}
+    >
+      <span className="grow">
+        {notice.tone === 'trouble' && <span aria-hidden="true">◆ </span>}
+        {notice.text}
+      </span>
+      {undo && (
+        <Button
+          onClick={() => {
+            undo()
+            drop()
+          }}
+        >
+          Undo
+        </Button>
+      )}
+      <button type="button" aria-label="Close this notice" className="px-1 text-muted" onClick={drop}>
+        ×
+      </button>
     </div>
   )
 }

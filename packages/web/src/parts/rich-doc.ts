@@ -1,8 +1,25 @@
-import { normalizeContent, paragraph, styledText, type Block, type Content, type Inline, type TextStyle } from '@zakuska/core'
+import {
+  normalizeContent,
+  paragraph,
+  styledText,
+  type Block,
+  type Content,
+  type Inline,
+  type TextStyle,
+} from '@zakuska/core'
 import type { JSONContent } from '@tiptap/core'
 
-const MARK_OF: Readonly<Record<TextStyle, string>> = { strong: 'bold', emphasis: 'italic', underline: 'underline', sub: 'subscript', sup: 'superscript', code: 'code' }
-const STYLE_OF: Readonly<Record<string, TextStyle>> = Object.fromEntries(Object.entries(MARK_OF).map(([style, mark]) => [mark, style as TextStyle]))
+const MARK_OF: Readonly<Record<TextStyle, string>> = {
+  strong: 'bold',
+  emphasis: 'italic',
+  underline: 'underline',
+  sub: 'subscript',
+  sup: 'superscript',
+  code: 'code',
+}
+const STYLE_OF: Readonly<Record<string, TextStyle>> = Object.fromEntries(
+  Object.entries(MARK_OF).map(([style, mark]) => [mark, style as TextStyle]),
+)
 
 /** Rich text as the editor's document. Tables and pictures travel through it whole. */
 export function toEditorDoc(content: Content): JSONContent {
@@ -17,7 +34,13 @@ function blockNode(block: Block): JSONContent {
     case 'preformatted':
       return { type: 'codeBlock', content: block.text ? [{ type: 'text', text: block.text }] : [] }
     case 'list':
-      return { type: block.ordered ? 'orderedList' : 'bulletList', content: block.entries.map((entry) => ({ type: 'listItem', content: startingWithParagraph(entry.map(blockNode)) })) }
+      return {
+        type: block.ordered ? 'orderedList' : 'bulletList',
+        content: block.entries.map((entry) => ({
+          type: 'listItem',
+          content: startingWithParagraph(entry.map(blockNode)),
+        })),
+      }
     case 'table':
       return { type: 'whole', attrs: { block } }
   }
@@ -31,7 +54,15 @@ function startingWithParagraph(blocks: readonly JSONContent[]): JSONContent[] {
 function inlineNode(node: Inline): JSONContent[] {
   switch (node.type) {
     case 'text':
-      return node.text ? [{ type: 'text', text: node.text, ...(node.styles && { marks: node.styles.map((style) => ({ type: MARK_OF[style] })) }) }] : []
+      return node.text
+        ? [
+            {
+              type: 'text',
+              text: node.text,
+              ...(node.styles && { marks: node.styles.map((style) => ({ type: MARK_OF[style] })) }),
+            },
+          ]
+        : []
     case 'break':
       return [{ type: 'hardBreak' }]
     case 'gap':
@@ -57,7 +88,13 @@ function blockOf(node: JSONContent): Block[] {
       return [{ type: 'preformatted', text: inner.map((one) => one.text ?? '').join('') }]
     case 'bulletList':
     case 'orderedList':
-      return [{ type: 'list', ordered: node.type === 'orderedList', entries: inner.map((entry) => (entry.content ?? []).flatMap(blockOf)) }]
+      return [
+        {
+          type: 'list',
+          ordered: node.type === 'orderedList',
+          entries: inner.map((entry) => (entry.content ?? []).flatMap(blockOf)),
+        },
+      ]
     case 'whole':
       return [node.attrs?.['block'] as Block]
     default:
@@ -68,7 +105,12 @@ function blockOf(node: JSONContent): Block[] {
 function inlineOf(node: JSONContent): Inline[] {
   switch (node.type) {
     case 'text':
-      return [styledText(node.text ?? '', (node.marks ?? []).flatMap((mark) => STYLE_OF[mark.type] ?? []))]
+      return [
+        styledText(
+          node.text ?? '',
+          (node.marks ?? []).flatMap((mark) => STYLE_OF[mark.type] ?? []),
+        ),
+      ]
     case 'hardBreak':
       return [{ type: 'break' }]
     case 'gap':

@@ -15,13 +15,33 @@ export function ResultsPage() {
       <div className="min-h-0 flex-1 overflow-y-auto">
         {deliveries.isPending && <Waiting what="the results" />}
         {deliveries.isError && <Problem error={deliveries.error} again={() => void deliveries.refetch()} />}
-        {deliveries.data && quizzes.length === 0 && <Empty title="Nothing to bring back yet"><p>Once a paper was sent as a quiz, its responses are fetched here.</p><p className="mt-4"><Link className="underline" to="/dispatch">Go to Dispatch</Link></p></Empty>}
+        {deliveries.data && quizzes.length === 0 && (
+          <Empty title="Nothing to bring back yet">
+            <p>Once a paper was sent as a quiz, its responses are fetched here.</p>
+            <p className="mt-4">
+              <Link className="underline" to="/dispatch">
+                Go to Dispatch
+              </Link>
+            </p>
+          </Empty>
+        )}
         <ul aria-label="Quizzes">
           {quizzes.map((quiz) => (
-            <li key={quiz.id} className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]">
-              <Link to={`/results/${quiz.id}`} className="min-w-0 flex-1 font-text text-base font-medium">{quiz.title}</Link>
+            <li
+              key={quiz.id}
+              className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]"
+            >
+              <Link to={`/results/${quiz.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
+                {quiz.title}
+              </Link>
               <span className="text-muted">Breakwater, {format(quiz.createdAt, 'd MMM')}</span>
-              <span className="w-40 text-right">{quiz.responseCount === null ? <span className="text-mustard-ink">◐ not fetched yet</span> : counted(quiz.responseCount, 'response', 'responses')}</span>
+              <span className="w-40 text-right">
+                {quiz.responseCount === null ? (
+                  <span className="text-mustard-ink">◐ not fetched yet</span>
+                ) : (
+                  counted(quiz.responseCount, 'response', 'responses')
+                )}
+              </span>
             </li>
           ))}
         </ul>

@@ -4,7 +4,10 @@ import { api, dataOf } from '../api/client'
 export const resultKeys = { one: (id: string) => ['results', id] as const }
 
 export function useResults(id: string) {
-  return useQuery({ queryKey: resultKeys.one(id), queryFn: () => dataOf(api.GET('/api/deliveries/{id}/results', { params: { path: { id } } })) })
+  return useQuery({
+    queryKey: resultKeys.one(id),
+    queryFn: () => dataOf(api.GET('/api/deliveries/{id}/results', { params: { path: { id } } })),
+  })
 }
 
 export function useFetchResponses(id: string) {
@@ -13,7 +16,10 @@ export function useFetchResponses(id: string) {
     mutationFn: () => dataOf(api.POST('/api/deliveries/{id}/results/fetch', { params: { path: { id } } })),
     onSuccess: (results) => {
       client.setQueryData(resultKeys.one(id), results)
-      return Promise.all([client.invalidateQueries({ queryKey: ['dispatch'] }), client.invalidateQueries({ queryKey: ['session', 'counts'] })])
+      return Promise.all([
+        client.invalidateQueries({ queryKey: ['dispatch'] }),
+        client.invalidateQueries({ queryKey: ['session', 'counts'] }),
+      ])
     },
   })
 }

@@ -5,22 +5,71 @@ export interface CleanText {
 }
 
 const INVISIBLE = /[\u00AD\u200B\u2060\uFEFF\u200E\u200F\u202A-\u202E\u2066-\u2069\u0000-\u0008]/
-const LIGATURES: Readonly<Record<string, string>> = { 'ﬀ': 'ff', 'ﬁ': 'fi', 'ﬂ': 'fl', 'ﬃ': 'ffi', 'ﬄ': 'ffl', 'ﬅ': 'st', 'ﬆ': 'st' }
+const LIGATURES: Readonly<Record<string, string>> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' }
 const SPACES = /[\u00A0\u2000-\u200A\u202F\u205F]/
 
 /** Named character references that drafts hold (WHATWG HTML, section 13.5); numeric ones are computed. */
 const ENTITIES: Readonly<Record<string, string>> = {
-  amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ', ndash: '–', mdash: '—', hellip: '…', lsquo: '‘', rsquo: '’',
-  ldquo: '“', rdquo: '”', laquo: '«', raquo: '»', times: '×', divide: '÷', plusmn: '±', deg: '°', micro: 'µ', middot: '·',
-  bull: '•', copy: '©', reg: '®', frac12: '½', frac14: '¼', frac34: '¾', sup2: '²', sup3: '³', euro: '€', pound: '£',
-  auml: 'ä', ouml: 'ö', uuml: 'ü', Auml: 'Ä', Ouml: 'Ö', Uuml: 'Ü', szlig: 'ß', eacute: 'é', egrave: 'è', agrave: 'à',
-  ccedil: 'ç', ntilde: 'ñ', aring: 'å', oslash: 'ø', aelig: 'æ', rarr: '→', larr: '←', le: '≤', ge: '≥', ne: '≠', minus: '−', shy: '',
+  amp: '&',
+  lt: '<',
+  gt: '>',
+  quot: '"',
+  apos: "'",
+  nbsp: ' ',
+  ndash: '–',
+  mdash: '—',
+  hellip: '…',
+  lsquo: '‘',
+  rsquo: '’',
+  ldquo: '“',
+  rdquo: '”',
+  laquo: '«',
+  raquo: '»',
+  times: '×',
+  divide: '÷',
+  plusmn: '±',
+  deg: '°',
+  micro: 'µ',
+  middot: '·',
+  bull: '•',
+  copy: '©',
+  reg: '®',
+  frac12: '½',
+  frac14: '¼',
+  frac34: '¾',
+  sup2: '²',
+  sup3: '³',
+  euro: '€',
+  pound: '£',
+  auml: 'ä',
+  ouml: 'ö',
+  uuml: 'ü',
+  Auml: 'Ä',
+  Ouml: 'Ö',
+  Uuml: 'Ü',
+  szlig: 'ß',
+  eacute: 'é',
+  egrave: 'è',
+  agrave: 'à',
+  ccedil: 'ç',
+  ntilde: 'ñ',
+  aring: 'å',
+  oslash: 'ø',
+  aelig: 'æ',
+  rarr: '→',
+  larr: '←',
+  le: '≤',
+  ge: '≥',
+  ne: '≠',
+  minus: '−',
+  shy: '',
 }
 const ENTITY = /&(?:#(\d{1,7})|#x([0-9a-f]{1,6})|([a-z]{2,8}\d{0,2}));/iy
 
 /** Windows-1252 code points 80–9F, as shown when UTF-8 bytes are read as that code page (WHATWG Encoding, index windows-1252). */
 const WINDOWS_1252 = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009Dž\u009F'
-const MOJIBAKE = /[\u00C2-\u00F4][\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ\u0152\u0153\u0160\u0161\u017D\u017E\u0192\u02C6\u02DC]/
+const MOJIBAKE =
+  /[\u00C2-\u00F4][\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ\u0152\u0153\u0160\u0161\u017D\u017E\u0192\u02C6\u02DC]/
 const NEEDS_WORK = new RegExp(`${INVISIBLE.source}|${SPACES.source}|\\u3000|[ﬀ-ﬆ]|&[#a-zA-Z]|${MOJIBAKE.source}`)
 
 /** Repairs what copying did to single characters. Plain lines come back as they are, at the cost of one search. */
@@ -32,7 +81,7 @@ export function cleanCharacters(raw: string): CleanText {
     for (let unit = 0; unit < piece.length; unit++) map.push(at)
     text += piece
   }
-  for (let at = 0; at < raw.length; ) {
+  for (let at = 0; at < raw.length;) {
     const found = replacementAt(raw, at)
     push(found.text, at)
     at += found.length
@@ -48,7 +97,7 @@ function replacementAt(raw: string, at: number): { readonly text: string; readon
   if (SPACES.test(character)) return { text: ' ', length: 1 }
   const ligature = LIGATURES[character]
   if (ligature) return { text: ligature, length: 1 }
-  return (character === '&' && entityAt(raw, at)) || mojibakeAt(raw, at) || { text: character, length: 1 }
+  return (character === '&' ? entityAt(raw, at) : mojibakeAt(raw, at)) ?? { text: character, length: 1 }
 }
 
 function entityAt(raw: string, at: number): { text: string; length: number } | null {
@@ -57,7 +106,10 @@ function entityAt(raw: string, at: number): { text: string; length: number } | n
   if (!found) return null
   const [whole, decimal, hexadecimal, name] = found
   const code = decimal ? Number(decimal) : hexadecimal ? Number.parseInt(hexadecimal, 16) : null
-  if (code !== null) return code > 31 && code <= 0x10ffff ? { text: code === 160 ? ' ' : String.fromCodePoint(code), length: whole.length } : null
+  if (code !== null)
+    return code > 31 && code <= 0x10ffff
+      ? { text: code === 160 ? ' ' : String.fromCodePoint(code), length: whole.length }
+      : null
   const text = name === undefined ? undefined : ENTITIES[name]
   return text === undefined ? null : { text, length: whole.length }
 }
@@ -77,7 +129,8 @@ function mojibakeAt(raw: string, at: number): { text: string; length: number } |
     bytes.push(byte)
   }
   const [first = 0, second = 0, third = 0] = bytes
-  const code = size === 2 ? ((first & 31) << 6) | (second & 63) : ((first & 15) << 12) | ((second & 63) << 6) | (third & 63)
+  const code =
+    size === 2 ? ((first & 31) << 6) | (second & 63) : ((first & 15) << 12) | ((second & 63) << 6) | (third & 63)
   const plausible = code === 0xa0 || (code > 0xa0 && code < 0x700) || (code >= 0x2000 && code < 0x2c00)
   return plausible ? { text: code === 0xa0 ? ' ' : String.fromCharCode(code), length: size } : null
 }

@@ -22,7 +22,8 @@ export function cleanLines(source: DraftSource): Line[] {
     const own: StyleRange[] = []
     for (let at = next; at < given.length && (given[at]?.from ?? 0) < to; at++) {
       const style = given[at]
-      if (style && style.to > from) own.push({ from: Math.max(0, style.from - from), to: Math.min(to, style.to) - from, style: style.style })
+      if (style && style.to > from)
+        own.push({ from: Math.max(0, style.from - from), to: Math.min(to, style.to) - from, style: style.style })
     }
     return cleanLine(index + 1, from, text, code[index] ?? null, own)
   })
@@ -69,18 +70,41 @@ function isWrappedDraft(lines: readonly string[]): boolean {
 }
 
 function cleanLine(number: number, from: number, raw: string, role: CodeRole, given: readonly StyleRange[]): Line {
-  if (role === 'fence') return { number, from, to: from + raw.length, text: '', map: [from + raw.length], styles: [], indent: 0, preformatted: false }
+  if (role === 'fence')
+    return {
+      number,
+      from,
+      to: from + raw.length,
+      text: '',
+      map: [from + raw.length],
+      styles: [],
+      indent: 0,
+      preformatted: false,
+    }
   const characters = cleanCharacters(raw)
   const piece = role === 'code' ? { ...characters, styles: [] } : readMarkup(characters)
   const map = piece.map && piece.map.map((at) => from + at)
   const styles = given.length ? [...piece.styles, ...toCleaned(given, piece.map, piece.text.length)] : piece.styles
-  return { number, from, to: from + raw.length, text: piece.text, map, styles, indent: indentOf(piece.text), preformatted: role === 'code' }
+  return {
+    number,
+    from,
+    to: from + raw.length,
+    text: piece.text,
+    map,
+    styles,
+    indent: indentOf(piece.text),
+    preformatted: role === 'code',
+  }
 }
 
 function toCleaned(given: readonly StyleRange[], map: readonly number[] | null, length: number): StyleRange[] {
   if (!map) return [...given]
   return given
-    .map((range) => ({ ...range, from: firstAtOrAfter(map, range.from), to: Math.min(length, firstAtOrAfter(map, range.to)) }))
+    .map((range) => ({
+      ...range,
+      from: firstAtOrAfter(map, range.from),
+      to: Math.min(length, firstAtOrAfter(map, range.to)),
+    }))
     .filter((range) => range.from < range.to)
 }
 

@@ -1,4 +1,13 @@
-import { normalizeContent, paragraph, styledText, TEXT_STYLES, type Block, type Content, type Inline, type TextStyle } from '../../content/model.ts'
+import {
+  normalizeContent,
+  paragraph,
+  styledText,
+  TEXT_STYLES,
+  type Block,
+  type Content,
+  type Inline,
+  type TextStyle,
+} from '../../content/model.ts'
 import type { LineStyle, Span, StyleRange } from '../model.ts'
 
 /** How a span joins the one before it: `wrap` on the same paragraph, `paragraph` below it. */
@@ -8,7 +17,8 @@ export interface Piece {
 }
 
 /** A gap however it was drawn: underscores, dots, a bracketed word or blanks, with or without its number. */
-export const GAP = /_{2,}(?:\s*\(\d{1,2}\)\s*_{2,})?|＿{2,}|\.{4,}|…{2,}|\[\s*(?:blank|gap|_{1,}|\.{2,}|…)\s*\]|[（(]\s{2,}[)）]|\[\s{2,}\]/gi
+export const GAP =
+  /_{2,}(?:\s*\(\d{1,2}\)\s*_{2,})?|＿{2,}|\.{4,}|…{2,}|\[\s*(?:blank|gap|_{1,}|\.{2,}|…)\s*\]|[（(]\s{2,}[)）]|\[\s{2,}\]/gi
 
 const PICTURE = /\[image: ([^\]]*)\]/g
 
@@ -21,7 +31,8 @@ interface Run {
 export function compose(pieces: readonly Piece[]): Content {
   const blocks: Block[] = []
   for (const group of groupPieces(pieces)) {
-    if (group[0]?.join === 'preformatted') blocks.push({ type: 'preformatted', text: dedent(group.map((piece) => spanText(piece.span))) })
+    if (group[0]?.join === 'preformatted')
+      blocks.push({ type: 'preformatted', text: dedent(group.map((piece) => spanText(piece.span))) })
     else blocks.push(paragraph(inlinesOf(joinRuns(group.map((piece) => runOf(piece.span))))))
   }
   return normalizeContent(withoutLayout(blocks))
@@ -54,7 +65,11 @@ function runOf(span: Span): Run {
   const from = span.from + lead
   const styles = span.line.styles
     .filter((range) => range.to > from && range.from < from + trimmed.length)
-    .map((range) => ({ style: range.style, from: Math.max(0, range.from - from), to: Math.min(trimmed.length, range.to - from) }))
+    .map((range) => ({
+      style: range.style,
+      from: Math.max(0, range.from - from),
+      to: Math.min(trimmed.length, range.to - from),
+    }))
   return { text: trimmed, styles }
 }
 
@@ -66,7 +81,7 @@ function joinRuns(runs: readonly Run[]): Run {
     if (!run.text) continue
     const hyphenated = /\p{Ll}{2}-$/u.test(text) && /^\p{Ll}{2}/u.test(run.text)
     if (hyphenated) text = text.slice(0, -1)
-    else if (text && !isIdeographic(text.at(-1)) ) text += ' '
+    else if (text && !isIdeographic(text.at(-1))) text += ' '
     else if (text && !isIdeographic(run.text.charAt(0))) text += ' '
     const shift = text.length
     text += run.text
@@ -101,11 +116,20 @@ function specialsOf(run: Run): Special[] {
   const found: Special[] = []
   for (const range of run.styles) {
     const text = run.text.slice(range.from, range.to)
-    if (range.style === 'tex') found.push({ from: range.from, to: range.to, node: { type: 'tex', tex: text.slice(2, -2).trim(), display: false } })
+    if (range.style === 'tex')
+      found.push({
+        from: range.from,
+        to: range.to,
+        node: { type: 'tex', tex: text.slice(2, -2).trim(), display: false },
+      })
   }
   const inTex = (at: number): boolean => found.some((special) => at >= special.from && at < special.to)
   for (const picture of run.text.matchAll(PICTURE))
-    found.push({ from: picture.index, to: picture.index + picture[0].length, node: { type: 'picture', asset: '', alt: picture[1] ?? '' } })
+    found.push({
+      from: picture.index,
+      to: picture.index + picture[0].length,
+      node: { type: 'picture', asset: '', alt: picture[1] ?? '' },
+    })
   for (const gap of run.text.matchAll(GAP))
     if (!inTex(gap.index)) found.push({ from: gap.index, to: gap.index + gap[0].length, node: { type: 'gap' } })
   return found.sort((a, b) => a.from - b.from)
@@ -133,12 +157,25 @@ function isTextStyle(style: LineStyle): style is TextStyle {
 const LAYOUT_STYLES: readonly TextStyle[] = ['strong', 'emphasis', 'underline']
 
 function withoutLayout(blocks: readonly Block[]): Block[] {
-  const texts = blocks.flatMap((block) => (block.type === 'paragraph' ? block.content : [])).filter((node) => node.type === 'text' && node.text.trim() !== '')
-  const layout = LAYOUT_STYLES.filter((style) => texts.length > 0 && texts.every((node) => node.type === 'text' && node.styles?.includes(style)))
+  const texts = blocks
+    .flatMap((block) => (block.type === 'paragraph' ? block.content : []))
+    .filter((node) => node.type === 'text' && node.text.trim() !== '')
+  const layout = LAYOUT_STYLES.filter(
+    (style) => texts.length > 0 && texts.every((node) => node.type === 'text' && node.styles?.includes(style)),
+  )
   if (!layout.length) return [...blocks]
   return blocks.map((block) =>
     block.type === 'paragraph'
-      ? paragraph(block.content.map((node) => (node.type === 'text' ? styledText(node.text, (node.styles ?? []).filter((style) => !layout.includes(style))) : node)))
+      ? paragraph(
+          block.content.map((node) =>
+            node.type === 'text'
+              ? styledText(
+                  node.text,
+                  (node.styles ?? []).filter((style) => !layout.includes(style)),
+                )
+              : node,
+          ),
+        )
       : block,
   )
 }

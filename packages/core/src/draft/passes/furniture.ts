@@ -1,6 +1,7 @@
 import { bodyText, type Shape } from './shape.ts'
 
-const PAGE_NUMBER = /^(?:[-–—]\s*\d{1,4}\s*[-–—]|(?:page|seite|page|página|pagina|sida|strona|sayfa|страница|стр\.?|p\.)\s*\d{1,4}(?:\s*(?:of|von|de|di|van|av|z|из|\/)\s*\d{1,4})?|\d{1,4}\s*\/\s*\d{1,4}|第\s*\d+\s*[页頁])$/i
+const PAGE_NUMBER =
+  /^(?:[-–—]\s*\d{1,4}\s*[-–—]|(?:page|seite|page|página|pagina|sida|strona|sayfa|страница|стр\.?|p\.)\s*\d{1,4}(?:\s*(?:of|von|de|di|van|av|z|из|\/)\s*\d{1,4})?|\d{1,4}\s*\/\s*\d{1,4}|第\s*\d+\s*[页頁])$/i
 /** A figure alone counts as a page number only where it stands apart from the text. */
 const LONE_NUMBER = /^\d{1,4}$/
 const FAR_INDENT_COLUMNS = 20
@@ -30,10 +31,26 @@ export function findFurniture(shapes: readonly Shape[]): ReadonlySet<number> {
 }
 
 function couldRepeat(shape: Shape, text: string): boolean {
-  return text.length >= 6 && text.length <= 120 && !shape.letter && !shape.question && !shape.box && !shape.bullet && !shape.rule && !shape.tableRow && !/[:：?？]/.test(text) && (!shape.number || /page|seite|página/i.test(text))
+  return (
+    text.length >= 6 &&
+    text.length <= 120 &&
+    !shape.letter &&
+    !shape.question &&
+    !shape.box &&
+    !shape.bullet &&
+    !shape.rule &&
+    !shape.tableRow &&
+    !/[:：?？]/.test(text) &&
+    (!shape.number || /page|seite|página/i.test(text))
+  )
 }
 
-function standsApart(shapes: readonly Shape[], index: number, found: ReadonlySet<number>, repeated: readonly number[][]): boolean {
+function standsApart(
+  shapes: readonly Shape[],
+  index: number,
+  found: ReadonlySet<number>,
+  repeated: readonly number[][],
+): boolean {
   const before = [index - 1, index - 2, index - 3].filter((at) => at >= 0)
   if (before.some((at) => found.has(at))) return true
   if (shapes[index - 1]?.blank && shapes[index - 2]?.blank) return true

@@ -44,17 +44,29 @@ function blockStart(text: string): number {
 }
 
 function tableEntry(line: Line, section: string | null): KeyEntry[] {
-  const cells = [...line.text.matchAll(/\|([^|]*)/g)].map((cell) => ({ text: (cell[1] ?? '').trim(), from: cell.index + 1, to: cell.index + cell[0].length }))
+  const cells = [...line.text.matchAll(/\|([^|]*)/g)].map((cell) => ({
+    text: (cell[1] ?? '').trim(),
+    from: cell.index + 1,
+    to: cell.index + cell[0].length,
+  }))
   const [number, ...rest] = cells.filter((cell) => cell.text !== '')
   const value = rest[0]
   if (!number || !value || !/^(?:\d{1,3}|[ivx]{1,4}|bonus)\.?$/i.test(number.text)) return []
-  return [{ number: number.text.toLowerCase().replace('.', ''), section, values: [{ line, from: value.from, to: value.to }], line }]
+  return [
+    {
+      number: number.text.toLowerCase().replace('.', ''),
+      section,
+      values: [{ line, from: value.from, to: value.to }],
+      line,
+    },
+  ]
 }
 
 function entriesOf(line: Line, start: number, section: string | null): KeyEntry[] {
   const text = line.text
   const range = RANGE.exec(text.slice(start))
-  if (range?.[1] && range[2] && range[3]) return rangeEntries(line, range[1], range[2], start + range[0].indexOf(range[3]), section)
+  if (range?.[1] && range[2] && range[3])
+    return rangeEntries(line, range[1], range[2], start + range[0].indexOf(range[3]), section)
   const compact = [...text.slice(start).matchAll(COMPACT)]
   const covered = compact.reduce((sum, match) => sum + match[0].length, 0)
   const letters = text.slice(start).replace(/[\s,;.|]/g, '').length

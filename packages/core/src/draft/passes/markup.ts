@@ -54,7 +54,7 @@ class Builder {
 
   read(from: number, to: number): void {
     const text = this.#piece.text
-    for (let at = from; at < to; ) {
+    for (let at = from; at < to;) {
       const found = RECOGNISERS[text.charAt(at)]?.(text, at)
       if (found && at + found.open + found.inner + found.close <= to) {
         this.#take(at, found)
@@ -70,7 +70,8 @@ class Builder {
     const start = this.#text.length
     const inner = at + found.open
     this.#push(found.before ?? '', at)
-    if (found.opaque) for (let unit = inner; unit < inner + found.inner; unit++) this.#push(this.#piece.text.charAt(unit), unit)
+    if (found.opaque)
+      for (let unit = inner; unit < inner + found.inner; unit++) this.#push(this.#piece.text.charAt(unit), unit)
     else this.read(inner, inner + found.inner)
     this.#push(found.after ?? '', inner + found.inner)
     for (const style of found.styles) this.#styles.push({ from: start, to: this.#text.length, style })
@@ -112,7 +113,8 @@ function dollarTex(text: string, at: number): Found | null {
   for (let close = text.indexOf('$', start); close > 0; close = text.indexOf('$', close + 1)) {
     if (text.charAt(close - 1) === '\\') continue
     if (width === 2) return text.startsWith('$$', close) && close > start ? tex(2, close - start, 2) : null
-    if (close > start && !/\s/.test(text.charAt(close - 1)) && !/\d/.test(text.charAt(close + 1))) return tex(1, close - start, 1)
+    if (close > start && !/\s/.test(text.charAt(close - 1)) && !/\d/.test(text.charAt(close + 1)))
+      return tex(1, close - start, 1)
     return null
   }
   return null
@@ -133,7 +135,12 @@ function emphasis(text: string, at: number): Found | null {
     if (/\s|\\/.test(text.charAt(close - 1))) continue
     if (width === 1 && (text.charAt(close + 1) === '*' || text.charAt(close - 1) === '*')) continue
     if (width === 1 && /\w/.test(text.charAt(close + 1))) continue
-    return { open: width, inner: close - start, close: width, styles: width === 1 ? ['emphasis'] : width === 2 ? ['strong'] : ['strong', 'emphasis'] }
+    return {
+      open: width,
+      inner: close - start,
+      close: width,
+      styles: width === 1 ? ['emphasis'] : width === 2 ? ['strong'] : ['strong', 'emphasis'],
+    }
   }
   return null
 }
@@ -144,7 +151,8 @@ const SUBSCRIPT = /_\{?(\d{1,3})\}?(?![\w{}])/y
 function underscores(text: string, at: number): Found | null {
   const before = text.charAt(at - 1)
   const beforeThat = text.charAt(at - 2)
-  if (/[A-Z)\]]/.test(before) || (/[a-z]/.test(before) && /[A-Z]/.test(beforeThat))) return script(SUBSCRIPT, text, at, 'sub') ?? chemical(text, at)
+  if (/[A-Z)\]]/.test(before) || (/[a-z]/.test(before) && /[A-Z]/.test(beforeThat)))
+    return script(SUBSCRIPT, text, at, 'sub') ?? chemical(text, at)
   if (/[\w]/.test(before)) return null
   UNDERSCORED.lastIndex = at
   const found = UNDERSCORED.exec(text)
@@ -181,7 +189,15 @@ function picture(text: string, at: number): Found | null {
   PICTURE.lastIndex = at
   const found = PICTURE.exec(text)
   if (found?.[1] === undefined) return null
-  return { open: 2, inner: found[1].length, close: found[0].length - 2 - found[1].length, styles: ['picture'], before: '[image: ', after: ']', opaque: true }
+  return {
+    open: 2,
+    inner: found[1].length,
+    close: found[0].length - 2 - found[1].length,
+    styles: ['picture'],
+    before: '[image: ',
+    after: ']',
+    opaque: true,
+  }
 }
 
 const LINK = /\[([^\]]{1,300})\]\((?:[^()\s]{1,500})\)/y
@@ -193,7 +209,16 @@ function link(text: string, at: number): Found | null {
   return { open: 1, inner: found[1].length, close: found[0].length - 1 - found[1].length, styles: [] }
 }
 
-const TAG_STYLES: Readonly<Record<string, LineStyle>> = { b: 'strong', strong: 'strong', i: 'emphasis', em: 'emphasis', u: 'underline', sup: 'sup', sub: 'sub', code: 'code' }
+const TAG_STYLES: Readonly<Record<string, LineStyle>> = {
+  b: 'strong',
+  strong: 'strong',
+  i: 'emphasis',
+  em: 'emphasis',
+  u: 'underline',
+  sup: 'sup',
+  sub: 'sub',
+  code: 'code',
+}
 const TAG = /<([a-z]{1,6})>([^<>]{0,400})<\/\1>/iy
 const BREAK = /<br\s*\/?>/iy
 

@@ -7,11 +7,17 @@ export interface NumberKey {
 }
 
 const SUPERSCRIPT_DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹'
-const FIGURE = '[-−+]?\\d{1,3}(?:[ \\u202f,.\']\\d{3})+(?:[.,]\\d+)?|[-−+]?\\d+(?:[.,]\\d+)?|[-−+]?[.,]\\d+'
+const FIGURE = "[-−+]?\\d{1,3}(?:[ \\u202f,.']\\d{3})+(?:[.,]\\d+)?|[-−+]?\\d+(?:[.,]\\d+)?|[-−+]?[.,]\\d+"
 const POWER = `(?:\\s*[×x*·]\\s*10\\s*(?:\\^?\\(?([-−+]?\\d{1,3})\\)?|([⁻⁺]?[${SUPERSCRIPT_DIGITS}]+)))?`
-const UNIT = "(?:\\s*((?:[\\p{L}°%‰Ω€$£µ℃℉]|[/·*^²³⁻¹]|\\^?-?\\d(?=$|[\\s(/]))+(?:\\s\\p{L}+(?:[²³])?){0,2}))?"
-const PLAIN = new RegExp(`^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`, 'iu')
-const RANGE = new RegExp(`^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})?\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`, 'iu')
+const UNIT = '(?:\\s*((?:[\\p{L}°%‰Ω€$£µ℃℉]|[/·*^²³⁻¹]|\\^?-?\\d(?=$|[\\s(/]))+(?:\\s\\p{L}+(?:[²³])?){0,2}))?'
+const PLAIN = new RegExp(
+  `^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`,
+  'iu',
+)
+const RANGE = new RegExp(
+  `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})?\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
+  'iu',
+)
 const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)/i
 
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
@@ -29,7 +35,8 @@ export function readNumberKey(text: string): NumberKey | null {
   const value = round(figure(found[2]) * 10 ** exponent(found[3], found[4]))
   const spread = found[6] ?? found[8]
   const percent = found[7] ?? found[9]
-  const tolerance = spread === undefined ? 0 : round(percent ? (Math.abs(value) * figure(spread)) / 100 : figure(spread))
+  const tolerance =
+    spread === undefined ? 0 : round(percent ? (Math.abs(value) * figure(spread)) / 100 : figure(spread))
   return { key: { value, tolerance }, unit: found[5]?.trim() ?? found[1] ?? null }
 }
 
@@ -45,8 +52,10 @@ function figure(text: string): number {
   let plain = text.replace(/[−]/g, '-').replace(/[ '\u202f]/g, '')
   const comma = plain.lastIndexOf(',')
   const stop = plain.lastIndexOf('.')
-  if (comma >= 0 && stop >= 0) plain = comma > stop ? plain.replaceAll('.', '').replace(',', '.') : plain.replaceAll(',', '')
-  else if (comma >= 0) plain = /^[-+]?\d{1,3}(?:,\d{3})+$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.')
+  if (comma >= 0 && stop >= 0)
+    plain = comma > stop ? plain.replaceAll('.', '').replace(',', '.') : plain.replaceAll(',', '')
+  else if (comma >= 0)
+    plain = /^[-+]?\d{1,3}(?:,\d{3})+$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.')
   else if (stop >= 0 && (plain.match(/\./g) ?? []).length > 1) plain = plain.replaceAll('.', '')
   return Number(plain)
 }

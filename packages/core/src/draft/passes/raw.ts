@@ -68,14 +68,39 @@ export const NO_SECTION: Section = { title: '', label: null, pointsEach: null, t
 
 export function newRawItem(number: string | null, section: Section, start: RawItem['start']): RawItem {
   return {
-    number, section, start,
-    stem: [], lists: [], keys: [], feedback: [], hint: [], sample: [], table: [], optionNotes: [], lines: [],
-    points: null, difficulty: null, level: null, outcome: null, tags: [], wordBank: null,
-    answerLines: 0, passage: null, passageAllowed: true, gapBefore: false,
+    number,
+    section,
+    start,
+    stem: [],
+    lists: [],
+    keys: [],
+    feedback: [],
+    hint: [],
+    sample: [],
+    table: [],
+    optionNotes: [],
+    lines: [],
+    points: null,
+    difficulty: null,
+    level: null,
+    outcome: null,
+    tags: [],
+    wordBank: null,
+    answerLines: 0,
+    passage: null,
+    passageAllowed: true,
+    gapBefore: false,
   }
 }
 
 /** Has what an item needs after its stem, so that new text no longer belongs to the stem. */
 export function isComplete(item: RawItem): boolean {
-  return item.lists.length > 0 || item.keys.length > 0 || item.feedback.length > 0 || item.sample.length > 0 || item.table.length > 0 || item.answerLines > 0
+  return (
+    item.lists.length > 0 ||
+    item.keys.length > 0 ||
+    item.feedback.length > 0 ||
+    item.sample.length > 0 ||
+    item.table.length > 0 ||
+    item.answerLines > 0
+  )
 }

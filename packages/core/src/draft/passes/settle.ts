@@ -1,12 +1,14 @@
 import { contentOf, countGaps, isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
-import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type ItemKind, type Option } from '../../item/model.ts'
+import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type Option } from '../../item/model.ts'
 import { labelValue } from '../labels.ts'
 import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
 import { cues, kindLabelLength, noteLength, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
 import { compose, spanText, type Piece } from './compose.ts'
+import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
 import { readNumberKey } from './numbers.ts'
+import { readNamedPairs, readOptionKey, readPairs, sameSet, sameText } from './option-keys.ts'
 import type { RawEntry, RawItem, RawKey, RawList } from './raw.ts'
 
 /** An item with its kind settled, its key read and its marks. */
@@ -33,7 +35,8 @@ export function settleItem(raw: RawItem): SettledItem {
   return new Settler(raw).settle()
 }
 
-const REFERS = /^(?:(?:all|none|both|neither|any)\b.{0,20}\b(?:above|these|them|those|of the others|options)|(?:both |only )?[A-H](?:\)|\.)?\s*(?:and|&|or|,|und|et|y|e|en|och|i|и)\s*(?:[A-H]\s*,\s*)*[A-H]\b.{0,6}$|alle (?:genannten|antworten|oben)|keine (?:der|von)|toutes? (?:les|ces)|aucune? de|todas? (?:las|los) anteriores|ningun[oa] de|tutte le precedenti|nessuna delle|geen van|alle bovenstaande|inget av|alla ovanstående|wszystkie powyższe|żadna z|все (?:вышеперечисленные|перечисленные)|ни один|以上皆|以上都)/i
+const REFERS =
+  /^(?:(?:all|none|both|neither|any)\b.{0,20}\b(?:above|these|them|those|of the others|options)|(?:both |only )?[A-H](?:\)|\.)?\s*(?:and|&|or|,|und|et|y|e|en|och|i|и)\s*(?:[A-H]\s*,\s*)*[A-H]\b.{0,6}$|alle (?:genannten|antworten|oben)|keine (?:der|von)|toutes? (?:les|ces)|aucune? de|todas? (?:las|los) anteriores|ningun[oa] de|tutte le precedenti|nessuna delle|geen van|alle bovenstaande|inget av|alla ovanstående|wszystkie powyższe|żadna z|все (?:вышеперечисленные|перечисленные)|ни один|以上皆|以上都)/i
 
 class Settler {
   readonly #raw: RawItem
@@ -109,16 +112,34 @@ class Settler {
     const bracketed = /[（([]\s*([^\s()[\]（）]{1,12})\s*[)）\]]\s*$/.exec(text)
     if (bracketed?.[1] && (this.#truthCue || /[√×✓✗]/.test(bracketed[1])) && truthOf(bracketed[1]) !== null) {
       const from = last.span.from + bracketed.index
-      this.#ownKey = { statement: { ...last.span, from }, values: [{ line: last.span.line, from: from + bracketed[0].indexOf(bracketed[1]), to: from + bracketed[0].indexOf(bracketed[1]) + bracketed[1].length }], source: 'glued' }
+      this.#ownKey = {
+        statement: { ...last.span, from },
+        values: [
+          {
+            line: last.span.line,
+            from: from + bracketed[0].indexOf(bracketed[1]),
+            to: from + bracketed[0].indexOf(bracketed[1]) + bracketed[1].length,
+          },
+        ],
+        source: 'glued',
+      }
       this.#stem[index] = { ...last, span: { ...last.span, to: from } }
       return
     }
     const end = text.replace(/[\s–—-]+$/, '').length
-    const strong = last.span.line.styles.filter((range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + end - 1).at(-1)
+    const strong = last.span.line.styles
+      .filter(
+        (range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + end - 1,
+      )
+      .at(-1)
     if (!strong) return
     const value = last.span.line.text.slice(strong.from, strong.to)
     if (!this.#truthCue || truthOf(value, false) === null) return
-    this.#ownKey = { statement: { ...last.span, from: strong.from }, values: [{ line: last.span.line, from: strong.from, to: strong.to }], source: 'glued' }
+    this.#ownKey = {
+      statement: { ...last.span, from: strong.from },
+      values: [{ line: last.span.line, from: strong.from, to: strong.to }],
+      source: 'glued',
+    }
     this.#stem[index] = { ...last, span: { ...last.span, to: strong.from } }
   }
 
@@ -138,15 +159,31 @@ class Settler {
     const signed = lines.slice(1).some((piece) => startsWithStar(piece) || endsWithStar(piece))
     const named = statements.some((key) => lines.slice(1).some((piece) => sameText(spanText(piece.span), key.text)))
     const first = lines[0] ? spanText(lines[0].span) : ''
-    if (this.#truthCue && lines.length === 2 && lines[1] && truthOf(spanText(lines[1].span).replace(/\*$/, '')) !== null) return this.#takePlainKey()
+    if (
+      this.#truthCue &&
+      lines.length === 2 &&
+      lines[1] &&
+      truthOf(spanText(lines[1].span).replace(/\*$/, '')) !== null
+    )
+      return this.#takePlainKey()
     const asks = /[?？:：]\s*$/.test(first.trim())
-    const plain = lines.length >= 3 && !this.#truthCue && (signed || named || (this.#raw.start === 'none' && asks && lines.length <= 9))
+    const plain =
+      lines.length >= 3 &&
+      !this.#truthCue &&
+      (signed || named || (this.#raw.start === 'none' && asks && lines.length <= 9))
     if (plain) {
       const from = signed || named ? this.#firstOptionLine() : 1
       const entries = lines.slice(from).map((piece) => plainEntry(piece))
       this.#options = { signature: 'plain', style: 'plain', entries }
       this.#stem = lines.slice(0, from)
-    } else if (lines.length === 2 && this.#raw.start === 'none' && !statements.length && lines[1] && spanText(lines[1].span).length < 60) this.#takePlainKey()
+    } else if (
+      lines.length === 2 &&
+      this.#raw.start === 'none' &&
+      !statements.length &&
+      lines[1] &&
+      spanText(lines[1].span).length < 60
+    )
+      this.#takePlainKey()
   }
 
   #firstOptionLine(): number {
@@ -166,7 +203,14 @@ class Settler {
 
   #statements(): Statement[] {
     const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
-    return keys.map((raw) => ({ raw, text: raw.values.map((span) => spanText(span).trim()).filter(Boolean).join(' ').trim() }))
+    return keys.map((raw) => ({
+      raw,
+      text: raw.values
+        .map((span) => spanText(span).trim())
+        .filter(Boolean)
+        .join(' ')
+        .trim(),
+    }))
   }
 
   #decide(): Item {
@@ -174,7 +218,8 @@ class Settler {
     const stem = compose(this.#stem)
     const text = plainText(stem)
     const note = noteLength(text)
-    if (note && !raw.keys.length && !raw.lists.length) return { ...this.#common(trimContent(this.#stem, note)), kind: 'note', points: 0 }
+    if (note && !raw.keys.length && !raw.lists.length)
+      return { ...this.#common(trimContent(this.#stem, note)), kind: 'note', points: 0 }
     if (raw.table.length) return this.#fromTable(stem)
     if (raw.lists.length >= 2) {
       const matched = this.#match(stem)
@@ -210,9 +255,11 @@ class Settler {
     if (truth) return truth
     if (this.#isOrder(text, list, stated)) return { ...this.#common(stem), kind: 'order', options, key: stated ?? [] }
     const key = stated ?? signed
-    if (signed.length > 0 && stated && !sameSet(signed, stated)) this.#mark('keys-disagree', { inline: this.#lettersOf(list, signed), listed: this.#lettersOf(list, stated) })
+    if (signed.length > 0 && stated && !sameSet(signed, stated))
+      this.#mark('keys-disagree', { inline: this.#lettersOf(list, signed), listed: this.#lettersOf(list, stated) })
     const ordered = options.map((option) => option.id).filter((id) => key.includes(id))
-    const several = ordered.length > 1 || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
+    const several =
+      ordered.length > 1 || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
     const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
     if (!several) return { ...this.#common(stem), kind: 'single', options, key: ordered, shuffle }
     return { ...this.#common(stem), kind: 'multiple', options, key: ordered, shuffle, credit: 'all' }
@@ -220,7 +267,9 @@ class Settler {
 
   /** The stem asks for two or more, but one is keyed: the kind is as asked, and the key is doubtful. */
   #saysSeveral(text: string, keyed: number): boolean {
-    const asked = /\b(?:choose|select|pick|which|tick|mark|name|circle)\s+(?:the\s+|any\s+)?(?:two|three|four)\b/i.test(text)
+    const asked = /\b(?:choose|select|pick|which|tick|mark|name|circle)\s+(?:the\s+|any\s+)?(?:two|three|four)\b/i.test(
+      text,
+    )
     if (asked && keyed === 1) this.#mark('key-count', { count: '1' })
     return keyed === 1 && (asked || /all that apply|alle richtigen|toutes les réponses/i.test(text))
   }
@@ -250,13 +299,24 @@ class Settler {
     for (const statement of this.#statements()) {
       const named = readOptionKey(statement.text, list, options)
       if (named.ids.length) {
-        if (found && !sameSet(found, named.ids)) this.#mark('keys-disagree', { inline: this.#lettersOf(list, found), listed: this.#lettersOf(list, named.ids) }, spanPlace(statement.raw.statement))
+        if (found && !sameSet(found, named.ids))
+          this.#mark(
+            'keys-disagree',
+            { inline: this.#lettersOf(list, found), listed: this.#lettersOf(list, named.ids) },
+            spanPlace(statement.raw.statement),
+          )
         found ??= named.ids
         this.#takeRemark(statement, named.rest)
-        if (statement.raw.source === 'glued' && this.#raw.keys.includes(statement.raw)) this.#mark('key-parted', {}, spanPlace(statement.raw.statement))
+        if (statement.raw.source === 'glued' && this.#raw.keys.includes(statement.raw))
+          this.#mark('key-parted', {}, spanPlace(statement.raw.statement))
       }
       if (!named.ids.length || named.unknown) {
-        if (statement.text && truthOf(statement.text) === null) this.#mark('key-names-no-option', { key: named.unknown ?? statement.text }, spanPlace(statement.raw.statement))
+        if (statement.text && truthOf(statement.text, this.#truthCue) === null)
+          this.#mark(
+            'key-names-no-option',
+            { key: named.unknown ?? statement.text },
+            spanPlace(statement.raw.statement),
+          )
       }
     }
     return found
@@ -271,16 +331,33 @@ class Settler {
     if (at >= 0) this.#raw.feedback.push({ span: { ...last, from: last.from + at }, join: 'paragraph' })
   }
 
-  #asTrueFalse(stem: Content, options: readonly Option[], signed: readonly string[], stated: readonly string[] | null): Item | null {
+  #asTrueFalse(
+    stem: Content,
+    options: readonly Option[],
+    signed: readonly string[],
+    stated: readonly string[] | null,
+  ): Item | null {
     const words = options.map((option) => truthOf(plainText(option.content), this.#truthCue))
     const both = options.length <= 2 && words.includes(true) && (words.includes(false) || options.length === 1)
     const one = options.length === 1 && words[0] !== null && this.#truthCue
     if (!(both && (options.length === 2 || this.#truthCue)) && !one) return null
     // "Yes / No" answer a question; only words for true and false answer a statement.
-    if (!this.#truthCue && options.some((option) => /^(?:yes|no|ja|nein|oui|non|sí|si|sim|não|tak|nie|да|нет|так|ні|nee|nej|evet|hayır|نعم|لا|是|否|כן|לא)$/i.test(plainText(option.content)))) return null
+    if (
+      !this.#truthCue &&
+      options.some((option) =>
+        /^(?:yes|no|ja|nein|oui|non|sí|si|sim|não|tak|nie|да|нет|так|ні|nee|nej|evet|hayır|نعم|لا|是|否|כן|לא)$/i.test(
+          plainText(option.content),
+        ),
+      )
+    )
+      return null
     const ids = stated ?? signed
-    const truths = ids.map((id) => words[options.findIndex((option) => option.id === id)]).filter((word) => word !== undefined && word !== null)
-    const spoken = this.#statements().map((statement) => truthOf(statement.text)).filter((word) => word !== null)
+    const truths = ids
+      .map((id) => words[options.findIndex((option) => option.id === id)])
+      .filter((word) => word !== undefined && word !== null)
+    const spoken = this.#statements()
+      .map((statement) => truthOf(statement.text))
+      .filter((word) => word !== null)
     const key = truths.length ? truths : spoken
     return { ...this.#common(stem), kind: 'truefalse', key: key.slice(0, 1) }
   }
@@ -297,7 +374,9 @@ class Settler {
   #match(stem: Content): Item | null {
     const [left, right] = this.#raw.lists
     if (!left || !right || this.#raw.lists.length > 2) return null
-    const statement = this.#statements().map((one) => one.text).join(' ')
+    const statement = this.#statements()
+      .map((one) => one.text)
+      .join(' ')
     const pairs = readPairs(statement, left, right)
     if (!pairs.length && !cues.asksMatch(plainText(stem)) && left.style === right.style) return null
     return { ...this.#common(stem), kind: 'match', left: contents(left), right: contents(right), key: pairs }
@@ -305,11 +384,21 @@ class Settler {
 
   /** "Cobalt oxide = blue" or "warten → auf", a pair a line, with extras named after them. */
   #pairs(stem: Content): Item | null {
-    const lines = this.#options && this.#options.style !== 'plain' && this.#options.style !== 'letter' ? this.#options.entries.map((entry) => entry.pieces[0]) : this.#stem.slice(1)
+    const lines =
+      this.#options && this.#options.style !== 'plain' && this.#options.style !== 'letter'
+        ? this.#options.entries.map((entry) => entry.pieces[0])
+        : this.#stem.slice(1)
     const texts = lines.map((piece) => (piece ? spanText(piece.span).trim() : ''))
     const parted = texts.map((text) => /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/.exec(text))
     const pairs = parted.filter((pair) => pair !== null)
-    const extras = texts.map((text) => /^\(?(?:extra|extras|left over|spare|übrig|en trop|sobrante|di troppo|over)\s*[:：]\s*(.+?)\)?$/i.exec(text)?.[1]).filter((extra) => extra !== undefined)
+    const extras = texts
+      .map(
+        (text) =>
+          /^\(?(?:extra|extras|left over|spare|übrig|en trop|sobrante|di troppo|over)\s*[:：]\s*(.+?)\)?$/i.exec(
+            text,
+          )?.[1],
+      )
+      .filter((extra) => extra !== undefined)
     if (pairs.length < 2 || pairs.length + extras.length < texts.length) return null
     if (!this.#options) this.#stem = this.#stem.slice(0, 1)
     const right = [...pairs.map((pair) => pair[2] ?? ''), ...extras]
@@ -325,19 +414,37 @@ class Settler {
   }
 
   #fromTable(stem: Content): Item {
-    const rows = this.#raw.table.map((line) => cellsOf(line)).filter((cells) => !cells.every((cell) => /^:?-{2,}:?$|^$/.test(cell)))
+    const rows = this.#raw.table
+      .map((line) => cellsOf(line))
+      .filter((cells) => !cells.every((cell) => /^:?-{2,}:?$|^$/.test(cell)))
     const [header, ...body] = rows
     if (!header) return this.#open(stem, plainText(stem))
     const ticks = /^(?:x|✓|✔|✗|☑|●|o|•)$/i
     const ticked = body.some((cells) => cells.slice(1).some((cell) => ticks.test(cell)))
     if (header.length > 2 || ticked) {
-      const key = body.flatMap((cells, row) => cells.slice(1).flatMap((cell, column) => (ticks.test(cell) ? [[row, column] as const] : [])))
-      return { ...this.#common(stem), kind: 'grid', rows: body.map((cells) => contentOf(cells[0] ?? '')), columns: header.slice(1).map((cell) => contentOf(cell)), key }
+      const key = body.flatMap((cells, row) =>
+        cells.slice(1).flatMap((cell, column) => (ticks.test(cell) ? [[row, column] as const] : [])),
+      )
+      return {
+        ...this.#common(stem),
+        kind: 'grid',
+        rows: body.map((cells) => contentOf(cells[0] ?? '')),
+        columns: header.slice(1).map((cell) => contentOf(cell)),
+        key,
+      }
     }
     const left = body.map((cells) => cells[0] ?? '')
     const right = body.map((cells) => cells[1] ?? '')
-    const statement = this.#statements().map((one) => one.text).join(' ')
-    return { ...this.#common(stem), kind: 'match', left: left.map((cell) => contentOf(cell)), right: right.map((cell) => contentOf(cell)), key: readNamedPairs(statement, left, right) }
+    const statement = this.#statements()
+      .map((one) => one.text)
+      .join(' ')
+    return {
+      ...this.#common(stem),
+      kind: 'match',
+      left: left.map((cell) => contentOf(cell)),
+      right: right.map((cell) => contentOf(cell)),
+      key: readNamedPairs(statement, left, right),
+    }
   }
 
   #open(stem: Content, text: string): Item {
@@ -368,10 +475,13 @@ class Settler {
       if (truth === undefined || truth === null) continue
       const whole = truthOf(statement.text, this.#truthCue) !== null
       if (!whole && !this.#truthCue && !/^[^\s.]+\.\s+\S/.test(statement.text)) continue
-      if (!whole) this.#takeRemark(statement, statement.text.replace(/^[^\s.,;:，。—–-]+(?:\s*[.,;:—–-]+)?\s*/u, '').trim())
+      if (!whole)
+        this.#takeRemark(statement, statement.text.replace(/^[^\s.,;:，。—–-]+(?:\s*[.,;:—–-]+)?\s*/u, '').trim())
       return { ...this.#common(stem), kind: 'truefalse', key: [truth] }
     }
-    return this.#truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem)) ? { ...this.#common(stem), kind: 'truefalse', key: [] } : null
+    return this.#truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem))
+      ? { ...this.#common(stem), kind: 'truefalse', key: [] }
+      : null
   }
 
   /** The first of several statements; a mark where another one differs. */
@@ -389,17 +499,27 @@ class Settler {
     const asksFraction = /fraction|bruch|frazione|fracción|ułam/i.test(plainText(stem))
     if (number && !asksFraction) {
       if (remark && !this.#raw.feedback.length) this.#takeRemarkText(remark)
-      return { ...this.#common(stem), kind: 'numeric', key: [number.key], ...(number.unit && { unit: unitText(number.unit) }) }
+      return {
+        ...this.#common(stem),
+        kind: 'numeric',
+        key: [number.key],
+        ...(number.unit && { unit: unitText(number.unit) }),
+      }
     }
     const sentence = text.split(/\s+/).length > 9 || (/[.。]$/.test(text) && text.split(/\s+/).length > 5)
-    if (cues.asksEssay(plainText(stem)) && sentence) return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
+    if (cues.asksEssay(plainText(stem)) && sentence)
+      return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
     return { ...this.#common(stem), kind: 'short', key: acceptedAnswers(text), rules: DEFAULT_TEXT_RULES }
   }
 
   #takeRemarkText(remark: string): void {
     const values = this.#raw.keys.flatMap((key) => key.values)
     const span = values.find((value) => spanText(value).includes(remark))
-    if (span) this.#raw.feedback.push({ span: { ...span, from: span.from + spanText(span).indexOf(remark) }, join: 'paragraph' })
+    if (span)
+      this.#raw.feedback.push({
+        span: { ...span, from: span.from + spanText(span).indexOf(remark) },
+        join: 'paragraph',
+      })
   }
 
   #cloze(said: readonly string[]): Item {
@@ -407,16 +527,29 @@ class Settler {
     const words = bank?.words ?? this.#raw.wordBank?.split(/\s*[,;/·]\s*/).filter(Boolean)
     const stem = compose(bank ? this.#stem.filter((piece) => piece !== bank.piece) : this.#stem)
     const values = gapAnswers(said.join(' '), countGaps(stem))
-    return { ...this.#common(stem), kind: 'cloze', gaps: values.map((key) => ({ key })), rules: DEFAULT_TEXT_RULES, ...(words && { wordBank: words }) }
+    return {
+      ...this.#common(stem),
+      kind: 'cloze',
+      gaps: values.map((key) => ({ key })),
+      rules: DEFAULT_TEXT_RULES,
+      ...(words && { wordBank: words }),
+    }
   }
 
   /** "{ins}" or "[bank]" holds the answer, "(camber / kerb)" the choices, in the text itself. */
   #gapsInText(): Item | null {
     const found: { readonly at: Span; readonly answers: string[]; readonly choices: string[] | null }[] = []
     for (const piece of this.#stem)
-      for (const hole of spanText(piece.span).matchAll(/\{([^{}]{1,60})\}|\[([\p{L}][^[\]:]{0,40})\]|\(([^()/]{1,30}(?:\s*\/\s*[^()/]{1,30})+)\)/gu)) {
-        const at = { line: piece.span.line, from: piece.span.from + hole.index, to: piece.span.from + hole.index + hole[0].length }
-        if (piece.span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to)) continue
+      for (const hole of spanText(piece.span).matchAll(
+        /\{([^{}]{1,60})\}|\[([\p{L}][^[\]:]{0,40})\]|\(([^()/]{1,30}(?:\s*\/\s*[^()/]{1,30})+)\)/gu,
+      )) {
+        const at = {
+          line: piece.span.line,
+          from: piece.span.from + hole.index,
+          to: piece.span.from + hole.index + hole[0].length,
+        }
+        if (piece.span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to))
+          continue
         if (hole[3] === undefined) {
           const inside = (hole[1] ?? hole[2] ?? '').trim()
           if (/^(?:image|blank|gap)\b/i.test(inside)) continue
@@ -425,11 +558,25 @@ class Settler {
       }
     if (!found.length || (found.length === 1 && found[0]?.choices && !this.#statements().length)) return null
     if (countGaps(compose(this.#stem)) > 0 || this.#truthCue) return null
-    const stem = compose(replaceSpans(this.#stem, found.map((hole) => hole.at)))
-    const said = gapAnswers(this.#statements().map((one) => one.text).join(' '), found.length)
-    const gaps = found.map((hole, index) => ({ key: hole.answers.length ? hole.answers : (said[index] ?? []), ...(hole.choices && { choices: hole.choices }) }))
+    const stem = compose(
+      replaceSpans(
+        this.#stem,
+        found.map((hole) => hole.at),
+      ),
+    )
+    const said = gapAnswers(
+      this.#statements()
+        .map((one) => one.text)
+        .join(' '),
+      found.length,
+    )
+    const gaps = found.map((hole, index) => ({
+      key: hole.answers.length ? hole.answers : (said[index] ?? []),
+      ...(hole.choices && { choices: hole.choices }),
+    }))
     const single = gaps.length === 1 ? gaps[0] : undefined
-    if (single && !('choices' in single)) return { ...this.#common(stem), kind: 'short', key: single.key, rules: DEFAULT_TEXT_RULES }
+    if (single && !('choices' in single))
+      return { ...this.#common(stem), kind: 'short', key: single.key, rules: DEFAULT_TEXT_RULES }
     return { ...this.#common(stem), kind: 'cloze', gaps, rules: DEFAULT_TEXT_RULES }
   }
 
@@ -441,20 +588,45 @@ class Settler {
     if (!last) return null
     const line = spanText(last.span)
     const colon = this.#stem.length > 1 ? 0 : line.lastIndexOf(':') + 1
-    const entries = line.slice(colon).split(/\s+[–—-]\s+|\s+\/\s+|\s*[;|]\s*|\s{3,}/).map((entry) => entry.trim()).filter(Boolean)
+    const entries = line
+      .slice(colon)
+      .split(/\s+[–—-]\s+|\s+\/\s+|\s*[;|]\s*|\s{3,}/)
+      .map((entry) => entry.trim())
+      .filter(Boolean)
     if (entries.length < 3) return null
     const options = entries.map((entry, index) => ({ id: optionId(index), content: contentOf(entry) }))
-    const head = this.#stem.length > 1 ? this.#stem.slice(0, -1) : [{ ...last, span: { ...last.span, to: last.span.from + colon } }]
-    const order = key.split(/\s*(?:,|–|—|;|→|>|\s-\s|\/)\s*/).map((entry) => entries.findIndex((known) => sameText(known, entry)))
-    return { ...this.#common(compose(head)), kind: 'order', options, key: order.length === entries.length && !order.includes(-1) ? order.map(optionId) : [] }
+    const head =
+      this.#stem.length > 1
+        ? this.#stem.slice(0, -1)
+        : [{ ...last, span: { ...last.span, to: last.span.from + colon } }]
+    const order = key
+      .split(/\s*(?:,|–|—|;|→|>|\s-\s|\/)\s*/)
+      .map((entry) => entries.findIndex((known) => sameText(known, entry)))
+    return {
+      ...this.#common(compose(head)),
+      kind: 'order',
+      options,
+      key: order.length === entries.length && !order.includes(-1) ? order.map(optionId) : [],
+    }
   }
 
   #scale(stem: Content): Item | null {
     const text = plainText(stem)
-    const found = /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?\s*$/.exec(text)
+    const found =
+      /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?\s*$/.exec(
+        text,
+      )
     if (!found?.[1] || !found[3] || this.#raw.keys.length) return null
     const head = contentOf(text.slice(0, found.index).trim())
-    return { ...this.#common(head), kind: 'scale', points: 0, low: Number(found[1]), high: Number(found[3]), lowLabel: (found[2] ?? '').trim(), highLabel: (found[4] ?? '').trim() }
+    return {
+      ...this.#common(head),
+      kind: 'scale',
+      points: 0,
+      low: Number(found[1]),
+      high: Number(found[3]),
+      lowLabel: (found[2] ?? '').trim(),
+      highLabel: (found[4] ?? '').trim(),
+    }
   }
 
   // Marks
@@ -475,13 +647,15 @@ class Settler {
   #markOptions(options: readonly Option[], shuffle: boolean): void {
     const texts = options.map((option) => plainText(option.content).toLowerCase())
     const twin = texts.findIndex((text, index) => texts.indexOf(text) < index)
-    if (twin > 0) this.#mark('option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
+    if (twin > 0)
+      this.#mark('option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
     if (options.length === 1) this.#mark('option-single')
     if (!shuffle) this.#mark('options-refer')
     const labels = this.#options?.entries.map((entry) => entry.label?.value) ?? []
     labels.forEach((value, index) => {
       const before = labels[index - 1]
-      if (value !== undefined && before !== undefined && value > before + 1) this.#mark('option-letter-gap', { before: letter(before), after: letter(value) })
+      if (value !== undefined && before !== undefined && value > before + 1)
+        this.#mark('option-letter-gap', { before: letter(before), after: letter(value) })
     })
   }
 
@@ -491,11 +665,28 @@ class Settler {
     for (const line of this.#raw.lines)
       for (const found of line.text.matchAll(/(\d\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g)) {
         const at = found.index + (found[1] ?? '').length
+        if (line.styles.some((range) => range.style === 'sup' && range.from <= at && range.to > at)) continue
         const power = (found[2] ?? '').replace('−', '-')
         const from = sourceOffset(line, found.index)
-        const place = { lines: [line.number, line.number] as const, from, to: sourceOffset(line, found.index + found[0].length) }
+        const place = {
+          lines: [line.number, line.number] as const,
+          from,
+          to: sourceOffset(line, found.index + found[0].length),
+        }
         const insert = `^${power}`
-        marks.push(mark('script-lost', place, { text: found[0], mended: `${found[1]}^${power}` }, { mend: { label: 'Raise the power', edits: [{ from: sourceOffset(line, at), to: sourceOffset(line, at + power.length), insert }] } }))
+        marks.push(
+          mark(
+            'script-lost',
+            place,
+            { text: found[0], mended: `${found[1]}^${power}` },
+            {
+              mend: {
+                label: 'Raise the power',
+                edits: [{ from: sourceOffset(line, at), to: sourceOffset(line, at + power.length), insert }],
+              },
+            },
+          ),
+        )
       }
     return marks
   }
@@ -503,8 +694,13 @@ class Settler {
   #places(): ItemPlaces {
     const list = this.#options
     const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
-    const bodyLines = [...this.#stem.map((piece) => piece.span.line), ...(list?.entries.flatMap((entry) => entry.pieces.map((piece) => piece.span.line)) ?? [])]
-    const last = bodyLines.reduce<Line | null>((latest, line) => (!latest || line.number > latest.number ? line : latest), null) ?? this.#raw.lines.at(-1)
+    const bodyLines = [
+      ...this.#stem.map((piece) => piece.span.line),
+      ...(list?.entries.flatMap((entry) => entry.pieces.map((piece) => piece.span.line)) ?? []),
+    ]
+    const last =
+      bodyLines.reduce<Line | null>((latest, line) => (!latest || line.number > latest.number ? line : latest), null) ??
+      this.#raw.lines.at(-1)
     return {
       stem: this.#stem.map((piece) => sourceRange(piece.span)),
       options: list?.entries.map((entry) => entryRange(entry)) ?? [],
@@ -523,7 +719,10 @@ function entryRange(entry: RawEntry): { from: number; to: number } {
 function statementRange(key: RawKey): { from: number; to: number } {
   const start = sourceRange(key.statement)
   const last = key.values.at(-1)
-  return { from: start.from, to: Math.max(start.to, last && last.line === key.statement.line ? start.to : last ? sourceRange(last).to : 0) }
+  return {
+    from: start.from,
+    to: Math.max(start.to, last && last.line === key.statement.line ? start.to : last ? sourceRange(last).to : 0),
+  }
 }
 
 function placeOf(lines: readonly Line[]): Place {
@@ -566,7 +765,20 @@ function plainEntry(piece: Piece): RawEntry {
   const sign = startsWithStar(piece) ? text.trim().charAt(0) : endsWithStar(piece) ? text.trim().slice(-1) : null
   const before = startsWithStar(piece) ? text.length - text.trimStart().length + 1 : 0
   const end = !before && sign ? text.lastIndexOf(sign) : text.length
-  return { label: null, labelText: '', pieces: [{ ...piece, join: 'paragraph', span: { ...piece.span, from: piece.span.from + before, to: piece.span.from + end } }], feedback: [], sign, indent: piece.span.line.indent }
+  return {
+    label: null,
+    labelText: '',
+    pieces: [
+      {
+        ...piece,
+        join: 'paragraph',
+        span: { ...piece.span, from: piece.span.from + before, to: piece.span.from + end },
+      },
+    ],
+    feedback: [],
+    sign,
+    indent: piece.span.line.indent,
+  }
 }
 
 function coveringStyle(entry: RawEntry): string | null {
@@ -577,90 +789,12 @@ function coveringStyle(entry: RawEntry): string | null {
         const text = spanText(span)
         const from = span.from + (text.length - text.trimStart().length)
         const to = span.from + text.trimEnd().length
-        return to > from && span.line.styles.some((range) => range.style === style && range.from <= from && range.to >= to)
+        return (
+          to > from && span.line.styles.some((range) => range.style === style && range.from <= from && range.to >= to)
+        )
       }),
     ) ?? null
   )
-}
-
-interface OptionKey {
-  readonly ids: string[]
-  /** Text behind the key. */
-  readonly rest: string
-  /** What it names that is not there. */
-  readonly unknown: string | null
-}
-
-const SEPARATOR = /^\s*(?:,|،|;|\/|&|\+|、|,?\s*(?:and|und|sowie|et|y|e|en|och|samt|i|oraz|и|і|та|ve|و|和|与|と|or)(?=\s)|\s)\s*/iu
-
-/** "B", "b)", "A and C", "A B D", "a) 5 °C", "②①④③", or the option's own text. */
-function readOptionKey(text: string, list: RawList, options: readonly Option[]): OptionKey {
-  const value = text.replace(/^[\s*_"“]+|[\s*_"”]+$/g, '').replace(/^(?:option|choice|letter)\s+/i, '')
-  const byText = options.find((option) => sameText(plainText(option.content), value))
-  if (byText) return { ids: [byText.id], rest: '', unknown: null }
-  const listed = value.split(/\s*(?:,|;|\||\s–\s|\s-\s|→|\sand\s|\sund\s|\set\s)\s*/).map((part) => options.find((option) => sameText(plainText(option.content), part)))
-  if (listed.length > 1 && listed.every((option) => option !== undefined)) return { ids: [...new Set(listed.map((option) => option?.id ?? ''))], rest: '', unknown: null }
-  return readLabels(value, list, options)
-}
-
-function readLabels(value: string, list: RawList, options: readonly Option[]): OptionKey {
-  const ids: string[] = []
-  let at = 0
-  while (at < value.length) {
-    const single = /^([①-⑳])/.exec(value.slice(at)) ?? /^[([]?\s?(\p{L}|\d{1,2}|[ivx]{2,4})\s?[)\].:、．]*(?![\p{L}\p{N}])/iu.exec(value.slice(at))
-    if (!single?.[1]) break
-    const index = entryIndex(single[1], list, options.length)
-    if (index < 0) return ids.length ? { ids, rest: '', unknown: null } : { ids: [], rest: '', unknown: single[1] }
-    ids.push(optionId(index))
-    at += single[0].length
-    const separator = SEPARATOR.exec(value.slice(at))
-    const more = separator ?? (/^[①-⑳]/.test(value.slice(at)) ? [''] : null)
-    if (!more) break
-    const next = value.slice(at + more[0].length)
-    const another = /^[①-⑳]/.test(next) || /^[([]?\s?(?:\p{L}|\d{1,2}|[ivx]{2,4}|[①-⑳])\s?(?:[)\].:、．]|(?![\p{L}\p{N}]))/iu.test(next)
-    if (!another) break
-    at += more[0].length
-  }
-  const rest = value.slice(at).replace(/^[\s).:–—-]+/, '').trim()
-  const repeats = ids.length === 1 && options.some((option) => sameText(plainText(option.content), rest))
-  return { ids: [...new Set(ids)], rest: repeats || ids.length === 0 || restatesOption(rest, ids, options) ? '' : rest, unknown: null }
-}
-
-/** "A) Joining ropes, and C) …": the options' own words behind their letters are no remark. */
-function restatesOption(rest: string, ids: readonly string[], options: readonly Option[]): boolean {
-  const first = options.find((option) => option.id === ids[0])
-  return first !== undefined && rest !== '' && sameText(plainText(first.content).slice(0, 12), rest.slice(0, 12))
-}
-
-function entryIndex(text: string, list: RawList, count: number): number {
-  const value = labelValue(text)
-  if (!value) return -1
-  const labels = list.entries.map((entry) => entry.label)
-  const exact = labels.findIndex((label) => label && label.text.toLowerCase() === text.toLowerCase())
-  if (exact >= 0) return exact
-  const sameScript = labels.findIndex((label) => label && label.script === value.script && label.value === value.value)
-  if (sameScript >= 0) return sameScript
-  const comparable = labels.every((label) => label === null) || labels.some((label) => label?.script !== value.script)
-  return comparable && value.value < count && (labels.every((label) => label === null) || value.script === 'number') ? value.value : -1
-}
-
-function readPairs(text: string, left: RawList, right: RawList): (readonly [number, number])[] {
-  const pairs: (readonly [number, number])[] = []
-  for (const found of text.matchAll(/(?<![\p{L}\d])(\d{1,2}|\p{L}|[①-⑳])\s*[-–—ー:=→>.)]*\s*(\p{L}|\d{1,2})(?![\p{L}\d])/gu)) {
-    const from = entryIndex(found[1] ?? '', left, left.entries.length)
-    const to = entryIndex(found[2] ?? '', right, right.entries.length)
-    if (from >= 0 && to >= 0) pairs.push([from, to])
-  }
-  return pairs.sort((a, b) => a[0] - b[0])
-}
-
-function readNamedPairs(text: string, left: readonly string[], right: readonly string[]): (readonly [number, number])[] {
-  return text
-    .split(/\s*[;\n]\s*/)
-    .map((part) => part.split(/\s*(?:=|→|->|–)\s*/))
-    .map(([a, b]) => [left.findIndex((known) => sameText(known, a ?? '')), right.findIndex((known) => sameText(known, b ?? ''))] as const)
-    .filter(([a, b]) => a >= 0 && b >= 0)
-    .sort((a, b) => a[0] - b[0])
 }
 
 function contents(list: RawList): Content[] {
@@ -668,49 +802,11 @@ function contents(list: RawList): Content[] {
 }
 
 function cellsOf(line: Line): string[] {
-  return line.text.trim().replace(/^\||\|$/g, '').split('|').map((cell) => cell.trim())
-}
-
-function sameText(a: string, b: string): boolean {
-  return foldText(a) !== '' && foldText(a) === foldText(b)
-}
-
-function foldText(text: string): string {
-  return text.toLowerCase().replace(/[`*_"“”„]/g, '').replace(/\s+/g, ' ').replace(/[.;,]+$/, '').trim()
-}
-
-function sameSet(a: readonly string[], b: readonly string[]): boolean {
-  return a.length === b.length && a.every((one) => b.includes(one))
-}
-
-/** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
-function acceptedAnswers(text: string): string[] {
-  const accepted = /\s*[(（]\s*(?:accept(?: also)?|also accept(?:ed)?|or|also|allow|auch(?: richtig| möglich)?|oder|accepter(?: aussi)?|ou|también|o|também|anche|ook(?: goed)?|of|godkänn (?:också|även)|även|eller|także|lub|также|или|також|або|veya|أو|או|または|或)\s*[:：]?\s*([^)）]+)[)）]\s*$/iu.exec(text)
-  const head = accepted ? text.slice(0, accepted.index) : text
-  const more = accepted?.[1]?.split(/\s*[,;]\s*|\s+\/\s+|\s+or\s+/) ?? []
-  const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
-  return [...new Set(all.filter(Boolean))]
-}
-
-function splitAlternatives(text: string): string[] {
-  const plain = text.trim()
-  if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
-  return plain.split(/\s+\/\s+|\s*\|\s*|\s+or\s+|\s*;\s*/)
-}
-
-function gapAnswers(text: string, gaps: number): string[][] {
-  if (!text.trim()) return Array.from({ length: gaps }, () => [])
-  const numbered = [...text.matchAll(/(?:^|[\s,;])\(?(\d{1,2})\)?\s*[.):=-]?\s*([^\d,;][^,;]*)/g)]
-  const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
-  return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
-}
-
-function splitGaps(text: string, gaps: number): string[] {
-  for (const separator of [/\s*;\s*/, /\s+\/\s+/, /\s*,\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {
-    const parts = text.split(separator).filter(Boolean)
-    if (parts.length === gaps) return parts
-  }
-  return [text]
+  return line.text
+    .trim()
+    .replace(/^\||\|$/g, '')
+    .split('|')
+    .map((cell) => cell.trim())
 }
 
 interface WordBox {
@@ -730,7 +826,9 @@ function bracketBank(pieces: readonly Piece[]): WordBox | null {
 
 function replaceSpans(pieces: readonly Piece[], holes: readonly Span[]): Piece[] {
   return pieces.flatMap((piece) => {
-    const inside = holes.filter((hole) => hole.line === piece.span.line && hole.from >= piece.span.from && hole.to <= piece.span.to)
+    const inside = holes.filter(
+      (hole) => hole.line === piece.span.line && hole.from >= piece.span.from && hole.to <= piece.span.to,
+    )
     if (!inside.length) return [piece]
     let text = ''
     let at = piece.span.from
@@ -741,16 +839,6 @@ function replaceSpans(pieces: readonly Piece[], holes: readonly Span[]): Piece[]
     text += piece.span.line.text.slice(at, piece.span.to)
     return [{ ...piece, span: { line: { ...piece.span.line, text, styles: [], map: null }, from: 0, to: text.length } }]
   })
-}
-
-/** "182.88 cm. Round it" → key and remark; a number's own full stop stays with it. */
-function partRemark(text: string): { readonly text: string; readonly remark: string } {
-  const found = /^(.{1,60}?)[.。]\s+(\p{Lu}.{8,})$/u.exec(text)
-  return found?.[1] && found[2] ? { text: found[1], remark: found[2] } : { text, remark: '' }
-}
-
-function unitText(unit: string): string {
-  return unit.replace(/\^3|3$/, '³').replace(/\^2|2$/, '²')
 }
 
 function missesKey(item: Item): boolean {
@@ -764,10 +852,4 @@ function missesKey(item: Item): boolean {
     default:
       return item.key.length === 0
   }
-}
-
-/** @internal Kinds as a person would say them. */
-export const KIND_NAMES: Readonly<Record<ItemKind, string>> = {
-  single: 'Single choice', multiple: 'Multiple response', truefalse: 'True/false', short: 'Short answer', numeric: 'Numeric', cloze: 'Cloze',
-  match: 'Matching', order: 'Ordering', grid: 'Grid', scale: 'Rating scale', essay: 'Essay', note: 'Note',
 }

@@ -1,8 +1,34 @@
-import { asRoman, boxAt, keySign, labelValue, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
+import { asRoman, keySign, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { AsideReason, Line, Span } from '../model.ts'
-import { cues, findPoints, keywordAt, keywordsWithin, pointsEach, trueFalseLead, trueFalseTail, truthOf, type Keyword } from '../words.ts'
+import { cues, findPoints, keywordAt, keywordsWithin, trueFalseLead, trueFalseTail, type Keyword } from '../words.ts'
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
+import {
+  bracketStart,
+  bracketedKeyword,
+  endsSentence,
+  from,
+  gapCount,
+  hasPlainOptions,
+  howLabelled,
+  inlineOptions,
+  isFresh,
+  isSettledKey,
+  looksLikeEntries,
+  nextBox,
+  nextLabel,
+  sectionOf,
+  startsLikeEntry,
+  stemText,
+  takeMetadata,
+  takeTrailingSign,
+  trimBracket,
+  weakLetter,
+  weakNumber,
+  whole,
+  wideLetter,
+  withTitle,
+} from './line-findings.ts'
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
 
@@ -75,7 +101,13 @@ class Sorter {
       this.#take(shape, index)
       this.#blanks = 0
     })
-    return { items: this.#items, passages: this.#passages, keyBlocks: this.#keyBlocks, aside: this.#aside, title: this.#title }
+    return {
+      items: this.#items,
+      passages: this.#passages,
+      keyBlocks: this.#keyBlocks,
+      aside: this.#aside,
+      title: this.#title,
+    }
   }
 
   #take(shape: Shape, index: number): void {
@@ -127,7 +159,7 @@ class Sorter {
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
     if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
-    if (value && keyword && (!/^\(/.test(value) || /^\(\s?\p{L}\s?\)/u.test(value))) return false
+    if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
     return next !== null && !next.question && startsLikeEntry(bodyText(next)) && !this.#isOrdinaryItem(next)
   }
@@ -139,7 +171,8 @@ class Sorter {
   }
 
   #openBlock(shape: Shape): void {
-    const section = /(?:part|section|teil|partie|parte)\s+([ivx]+|[a-h]|\d)\b/i.exec(shape.line.text)?.[1]?.toLowerCase() ?? null
+    const section =
+      /(?:part|section|teil|partie|parte)\s+([ivx]+|[a-h]|\d)\b/i.exec(shape.line.text)?.[1]?.toLowerCase() ?? null
     this.#block = { lines: [], after: this.#items.length, since: this.#blockSince, section }
     this.#keyBlocks.push(this.#block)
     this.#blockSince = this.#items.length
@@ -154,8 +187,16 @@ class Sorter {
     const block = this.#block
     if (!block) return false
     const text = bodyText(shape)
-    const entry = startsLikeEntry(text) || shape.tableRow || (this.#blanks === 0 && block.lines.length > 0) || (shape.line.indent > 0 && this.#blanks === 0)
-    const leaves = this.#isOrdinaryItem(shape) || (shape.heading > 0 && !entry) || shape.rule || (shape.question !== null && !shape.tableRow && text.length > 60)
+    const entry =
+      startsLikeEntry(text) ||
+      shape.tableRow ||
+      (this.#blanks === 0 && block.lines.length > 0) ||
+      (shape.line.indent > 0 && this.#blanks === 0)
+    const leaves =
+      this.#isOrdinaryItem(shape) ||
+      (shape.heading > 0 && !entry) ||
+      shape.rule ||
+      (shape.question !== null && !shape.tableRow && text.length > 60)
     if (entry && !leaves) {
       block.lines.push(shape.line)
       this.#setAside(shape, 'keys')
@@ -188,7 +229,17 @@ class Sorter {
       const label = numberLabelAt(shape.line.text, led[0].length)
       if (label) {
         const item = this.#startItem(shape, label.text, label.to, 'number')
-        item.keys.push({ statement: { line: shape.line, from: 0, to: led[0].length }, values: [{ line: shape.line, from: led[0].indexOf(led[1] ?? ''), to: led[0].indexOf(led[1] ?? '') + (led[1] ?? '').length }], source: 'lead' })
+        item.keys.push({
+          statement: { line: shape.line, from: 0, to: led[0].length },
+          values: [
+            {
+              line: shape.line,
+              from: led[0].indexOf(led[1] ?? ''),
+              to: led[0].indexOf(led[1] ?? '') + (led[1] ?? '').length,
+            },
+          ],
+          source: 'lead',
+        })
         this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
         return true
       }
@@ -206,7 +257,8 @@ class Sorter {
     const roman = shape.letter && !shape.letter.upper && shape.letter.delimiter === '.' ? asRoman(shape.letter) : null
     if (!roman || shape.line.indent > 2) return null
     const fresh = !this.#item || isFresh(this.#item, this.#section)
-    return (roman.value === 0 && fresh && this.#blanks > 0) || (this.#last?.delimiter === 'roman' && roman.value === this.#last.value + 1)
+    return (roman.value === 0 && fresh && this.#blanks > 0) ||
+      (this.#last?.delimiter === 'roman' && roman.value === this.#last.value + 1)
       ? { ...roman, delimiter: 'roman' }
       : null
   }
@@ -218,13 +270,22 @@ class Sorter {
     if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0
     const next = label.value === last.value + 1
     const nested = this.#item.lists.at(-1)
-    const continuesList = nested?.style === 'number' && nested.entries.at(-1)?.label?.value === label.value - 1 && nested.entries.at(-1)?.label?.delimiter === label.delimiter
+    const continuesList =
+      nested?.style === 'number' &&
+      nested.entries.at(-1)?.label?.value === label.value - 1 &&
+      nested.entries.at(-1)?.label?.delimiter === label.delimiter
     if (continuesList && (label.delimiter !== last.delimiter || shape.line.indent > last.indent)) return false
     if (shape.line.indent > last.indent + 1 && !(next && this.#blanks > 0 && isComplete(this.#item))) return false
     if (next) return true
     if (label.delimiter === ' ') return false
     if (label.value === 0 && !isComplete(this.#item) && this.#item.section === this.#section) return false
-    if (label.value === 0 && this.#item.section === this.#section && this.#blanks === 0 && label.delimiter !== last.delimiter) return false
+    if (
+      label.value === 0 &&
+      this.#item.section === this.#section &&
+      this.#blanks === 0 &&
+      label.delimiter !== last.delimiter
+    )
+      return false
     return label.value > last.value || isComplete(this.#item) || this.#item.section !== this.#section || index === 0
   }
 
@@ -248,7 +309,8 @@ class Sorter {
     const passage = this.#passages.at(-1)
     if (!passage) return
     const number = Number(item.number)
-    if (!passage.range || (number >= passage.range[0] && number <= passage.range[1])) item.passage = this.#passages.length - 1
+    if (!passage.range || (number >= passage.range[0] && number <= passage.range[1]))
+      item.passage = this.#passages.length - 1
   }
 
   // Sections, titles, passages and what is set aside
@@ -256,7 +318,16 @@ class Sorter {
   #takeSection(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     const headed = shape.heading > 0 && !shape.question
-    const titled = cues.isSection(text) && text.length < 120 && this.#blanks > 0 && !/[?？]$/.test(text.replace(/\([^)]*\)\s*$/, '').trim().replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''))
+    const titled =
+      cues.isSection(text) &&
+      text.length < 120 &&
+      this.#blanks > 0 &&
+      !/[?？]$/.test(
+        text
+          .replace(/\([^)]*\)\s*$/, '')
+          .trim()
+          .replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''),
+      )
     if (!headed && !titled) return false
     if (this.#title === null && !this.#items.length && shape.heading > 0 && !cues.isSection(text)) this.#title = text
     this.#section = sectionOf(text)
@@ -270,7 +341,10 @@ class Sorter {
   #takeLoose(shape: Shape, index: number): void {
     const text = bodyText(shape)
     if (this.#isChat(text, index)) return this.#setAside(shape, 'chatter')
-    const range = /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i.exec(text)
+    const range =
+      /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i.exec(
+        text,
+      )
     if (range?.[1] && range[2]) {
       this.#range = [Number(range[1]), Number(range[2])]
       this.#item = null
@@ -293,7 +367,12 @@ class Sorter {
   #couldBeTitle(shape: Shape, index: number, text: string): boolean {
     if (this.#title !== null || this.#items.length) return false
     const next = this.#shapes[index + 1]
-    return (!next || next.blank || cues.isIdentity(bodyText(next))) && !/[?？]\s*$/.test(text) && !shape.letter && text.length < 140
+    return (
+      (!next || next.blank || cues.isIdentity(bodyText(next))) &&
+      !/[?？]\s*$/.test(text) &&
+      !shape.letter &&
+      text.length < 140
+    )
   }
 
   /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
@@ -312,7 +391,8 @@ class Sorter {
       this.#item = null
       return
     }
-    if (trueFalseTail(text) || trueFalseLead(text)) this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
+    if (trueFalseTail(text) || trueFalseLead(text))
+      this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
     this.#setAside(shape, cues.isInstruction(text) ? 'instruction' : 'other')
   }
 
@@ -346,7 +426,8 @@ class Sorter {
   #takeKeyword(item: RawItem, shape: Shape): boolean {
     const keyword = keywordAt(shape.line.text, shape.body) ?? bracketedKeyword(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
-    const metadata = keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
+    const metadata =
+      keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
     if (metadata && shape.line.text.length < 200) {
       this.#claim(item, shape)
       takeMetadata(item, shape.line.text.slice(shape.body))
@@ -378,7 +459,11 @@ class Sorter {
     this.#openIndent = shape.line.indent
     switch (keyword.role) {
       case 'answer': {
-        const key = { statement: { line: shape.line, from: start, to: end }, values: [span], source: start > shape.body ? ('glued' as const) : ('line' as const) }
+        const key = {
+          statement: { line: shape.line, from: start, to: end },
+          values: [span],
+          source: start > shape.body ? ('glued' as const) : ('line' as const),
+        }
         item.keys.push(key)
         this.#open = { keyOf: item }
         return
@@ -450,7 +535,11 @@ class Sorter {
         const list = item.lists.find((known) => known.signature === `letter:${candidate.script}`)
         const expected = list?.entries.length ?? 0
         if (list && candidate.value >= expected && candidate.value <= expected + 2) return candidate
-        if (candidate.value === 0 && (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))) return candidate
+        if (
+          candidate.value === 0 &&
+          (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))
+        )
+          return candidate
       }
       return null
     }
@@ -488,7 +577,16 @@ class Sorter {
     while (box) {
       const next = nextBox(text, box.to)
       const inner = letterLabelAt(text, box.to)
-      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, inner ? inner.to : box.to, next?.from ?? text.length)
+      const entry = this.#addEntry(
+        item,
+        shape,
+        'box',
+        'box',
+        null,
+        at,
+        inner ? inner.to : box.to,
+        next?.from ?? text.length,
+      )
       if (box.checked) entry.sign = text.slice(at, box.to).trim()
       if (!next) return
       at = next.from
@@ -496,7 +594,16 @@ class Sorter {
     }
   }
 
-  #addEntry(item: RawItem, shape: Shape, style: RawList['style'], signature: string, label: Label | null, labelFrom: number, start: number, end: number): RawEntry {
+  #addEntry(
+    item: RawItem,
+    shape: Shape,
+    style: RawList['style'],
+    signature: string,
+    label: Label | null,
+    labelFrom: number,
+    start: number,
+    end: number,
+  ): RawEntry {
     let list = item.lists.find((known) => known.signature === signature)
     if (!list) {
       list = { signature, style, entries: [] }
@@ -539,11 +646,24 @@ class Sorter {
     }
     const entry = item.lists.at(-1)?.entries.at(-1)
     const inEntry = entry?.pieces === open.pieces
-    if (inEntry && /^\(.{3,80}\)$/.test(bodyText(shape)) && cues.asksSeveral(bodyText(shape))) return this.#appendToStem(item, shape)
+    if (inEntry && /^\(.{3,80}\)$/.test(bodyText(shape)) && cues.asksSeveral(bodyText(shape)))
+      return this.#appendToStem(item, shape)
     const outdented = inEntry && entry !== undefined && shape.line.indent < entry.indent
-    if (outdented && /[?？]\s*$/.test(shape.line.text) && (entry.label?.script === 'roman' || entry.label?.script === 'number')) return this.#foldListIntoStem(item, shape)
+    if (
+      outdented &&
+      /[?？]\s*$/.test(shape.line.text) &&
+      (entry.label?.script === 'roman' || entry.label?.script === 'number')
+    )
+      return this.#foldListIntoStem(item, shape)
     if (inEntry && this.#looksLikeNewStem(item, shape)) return false
-    if (inEntry && entry && item.lists.at(-1)?.style === 'bullet' && this.#labelled === 'none' && /[?？]\s*$/.test(shape.line.text)) return false
+    if (
+      inEntry &&
+      entry &&
+      item.lists.at(-1)?.style === 'bullet' &&
+      this.#labelled === 'none' &&
+      /[?？]\s*$/.test(shape.line.text)
+    )
+      return false
     this.#claim(item, shape)
     const parted = keywordsWithin(shape.line.text, shape.start)[0]
     const end = parted?.start ?? shape.line.text.length
@@ -562,7 +682,8 @@ class Sorter {
   #takeStemLine(item: RawItem, shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     const complete = isComplete(item)
-    if (item.start === 'none' && this.#blanks > 0 && (complete || hasPlainOptions(item) || endsSentence(item))) return false
+    if (item.start === 'none' && this.#blanks > 0 && (complete || hasPlainOptions(item) || endsSentence(item)))
+      return false
     if (complete && this.#blanks > 0) {
       if (/^\(.{3,80}\)$/.test(text) && cues.asksSeveral(text)) return this.#appendToStem(item, shape)
       return false
@@ -570,16 +691,29 @@ class Sorter {
     if (complete && item.lists.length && this.#blanks === 0) {
       if (item.start !== 'none' && /^\(.{3,80}\)$/.test(text)) return this.#appendToStem(item, shape)
       const nested = item.lists.at(-1)
-      const isStatements = nested && nested.entries.every((entry) => entry.label?.script === 'roman' || entry.label?.script === 'number')
+      const isStatements =
+        nested && nested.entries.every((entry) => entry.label?.script === 'roman' || entry.label?.script === 'number')
       if (isStatements && item.lists.length === 1 && !item.keys.length) return this.#foldListIntoStem(item, shape)
       return false
     }
     if (complete) return false
     if (item.start === 'none' && this.#blanks === 0 && item.stem.length > 2 && /[?？]\s*$/.test(text)) return false
     if (this.#blanks > 0 && this.#isChat(text, index)) return false
-    if (this.#blanks > 0 && item.stem.length && this.#labelled !== 'none' && shape.line.indent < 4 && cues.isInstruction(text)) return false
+    if (
+      this.#blanks > 0 &&
+      item.stem.length &&
+      this.#labelled !== 'none' &&
+      shape.line.indent < 4 &&
+      cues.isInstruction(text)
+    )
+      return false
     this.#claim(item, shape)
-    this.#takeStemText(item, shape, shape.start, this.#blanks > 0 || this.#startsParagraph(item, shape) ? 'paragraph' : 'wrap')
+    this.#takeStemText(
+      item,
+      shape,
+      shape.start,
+      this.#blanks > 0 || this.#startsParagraph(item, shape) ? 'paragraph' : 'wrap',
+    )
     return true
   }
 
@@ -598,7 +732,8 @@ class Sorter {
     const list = item.lists.pop()
     for (const entry of list?.entries ?? [])
       entry.pieces.forEach((piece, index) => {
-        const labelled = index === 0 ? { ...piece.span, from: Math.max(0, piece.span.line.text.indexOf(entry.labelText)) } : piece.span
+        const labelled =
+          index === 0 ? { ...piece.span, from: Math.max(0, piece.span.line.text.indexOf(entry.labelText)) } : piece.span
         item.stem.push({ span: labelled, join: index === 0 ? 'paragraph' : 'wrap' })
       })
     this.#claim(item, shape)
@@ -612,7 +747,8 @@ class Sorter {
     const line = shape.line
     let end = line.text.length
     const statement = start >= line.text.length ? null : keywordAt(line.text, start)
-    if (statement && statement.role !== 'answer' && statement.role !== 'feedback') return this.#takeStatement(item, shape, statement, start)
+    if (statement && statement.role !== 'answer' && statement.role !== 'feedback')
+      return this.#takeStatement(item, shape, statement, start)
     const glued = keywordsWithin(line.text, start)[0]
     if (glued) end = bracketStart(line.text, glued.start)
     const options = inlineOptions(line.text.slice(0, end), start)
@@ -629,7 +765,16 @@ class Sorter {
     let current: Label | null = first
     while (current) {
       const next = nextLabel(text, current)
-      this.#addEntry(item, shape, 'letter', `letter:${current.script}`, current, current.from, current.to, next?.from ?? end)
+      this.#addEntry(
+        item,
+        shape,
+        'letter',
+        `letter:${current.script}`,
+        current,
+        current.from,
+        current.to,
+        next?.from ?? end,
+      )
       current = next
     }
   }
@@ -645,181 +790,12 @@ class Sorter {
     const before: Span = { ...span, to: span.from + points.from }
     const after: Span = { ...span, from: span.from + points.to }
     if (text.slice(0, points.from).trim()) item.stem.push({ span: before, join })
-    if (text.slice(points.to).trim()) item.stem.push({ span: after, join: text.slice(0, points.from).trim() ? 'wrap' : join })
+    if (text.slice(points.to).trim())
+      item.stem.push({ span: after, join: text.slice(0, points.from).trim() ? 'wrap' : join })
   }
 
   #claim(item: RawItem, shape: Shape): void {
     if (item.lines.at(-1) !== shape.line) item.lines.push(shape.line)
     item.gapBefore = false
-  }
-}
-
-function whole(shape: Shape): Span {
-  return from(shape, shape.start)
-}
-
-function from(shape: Shape, start: number): Span {
-  return { line: shape.line, from: start, to: shape.line.text.length }
-}
-
-function stemText(item: RawItem): string {
-  return item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
-}
-
-/** "E makes light": a letter before one blank goes on with a list whose letters stand so. */
-function weakLetter(shape: Shape, list: RawList | undefined): Label | null {
-  const found = /^(\p{L})\s(?=\S)/u.exec(shape.line.text.slice(shape.body))
-  const value = found?.[1] === undefined ? null : labelValue(found[1])
-  const before = list?.entries.at(-1)?.label
-  if (!found?.[1] || !value || before?.delimiter !== ' ' || before.script !== value.script || value.value !== before.value + 1) return null
-  return { ...value, delimiter: ' ', upper: before.upper, text: found[1], from: shape.body, to: shape.body + found[0].length }
-}
-
-/** "1 ammeter": a number before one blank is a label only where a matching list is expected. */
-function weakNumber(shape: Shape): Label | null {
-  const found = /^(\d{1,2})\s+(?=\S)/.exec(shape.line.text.slice(shape.body))
-  if (!found?.[1]) return null
-  return { script: 'number', value: Number(found[1]) - 1, delimiter: ' ', upper: false, text: found[1], from: shape.body, to: shape.body + found[0].length }
-}
-
-function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | 'none' {
-  const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
-  if (questions >= 2) return 'question'
-  let run = 0
-  let last = -1
-  for (const shape of shapes) {
-    const label = shape.number
-    if (!label || shape.bullet || label.delimiter === ' ' || shape.line.preformatted) continue
-    if (label.value === last + 1 || label.value === 0) {
-      run += label.value === last + 1 && last >= 0 ? 1 : 0
-      last = label.value
-    }
-  }
-  return run >= 1 ? 'number' : questions === 1 ? 'question' : 'none'
-}
-
-function sectionOf(text: string): Section {
-  const label = /(?:^|\s)([IVX]{1,5}|[A-H]|\d{1,2})(?=[.):\s]|$)/.exec(text)?.[1]?.toLowerCase() ?? null
-  return { title: text, label, pointsEach: pointsEach(text), trueFalse: /true|false|richtig|falsch|vrai|faux|verdadero|falso|prawda|fałsz|判断|верно|正誤|waar|sant|vero/i.test(text) || trueFalseTail(` ${text}`) !== null }
-}
-
-function withTitle(text: string, section: Section): Section {
-  const each = pointsEach(text)
-  return each === null ? section : { ...section, pointsEach: each }
-}
-
-function isFresh(item: RawItem, section: Section): boolean {
-  return item.section !== section
-}
-
-/** "1 B, 2 C" or "1-5: B A D": at least two numbered entries in one line. */
-function looksLikeEntries(value: string): boolean {
-  return /^\W*\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*\d{1,3}\s*[-–.):]?\s*\S/.test(value) || /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value)
-}
-
-function startsLikeEntry(text: string): boolean {
-  return /^[\s|*([]*(?:\d{1,3}\s*(?:[-–—.):：|]|\s)|[IVXivx]{1,4}\s*[:.)]|bonus|\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]|\|)/i.test(text)
-}
-
-function gapCount(item: RawItem): number {
-  const text = item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
-  return (text.match(/_{2,}(?:\s*\(\d+\)\s*_{2,})?|\.{4,}|…{2,}|\[(?:blank|gap)\]/gi) ?? []).length
-}
-
-/** The label that follows `label` in the same line: the next of its alphabet, in the same dress. */
-function nextLabel(text: string, label: Label): Label | null {
-  for (let at = label.to; at < text.length; at++) {
-    if (at > label.to && !/\s/.test(text.charAt(at - 1)) && label.script !== 'circled') continue
-    const found = label.script === 'number' ? numberLabelAt(text, at) : letterLabelAt(text, at)
-    if (!found || at === label.to) continue
-    const candidate = label.script === 'roman' ? asRoman(found) : found
-    if (candidate && candidate.script === label.script && candidate.value === label.value + 1 && candidate.delimiter === label.delimiter) return candidate
-  }
-  return null
-}
-
-/** A letter behind at least two blanks: the right-hand list of a matching item printed beside the left one. */
-function wideLetter(text: string, start: number): Label | null {
-  for (const gap of text.slice(start).matchAll(/\S(\s{2,}|\t)(?=\S)/g)) {
-    const at = start + gap.index + gap[0].length
-    const label = letterLabelAt(text, at)
-    if (label) return label
-    const bare = /^(\p{L})\s(?=\S)/u.exec(text.slice(at))
-    const value = bare?.[1] === undefined ? null : labelValue(bare[1])
-    if (bare?.[1] && value) return { ...value, delimiter: ' ', upper: bare[1] !== bare[1].toLowerCase(), text: bare[1], from: at, to: at + bare[0].length }
-  }
-  return null
-}
-
-/** The first of at least two option labels that stand behind a stem in its own line. */
-function inlineOptions(text: string, start: number): Label | null {
-  for (const gap of text.slice(start).matchAll(/(?:^|\s|[：:])(?=[(\[]?\s?[Aaа①Ａａア]\s?[).\]）．、])|\s(?=①)|(?=①)|^(?=[Aa]\s?[).])/gu)) {
-    const at = start + gap.index + gap[0].length
-    const label = letterLabelAt(text, at)
-    if (label?.value === 0 && nextLabel(text, label)) return label
-  }
-  return null
-}
-
-function nextBox(text: string, start: number): { readonly from: number; readonly box: NonNullable<ReturnType<typeof boxAt>> } | null {
-  for (const gap of text.slice(start).matchAll(/\s(?=[[(☐☑☒□])/g)) {
-    const at = start + gap.index + 1
-    const box = boxAt(text, at)
-    if (box) return { from: at, box }
-  }
-  return null
-}
-
-function bracketedKeyword(shape: Shape): Keyword | null {
-  const open = /^[([]\s*/.exec(shape.line.text.slice(shape.body))
-  if (!open) return null
-  const keyword = keywordAt(shape.line.text, shape.body + open[0].length)
-  return keyword && keyword.role !== 'answer' ? keyword : null
-}
-
-function trimBracket(span: Span): Span {
-  const text = span.line.text.slice(span.from, span.to)
-  return /^[^(]*\)\s*$/.test(text) ? { ...span, to: span.from + text.lastIndexOf(')') } : span
-}
-
-/** "*(Hint: …)*": the bracket before a glued statement belongs to the statement. */
-function bracketStart(text: string, at: number): number {
-  const before = text.slice(0, at)
-  const open = /[([]\s*$/.exec(before)
-  return open ? open.index : at
-}
-
-function isSettledKey(values: readonly Span[]): boolean {
-  const text = values.map((span) => span.line.text.slice(span.from, span.to)).join(' ').trim()
-  return /^[([]?[A-Za-z]\s?[)\].]?$/.test(text) || truthOf(text, true) !== null || (text !== '' && values.length > 0 && text.length < 60)
-}
-
-function hasPlainOptions(item: RawItem): boolean {
-  return item.stem.length > 2
-}
-
-function endsSentence(item: RawItem): boolean {
-  return item.stem.length > 1
-}
-
-function takeTrailingSign(entry: RawEntry): void {
-  const piece = entry.pieces.at(-1)
-  if (!piece || entry.sign) return
-  const sign = keySign(piece.span.line.text.slice(piece.span.from, piece.span.to))
-  if (!sign || sign.before) return
-  entry.sign = sign.sign
-  entry.pieces[entry.pieces.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + sign.end } }
-}
-
-/** "Difficulty: Easy | Level: Remember | Tags: joints, frames". */
-function takeMetadata(item: RawItem, text: string): void {
-  for (const part of text.split(/\s*\|\s*/)) {
-    const keyword = keywordAt(part, 0)
-    if (!keyword) continue
-    const value = part.slice(keyword.end).trim()
-    if (keyword.role === 'difficulty') item.difficulty = value
-    else if (keyword.role === 'level') item.level = value
-    else if (keyword.role === 'outcome') item.outcome = value
-    else if (keyword.role === 'tags') item.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
   }
 }

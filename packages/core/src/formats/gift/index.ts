@@ -5,4 +5,12 @@ import { readGift } from './read.ts'
 import { writeGift } from './write.ts'
 
 /** GIFT, the General Import Format Technology text format, as published with its grammar. */
-export const gift: Format = { id: 'gift', name: 'GIFT', fileEnding: 'gift.txt', limits: GIFT_LIMITS, write: writeGift, read: readGift, grader: gradeGift }
+export const gift: Format = {
+  id: 'gift',
+  name: 'GIFT',
+  fileEnding: 'gift.txt',
+  limits: GIFT_LIMITS,
+  write: writeGift,
+  read: readGift,
+  grader: gradeGift,
+}

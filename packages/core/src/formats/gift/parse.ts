@@ -31,7 +31,12 @@ export interface GiftQuestion {
 }
 
 export type GiftAnswers =
-  | { readonly form: 'truth'; readonly value: boolean; readonly wrongFeedback: GiftText | null; readonly rightFeedback: GiftText | null }
+  | {
+      readonly form: 'truth'
+      readonly value: boolean
+      readonly wrongFeedback: GiftText | null
+      readonly rightFeedback: GiftText | null
+    }
   | { readonly form: 'choices'; readonly choices: readonly GiftAnswer[] }
   | { readonly form: 'essay' }
   | { readonly form: 'numeric' | 'matching'; readonly body: string }
@@ -46,7 +51,9 @@ const SHELTER_BASE = 0xe000
 const SHELTERED = '\\~=#{}:n'
 
 function shelter(text: string): string {
-  return text.replace(/\\([\\~=#{}:n])/g, (_whole, character: string) => String.fromCharCode(SHELTER_BASE + SHELTERED.indexOf(character)))
+  return text.replace(/\\([\\~=#{}:n])/g, (_whole, character: string) =>
+    String.fromCharCode(SHELTER_BASE + SHELTERED.indexOf(character)),
+  )
 }
 
 function restore(text: string): string {
@@ -96,22 +103,30 @@ function blocksOf(source: string): GiftBlock[] {
     lines = []
     depth = 0
   }
-  source.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/).forEach((line, index) => {
-    if (/^\s*\/\//.test(line)) comments += `${line}\n`
-    else if (line.trim() === '' && depth <= 0) flush()
-    else {
-      if (!lines.length) first = index + 1
-      lines.push(line)
-      const plain = shelter(line)
-      depth += (plain.match(/\{/g)?.length ?? 0) - (plain.match(/\}/g)?.length ?? 0)
-      if (depth <= 0 && /\}\s*$/.test(plain)) return
-    }
-  })
+  source
+    .replace(/^\uFEFF/, '')
+    .split(/\r\n|\r|\n/)
+    .forEach((line, index) => {
+      if (/^\s*\/\//.test(line)) comments += `${line}\n`
+      else if (line.trim() === '' && depth <= 0) flush()
+      else {
+        if (!lines.length) first = index + 1
+        lines.push(line)
+        const plain = shelter(line)
+        depth += (plain.match(/\{/g)?.length ?? 0) - (plain.match(/\}/g)?.length ?? 0)
+        if (depth <= 0 && /\}\s*$/.test(plain)) return
+      }
+    })
   flush()
   return blocks
 }
 
-function parseQuestion(body: string, line: number, category: string | null, tags: readonly string[]): GiftQuestion | string {
+function parseQuestion(
+  body: string,
+  line: number,
+  category: string | null,
+  tags: readonly string[],
+): GiftQuestion | string {
   let rest = shelter(body.trim())
   let title: string | null = null
   const titled = /^::([\s\S]*?)::/.exec(rest)
@@ -120,7 +135,18 @@ function parseQuestion(body: string, line: number, category: string | null, tags
     rest = rest.slice(titled[0].length)
   }
   const open = rest.indexOf('{')
-  if (open < 0) return { line, source: body, title, category, tags, before: giftText(rest), after: '', answers: null, feedback: null }
+  if (open < 0)
+    return {
+      line,
+      source: body,
+      title,
+      category,
+      tags,
+      before: giftText(rest),
+      after: '',
+      answers: null,
+      feedback: null,
+    }
   const close = rest.lastIndexOf('}')
   if (close < open) return 'The answer block is not closed: a } is missing.'
   const inner = rest.slice(open + 1, close)
@@ -129,7 +155,12 @@ function parseQuestion(body: string, line: number, category: string | null, tags
   const answers = parseAnswers((general < 0 ? inner : inner.slice(0, general)).trim())
   if (typeof answers === 'string') return answers
   return {
-    line, source: body, title, category, tags, answers,
+    line,
+    source: body,
+    title,
+    category,
+    tags,
+    answers,
     before: giftText(rest.slice(0, open)),
     after: restore(rest.slice(close + 1)).trim(),
     feedback: general < 0 ? null : giftText(inner.slice(general + 4)),
@@ -142,11 +173,17 @@ function parseAnswers(inner: string): GiftAnswers | string {
   const truth = /^(T|TRUE|F|FALSE)\s*(?:#([^#]*))?(?:#([^#]*))?$/i.exec(inner)
   if (truth?.[1]) {
     const feedback = (text: string | undefined): GiftText | null => (text?.trim() ? giftText(text) : null)
-    return { form: 'truth', value: /^t/i.test(truth[1]), wrongFeedback: feedback(truth[2]), rightFeedback: feedback(truth[3]) }
+    return {
+      form: 'truth',
+      value: /^t/i.test(truth[1]),
+      wrongFeedback: feedback(truth[2]),
+      rightFeedback: feedback(truth[3]),
+    }
   }
   if (!/^[=~]/.test(inner)) return 'An answer must start with = or ~.'
   const parts = [...inner.matchAll(/([=~])([^=~]*)/g)]
-  if (parts.every((part) => part[1] === '=') && parts.some((part) => (part[2] ?? '').includes('->'))) return { form: 'matching', body: restore(inner) }
+  if (parts.every((part) => part[1] === '=') && parts.some((part) => (part[2] ?? '').includes('->')))
+    return { form: 'matching', body: restore(inner) }
   return { form: 'choices', choices: parts.map((part) => parseAnswer(part[1] === '=' ? '=' : '~', part[2] ?? '')) }
 }
 

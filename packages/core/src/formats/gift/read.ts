@@ -10,7 +10,11 @@ export function readGift(data: FormatData): ReadResult {
   if (data.form !== 'text') throw new FormatError('A GIFT file is text, not a package.')
   const file = parseGift(data.text)
   const items: KeptItem[] = []
-  const unread: Unread[] = file.broken.map((one) => ({ where: `line ${one.line}`, reason: one.reason, source: one.source }))
+  const unread: Unread[] = file.broken.map((one) => ({
+    where: `line ${one.line}`,
+    reason: one.reason,
+    source: one.source,
+  }))
   for (const question of file.questions) {
     const item = toItem(question)
     if (typeof item === 'string') unread.push({ where: `line ${question.line}`, reason: item, source: question.source })
@@ -57,7 +61,8 @@ function fromChoices(common: Common, choices: readonly GiftAnswer[]): KeptItem |
     ...(choice.feedback && choice.feedback.text !== '' && { feedback: contentOfGift(choice.feedback) }),
   }))
   const keyed = options.filter((_option, index) => isRight(choices[index])).map((option) => option.id)
-  if (choices.some((choice) => choice.sign === '=')) return { ...common, kind: 'single', options, key: keyed, shuffle: true }
+  if (choices.some((choice) => choice.sign === '='))
+    return { ...common, kind: 'single', options, key: keyed, shuffle: true }
   return { ...common, kind: 'multiple', options, key: keyed, shuffle: true, credit: 'each' }
 }
 

@@ -24,7 +24,9 @@ export function writeGift(items: readonly KeptItem[], settings: WriteSettings): 
 }
 
 function question(item: KeptItem, name: string): string {
-  const comment = item.tags.length ? `// ${item.tags.map((tag) => `[tag:${tag.replace(/[[\]\s]+/g, ' ').trim()}]`).join(' ')}\n` : ''
+  const comment = item.tags.length
+    ? `// ${item.tags.map((tag) => `[tag:${tag.replace(/[[\]\s]+/g, ' ').trim()}]`).join(' ')}\n`
+    : ''
   const stem: Content = isEmptyContent(item.passage) ? item.stem : [...(item.passage ?? []), ...item.stem]
   const feedback = isEmptyContent(item.feedback) ? '' : `\n\t####${text(item.feedback ?? [])}`
   return `${comment}::${escapeGift(oneLine(name))}::${text(stem)} {${answers(item)}${feedback}\n}`
@@ -67,13 +69,16 @@ function isPlain(content: Content): boolean {
   if (content.length !== 1 || content[0]?.type !== 'paragraph') return false
   const first = plainRun(content)
   if (/^\s*\[\w+\]|[<&]/.test(first)) return false
-  for (const node of inlinesOf(content)) if (!(node.type === 'gap' || node.type === 'tex' || (node.type === 'text' && !node.styles))) return false
+  for (const node of inlinesOf(content))
+    if (!(node.type === 'gap' || node.type === 'tex' || (node.type === 'text' && !node.styles))) return false
   return true
 }
 
 function plainRun(content: Content): string {
   let run = ''
-  for (const node of inlinesOf(content)) run += node.type === 'text' ? node.text : node.type === 'gap' ? '_____' : node.type === 'tex' ? `\\(${node.tex}\\)` : ''
+  for (const node of inlinesOf(content))
+    run +=
+      node.type === 'text' ? node.text : node.type === 'gap' ? '_____' : node.type === 'tex' ? `\\(${node.tex}\\)` : ''
   return run
 }
 

@@ -32,10 +32,15 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
   const unread: Unread[] = []
   const items: PackedItem[] = []
   for (const resource of descendants(manifest, 'resource')) {
-    if (!/imsqti_item/.test(resource.attributes['type'] ?? '')) continue
+    if (!(resource.attributes['type'] ?? '').includes('imsqti_item')) continue
     const path = base + decodeURIComponent(resource.attributes['href'] ?? '')
     const file = byPath.get(path)
-    if (!file) unread.push({ where: path, reason: 'The manifest names this file, but the package does not hold it.', source: '' })
+    if (!file)
+      unread.push({
+        where: path,
+        reason: 'The manifest names this file, but the package does not hold it.',
+        source: '',
+      })
     else items.push(...readItemFile(file, keywordsOf(resource), unread))
   }
   return { title: titleOf(manifest), items: inTestOrder(items, files, manifest, base), unread }
@@ -62,11 +67,16 @@ function readItemFile(file: PackageFile, keywords: readonly string[], unread: Un
 }
 
 function keywordsOf(resource: ElementNode): string[] {
-  return descendants(resource, 'keyword').flatMap((keyword) => [...descendants(keyword, 'string'), ...descendants(keyword, 'langstring')].map((one) => textOfElement(one)))
+  return descendants(resource, 'keyword').flatMap((keyword) =>
+    [...descendants(keyword, 'string'), ...descendants(keyword, 'langstring')].map((one) => textOfElement(one)),
+  )
 }
 
 function textOfElement(node: ElementNode): string {
-  return node.children.map((child) => (child.type === 'text' ? child.value : '')).join('').trim()
+  return node.children
+    .map((child) => (child.type === 'text' ? child.value : ''))
+    .join('')
+    .trim()
 }
 
 function titleOf(manifest: ElementNode): string | null {
@@ -76,13 +86,22 @@ function titleOf(manifest: ElementNode): string | null {
   return text || null
 }
 
-function inTestOrder(items: readonly PackedItem[], files: readonly PackageFile[], manifest: ElementNode, base: string): PackedItem[] {
-  const test = descendants(manifest, 'resource').find((resource) => /imsqti_(?:test|assessment)/.test(resource.attributes['type'] ?? ''))
+function inTestOrder(
+  items: readonly PackedItem[],
+  files: readonly PackageFile[],
+  manifest: ElementNode,
+  base: string,
+): PackedItem[] {
+  const test = descendants(manifest, 'resource').find((resource) =>
+    /imsqti_(?:test|assessment)/.test(resource.attributes['type'] ?? ''),
+  )
   const path = test && base + decodeURIComponent(test.attributes['href'] ?? '')
   const file = files.find((one) => one.path === path)
   if (!file) return [...items]
   const folder = file.path.slice(0, file.path.lastIndexOf('/') + 1)
-  const order = descendants(parseXml(decoder.decode(file.bytes)), 'assessmentItemRef').map((ref) => folder + decodeURIComponent(ref.attributes['href'] ?? ''))
+  const order = descendants(parseXml(decoder.decode(file.bytes)), 'assessmentItemRef').map(
+    (ref) => folder + decodeURIComponent(ref.attributes['href'] ?? ''),
+  )
   const rank = (item: PackedItem): number => (order.includes(item.path) ? order.indexOf(item.path) : order.length)
   return [...items].sort((a, b) => rank(a) - rank(b))
 }

@@ -28,7 +28,9 @@ class Processing {
     this.#responses = responses
     for (const declaration of children(item, 'outcomeDeclaration')) {
       const initial = child(declaration, 'defaultValue')
-      const values = initial ? children(initial, 'value').map((one) => this.#typed(textOf(one).trim(), declaration.attributes['baseType'])) : null
+      const values = initial
+        ? children(initial, 'value').map((one) => this.#typed(textOf(one).trim(), declaration.attributes['baseType']))
+        : null
       this.#outcomes.set(declaration.attributes['identifier'] ?? '', values)
     }
   }
@@ -48,8 +50,10 @@ class Processing {
 
   /** Appendix B: the standard response processing templates. */
   #template(uri: string): QtiValue {
-    if (uri.replace(/\.xml$/, '') === MATCH_CORRECT) return [Number(sameValue(this.#variable('RESPONSE'), this.#correct('RESPONSE'), this.#isOrdered('RESPONSE')))]
-    if (uri.replace(/\.xml$/, '') === MAP_RESPONSE) return this.#variable('RESPONSE') === null ? [0] : this.#map('RESPONSE')
+    if (uri.replace(/\.xml$/, '') === MATCH_CORRECT)
+      return [Number(sameValue(this.#variable('RESPONSE'), this.#correct('RESPONSE'), this.#isOrdered('RESPONSE')))]
+    if (uri.replace(/\.xml$/, '') === MAP_RESPONSE)
+      return this.#variable('RESPONSE') === null ? [0] : this.#map('RESPONSE')
     throw new RangeError(`The response processing template ${uri} is not known.`)
   }
 
@@ -117,7 +121,9 @@ class Processing {
   #correct(name: string): QtiValue {
     const declaration = this.#declaration(name)
     const correct = declaration && child(declaration, 'correctResponse')
-    const values = correct ? children(correct, 'value').map((one) => this.#typed(textOf(one).trim(), declaration.attributes['baseType'])) : []
+    const values = correct
+      ? children(correct, 'value').map((one) => this.#typed(textOf(one).trim(), declaration.attributes['baseType']))
+      : []
     return values.length ? values : null
   }
 

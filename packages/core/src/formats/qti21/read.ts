@@ -23,8 +23,6 @@ export function readQti21(data: FormatData): ReadResult {
   return { title: opened.title, items, unread }
 }
 
-const INTERACTIONS = /Interaction$/
-
 function toItem({ root, keywords }: PackedItem): KeptItem | string {
   const body = child(root, 'itemBody')
   if (!body) return 'The item has no body.'
@@ -32,7 +30,9 @@ function toItem({ root, keywords }: PackedItem): KeptItem | string {
   const [interaction] = interactions
   if (!interaction) return 'The item has nothing to answer.'
   if (interactions.length > 1) return 'Items with several interactions are not kept yet.'
-  const declaration = children(root, 'responseDeclaration').find((one) => one.attributes['identifier'] === interaction.attributes['responseIdentifier'])
+  const declaration = children(root, 'responseDeclaration').find(
+    (one) => one.attributes['identifier'] === interaction.attributes['responseIdentifier'],
+  )
   if (!declaration) return 'The interaction has no response declaration.'
   const common = commonOf(root, body, interaction, keywords)
   try {
@@ -62,7 +62,7 @@ function commonOf(root: ElementNode, body: ElementNode, interaction: ElementNode
 }
 
 function interactionsOf(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) => (INTERACTIONS.test(one.name) ? [one] : interactionsOf(one)))
+  return elementsOf(node).flatMap((one) => (one.name.endsWith('Interaction') ? [one] : interactionsOf(one)))
 }
 
 /** What stands round the interaction, with its prompt; a box inside a sentence leaves a gap. */
@@ -75,30 +75,49 @@ function stemOf(body: ElementNode, interaction: ElementNode, passage: ElementNod
 function withoutInteraction(node: MarkupNode, interaction: ElementNode): MarkupNode {
   if (node.type === 'text') return node
   if (node === interaction) return textNode('')
-  if (!node.children.includes(interaction)) return { ...node, children: node.children.map((one) => withoutInteraction(one, interaction)) }
+  if (!node.children.includes(interaction))
+    return { ...node, children: node.children.map((one) => withoutInteraction(one, interaction)) }
   const alone = node.children.every((one) => one === interaction || (one.type === 'text' && one.value.trim() === ''))
   const filler = alone || interaction.name !== 'textEntryInteraction' ? '' : '_____'
   return { ...node, children: node.children.map((one) => (one === interaction ? textNode(filler) : one)) }
 }
 
-function choiceItem(root: ElementNode, interaction: ElementNode, declaration: ElementNode, common: Common): KeptItem | string {
+function choiceItem(
+  root: ElementNode,
+  interaction: ElementNode,
+  declaration: ElementNode,
+  common: Common,
+): KeptItem | string {
   const choices = children(interaction, 'simpleChoice')
   const notes = children(root, 'modalFeedback').filter((one) => one.attributes['outcomeIdentifier'] === CHOSEN)
   const options: Option[] = choices.map((choice) => {
     const id = choice.attributes['identifier'] ?? ''
     const inside = child(choice, 'feedbackInline')
     const feedback = inside ?? notes.find((note) => note.attributes['identifier'] === id)
-    return { id, content: fromElements(choice.children.filter((node) => node !== inside)), ...(feedback && { feedback: fromElements(feedback.children) }) }
+    return {
+      id,
+      content: fromElements(choice.children.filter((node) => node !== inside)),
+      ...(feedback && { feedback: fromElements(feedback.children) }),
+    }
   })
   if (options.length < 2) return 'The interaction offers fewer than two choices.'
   const multiple = declaration.attributes['cardinality'] === 'multiple'
   const key = keyOf(declaration, options)
   const points = score(root, declaration, multiple ? key : key.slice(0, 1))
   const ids = options.map((option) => option.id).join()
-  if (!multiple && ids === 'true,false') return { ...common, kind: 'truefalse', points, key: key.slice(0, 1).map((id) => id === 'true') }
+  if (!multiple && ids === 'true,false')
+    return { ...common, kind: 'truefalse', points, key: key.slice(0, 1).map((id) => id === 'true') }
   const shuffle = interaction.attributes['shuffle'] === 'true'
   if (!multiple) return { ...common, kind: 'single', points, options, key: key.slice(0, 1), shuffle }
-  return { ...common, kind: 'multiple', points, options, key, shuffle, credit: child(declaration, 'mapping') ? 'each' : 'all' }
+  return {
+    ...common,
+    kind: 'multiple',
+    points,
+    options,
+    key,
+    shuffle,
+    credit: child(declaration, 'mapping') ? 'each' : 'all',
+  }
 }
 
 /** The correct response; where a file has only a mapping, what it maps to most. */
@@ -109,7 +128,9 @@ function keyOf(declaration: ElementNode, options: readonly Option[]): string[] {
 }
 
 function mappedAbove(declaration: ElementNode, bound: number): string[] {
-  return descendants(declaration, 'mapEntry').filter((entry) => Number(entry.attributes['mappedValue']) > bound).map((entry) => entry.attributes['mapKey'] ?? '')
+  return descendants(declaration, 'mapEntry')
+    .filter((entry) => Number(entry.attributes['mappedValue']) > bound)
+    .map((entry) => entry.attributes['mapKey'] ?? '')
 }
 
 /** What the key earns by the item's own response processing. */
@@ -119,7 +140,8 @@ function score(root: ElementNode, declaration: ElementNode, key: readonly string
 }
 
 function shortItem(root: ElementNode, declaration: ElementNode, common: Common): KeptItem | string {
-  if (declaration.attributes['baseType'] !== 'string') return `A typed answer of type ${declaration.attributes['baseType'] ?? 'unknown'} is not kept yet.`
+  if (declaration.attributes['baseType'] !== 'string')
+    return `A typed answer of type ${declaration.attributes['baseType'] ?? 'unknown'} is not kept yet.`
   const correct = child(declaration, 'correctResponse')
   const first = correct ? children(correct, 'value').map((one) => textOf(one).trim()) : []
   const entries = descendants(declaration, 'mapEntry')
@@ -127,5 +149,11 @@ function shortItem(root: ElementNode, declaration: ElementNode, common: Common):
   const key = [...new Set([...first, ...mappedAbove(declaration, best - 1e-9)])]
   const sensitive = entries.length === 0 || entries.some((entry) => entry.attributes['caseSensitive'] !== 'false')
   const rules = { ...DEFAULT_TEXT_RULES, letterCase: sensitive ? ('respect' as const) : ('ignore' as const) }
-  return { ...common, kind: 'short', points: key[0] === undefined ? 1 : score(root, declaration, key.slice(0, 1)), key, rules }
+  return {
+    ...common,
+    kind: 'short',
+    points: key[0] === undefined ? 1 : score(root, declaration, key.slice(0, 1)),
+    key,
+    rules,
+  }
 }

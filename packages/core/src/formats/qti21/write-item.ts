@@ -1,4 +1,12 @@
-import { element, inlineNode, textNode, toElements, toInlineNodes, type ElementNode, type MarkupNode } from '../../content/elements.ts'
+import {
+  element,
+  inlineNode,
+  textNode,
+  toElements,
+  toInlineNodes,
+  type ElementNode,
+  type MarkupNode,
+} from '../../content/elements.ts'
 import { countGaps, isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, KeptItem, ShortItem } from '../../item/model.ts'
@@ -21,7 +29,13 @@ export function itemElement(item: KeptItem, identifier: string): ElementNode {
       timeDependent: 'false',
       ...(item.language !== undefined && { 'xml:lang': item.language }),
     },
-    [responseDeclaration(item), ...outcomeDeclarations(item), itemBody(item), responseProcessing(item), ...modalFeedback(item)],
+    [
+      responseDeclaration(item),
+      ...outcomeDeclarations(item),
+      itemBody(item),
+      responseProcessing(item),
+      ...modalFeedback(item),
+    ],
   )
 }
 
@@ -32,7 +46,10 @@ function value(text: string): ElementNode {
 function responseDeclaration(item: KeptItem): ElementNode {
   const cardinality = item.kind === 'multiple' ? 'multiple' : 'single'
   const baseType = item.kind === 'short' ? 'string' : 'identifier'
-  return element('responseDeclaration', { identifier: RESPONSE, cardinality, baseType }, [element('correctResponse', {}, correctValues(item).map(value)), ...mapping(item)])
+  return element('responseDeclaration', { identifier: RESPONSE, cardinality, baseType }, [
+    element('correctResponse', {}, correctValues(item).map(value)),
+    ...mapping(item),
+  ])
 }
 
 function correctValues(item: KeptItem): readonly string[] {
@@ -52,7 +69,9 @@ function mapping(item: KeptItem): ElementNode[] {
   if (item.kind === 'short') return [shortMapping(item)]
   if (item.kind !== 'multiple' || item.credit !== 'each') return []
   const share = item.points / item.key.length
-  const entries = item.options.map((option) => element('mapEntry', { mapKey: option.id, mappedValue: number(item.key.includes(option.id) ? share : -share) }, []))
+  const entries = item.options.map((option) =>
+    element('mapEntry', { mapKey: option.id, mappedValue: number(item.key.includes(option.id) ? share : -share) }, []),
+  )
   return [element('mapping', { lowerBound: '0', upperBound: number(item.points), defaultValue: '0' }, entries)]
 }
 
@@ -63,25 +82,48 @@ function shortMapping(item: ShortItem): ElementNode {
     return seen.has(same) ? false : Boolean(seen.add(same))
   })
   const caseSensitive = String(item.rules.letterCase === 'respect')
-  const entries = keys.map((accepted) => element('mapEntry', { mapKey: accepted.replace(/\s+/g, ' ').trim(), mappedValue: number(item.points), caseSensitive }, []))
+  const entries = keys.map((accepted) =>
+    element(
+      'mapEntry',
+      { mapKey: accepted.replace(/\s+/g, ' ').trim(), mappedValue: number(item.points), caseSensitive },
+      [],
+    ),
+  )
   return element('mapping', { defaultValue: '0' }, entries)
 }
 
 function outcomeDeclarations(item: KeptItem): ElementNode[] {
   const float = (identifier: string, text: string): ElementNode =>
-    element('outcomeDeclaration', { identifier, cardinality: 'single', baseType: 'float' }, [element('defaultValue', {}, [value(text)])])
+    element('outcomeDeclaration', { identifier, cardinality: 'single', baseType: 'float' }, [
+      element('defaultValue', {}, [value(text)]),
+    ])
   const found = [float(SCORE, '0'), float('MAXSCORE', number(item.points))]
-  if (!isEmptyContent(item.feedback)) found.push(element('outcomeDeclaration', { identifier: FEEDBACK, cardinality: 'single', baseType: 'identifier' }, []))
-  if (hasOptionFeedback(item)) found.push(element('outcomeDeclaration', { identifier: CHOSEN, cardinality: item.kind === 'multiple' ? 'multiple' : 'single', baseType: 'identifier' }, []))
+  if (!isEmptyContent(item.feedback))
+    found.push(
+      element('outcomeDeclaration', { identifier: FEEDBACK, cardinality: 'single', baseType: 'identifier' }, []),
+    )
+  if (hasOptionFeedback(item))
+    found.push(
+      element(
+        'outcomeDeclaration',
+        { identifier: CHOSEN, cardinality: item.kind === 'multiple' ? 'multiple' : 'single', baseType: 'identifier' },
+        [],
+      ),
+    )
   return found
 }
 
 function hasOptionFeedback(item: KeptItem): item is ChoiceItem {
-  return (item.kind === 'single' || item.kind === 'multiple') && item.options.some((option) => !isEmptyContent(option.feedback))
+  return (
+    (item.kind === 'single' || item.kind === 'multiple') &&
+    item.options.some((option) => !isEmptyContent(option.feedback))
+  )
 }
 
 function itemBody(item: KeptItem): ElementNode {
-  const passage = isEmptyContent(item.passage) ? [] : [element('div', { class: 'passage' }, toElements(item.passage ?? []))]
+  const passage = isEmptyContent(item.passage)
+    ? []
+    : [element('div', { class: 'passage' }, toElements(item.passage ?? []))]
   return element('itemBody', {}, [...passage, ...(item.kind === 'short' ? shortBody(item) : choiceBody(item))])
 }
 
@@ -89,22 +131,43 @@ function itemBody(item: KeptItem): ElementNode {
 function choiceBody(item: Exclude<KeptItem, ShortItem>): ElementNode[] {
   const inline = toInlineNodes(item.stem)
   const prompt = inline ? [element('prompt', {}, inline)] : []
-  const attributes = { responseIdentifier: RESPONSE, shuffle: String(item.kind !== 'truefalse' && item.shuffle), maxChoices: item.kind === 'multiple' ? '0' : '1' }
+  const attributes = {
+    responseIdentifier: RESPONSE,
+    shuffle: String(item.kind !== 'truefalse' && item.shuffle),
+    maxChoices: item.kind === 'multiple' ? '0' : '1',
+  }
   const interaction = element('choiceInteraction', attributes, [...prompt, ...simpleChoices(item)])
   return inline ? [interaction] : [element('div', { class: 'stem' }, toElements(item.stem)), interaction]
 }
 
 function simpleChoices(item: Exclude<KeptItem, ShortItem>): ElementNode[] {
-  if (item.kind === 'truefalse') return [element('simpleChoice', { identifier: 'true' }, [textNode('True')]), element('simpleChoice', { identifier: 'false' }, [textNode('False')])]
-  return item.options.map((option) => element('simpleChoice', { identifier: option.id }, toInlineNodes(option.content) ?? toElements(option.content)))
+  if (item.kind === 'truefalse')
+    return [
+      element('simpleChoice', { identifier: 'true' }, [textNode('True')]),
+      element('simpleChoice', { identifier: 'false' }, [textNode('False')]),
+    ]
+  return item.options.map((option) =>
+    element('simpleChoice', { identifier: option.id }, toInlineNodes(option.content) ?? toElements(option.content)),
+  )
 }
 
 /** The box to type in stands in the stem's gap; without a gap, in a paragraph of its own. */
 function shortBody(item: ShortItem): ElementNode[] {
-  const box = element('textEntryInteraction', { responseIdentifier: RESPONSE, expectedLength: String(expectedLength(item)) }, [])
-  if (countGaps(item.stem) !== 1 || !item.stem.every((block) => block.type === 'paragraph')) return [element('div', { class: 'stem' }, toElements(item.stem)), element('p', {}, [box])]
+  const box = element(
+    'textEntryInteraction',
+    { responseIdentifier: RESPONSE, expectedLength: String(expectedLength(item)) },
+    [],
+  )
+  if (countGaps(item.stem) !== 1 || !item.stem.every((block) => block.type === 'paragraph'))
+    return [element('div', { class: 'stem' }, toElements(item.stem)), element('p', {}, [box])]
   const blocks = item.stem.map((block) =>
-    element('p', {}, block.type === 'paragraph' ? block.content.map((node): MarkupNode => (node.type === 'gap' ? box : inlineNode(node))) : []),
+    element(
+      'p',
+      {},
+      block.type === 'paragraph'
+        ? block.content.map((node): MarkupNode => (node.type === 'gap' ? box : inlineNode(node)))
+        : [],
+    ),
   )
   return [element('div', { class: 'stem' }, blocks)]
 }
@@ -117,14 +180,21 @@ function expectedLength(item: ShortItem): number {
 function responseProcessing(item: KeptItem): ElementNode {
   const rules = [...feedbackRules(item)]
   const mapped = item.kind === 'short' || (item.kind === 'multiple' && item.credit === 'each')
-  if (!mapped && item.points === 1 && !rules.length) return element('responseProcessing', { template: MATCH_CORRECT }, [])
+  if (!mapped && item.points === 1 && !rules.length)
+    return element('responseProcessing', { template: MATCH_CORRECT }, [])
   return element('responseProcessing', {}, [mapped ? mapRule() : matchRule(item.points), ...rules])
 }
 
 function matchRule(points: number): ElementNode {
-  const matches = element('match', {}, [element('variable', { identifier: RESPONSE }, []), element('correct', { identifier: RESPONSE }, [])])
+  const matches = element('match', {}, [
+    element('variable', { identifier: RESPONSE }, []),
+    element('correct', { identifier: RESPONSE }, []),
+  ])
   return element('responseCondition', {}, [
-    element('responseIf', {}, [matches, setScore(element('baseValue', { baseType: 'float' }, [textNode(number(points))]))]),
+    element('responseIf', {}, [
+      matches,
+      setScore(element('baseValue', { baseType: 'float' }, [textNode(number(points))])),
+    ]),
     element('responseElse', {}, [setScore(element('baseValue', { baseType: 'float' }, [textNode('0')]))]),
   ])
 }
@@ -144,8 +214,14 @@ function setScore(expression: ElementNode): ElementNode {
 
 function feedbackRules(item: KeptItem): ElementNode[] {
   const rules: ElementNode[] = []
-  if (!isEmptyContent(item.feedback)) rules.push(element('setOutcomeValue', { identifier: FEEDBACK }, [element('baseValue', { baseType: 'identifier' }, [textNode('general')])]))
-  if (hasOptionFeedback(item)) rules.push(element('setOutcomeValue', { identifier: CHOSEN }, [element('variable', { identifier: RESPONSE }, [])]))
+  if (!isEmptyContent(item.feedback))
+    rules.push(
+      element('setOutcomeValue', { identifier: FEEDBACK }, [
+        element('baseValue', { baseType: 'identifier' }, [textNode('general')]),
+      ]),
+    )
+  if (hasOptionFeedback(item))
+    rules.push(element('setOutcomeValue', { identifier: CHOSEN }, [element('variable', { identifier: RESPONSE }, [])]))
   return rules
 }
 
@@ -154,7 +230,12 @@ function modalFeedback(item: KeptItem): ElementNode[] {
     element('modalFeedback', { outcomeIdentifier, identifier, showHide: 'show' }, toElements(content))
   const general = isEmptyContent(item.feedback) ? [] : [show(FEEDBACK, 'general', item.feedback ?? [])]
   if (!hasOptionFeedback(item)) return general
-  return [...general, ...item.options.filter((option) => !isEmptyContent(option.feedback)).map((option) => show(CHOSEN, option.id, option.feedback ?? []))]
+  return [
+    ...general,
+    ...item.options
+      .filter((option) => !isEmptyContent(option.feedback))
+      .map((option) => show(CHOSEN, option.id, option.feedback ?? [])),
+  ]
 }
 
 /** A float as XML Schema writes it, without trailing zeros. */

@@ -4,7 +4,17 @@ import type { KeptItem } from '../../item/model.ts'
 import type { Loss, PackageFile, WriteSettings, Written } from '../format.ts'
 import { printXml } from '../xml/xml.ts'
 import { QTI21_LIMITS } from './limits.ts'
-import { CP_NAMESPACE, CP_SCHEMA, ITEM_TYPE, LOM_NAMESPACE, MANIFEST, QTI_NAMESPACE, QTI_SCHEMA, TEST_TYPE, XSI_NAMESPACE } from './names.ts'
+import {
+  CP_NAMESPACE,
+  CP_SCHEMA,
+  ITEM_TYPE,
+  LOM_NAMESPACE,
+  MANIFEST,
+  QTI_NAMESPACE,
+  QTI_SCHEMA,
+  TEST_TYPE,
+  XSI_NAMESPACE,
+} from './names.ts'
 import { itemElement } from './write-item.ts'
 
 const encoder = new TextEncoder()
@@ -82,7 +92,10 @@ function itemResource({ identifier, path, item }: PackedItem): ElementNode {
 
 function testResource(packed: readonly PackedItem[]): ElementNode {
   const dependencies = packed.map((one) => element('dependency', { identifierref: `R-${one.identifier}` }, []))
-  return element('resource', { identifier: 'R-test', type: TEST_TYPE, href: TEST_PATH }, [element('file', { href: TEST_PATH }, []), ...dependencies])
+  return element('resource', { identifier: 'R-test', type: TEST_TYPE, href: TEST_PATH }, [
+    element('file', { href: TEST_PATH }, []),
+    ...dependencies,
+  ])
 }
 
 function lom(general: readonly ElementNode[]): ElementNode {
@@ -99,9 +112,17 @@ function assessmentTest(packed: readonly PackedItem[], title: string): ElementNo
   const refs = packed.map((one) => element('assessmentItemRef', { identifier: one.identifier, href: one.path }, []))
   return element(
     'assessmentTest',
-    { xmlns: QTI_NAMESPACE, 'xmlns:xsi': XSI_NAMESPACE, 'xsi:schemaLocation': `${QTI_NAMESPACE} ${QTI_SCHEMA}`, identifier: 'test', title: title || 'Test' },
+    {
+      xmlns: QTI_NAMESPACE,
+      'xmlns:xsi': XSI_NAMESPACE,
+      'xsi:schemaLocation': `${QTI_NAMESPACE} ${QTI_SCHEMA}`,
+      identifier: 'test',
+      title: title || 'Test',
+    },
     [
-      element('outcomeDeclaration', { identifier: 'SCORE', cardinality: 'single', baseType: 'float' }, [element('defaultValue', {}, [element('value', {}, [textNode('0')])])]),
+      element('outcomeDeclaration', { identifier: 'SCORE', cardinality: 'single', baseType: 'float' }, [
+        element('defaultValue', {}, [element('value', {}, [textNode('0')])]),
+      ]),
       element('testPart', { identifier: 'part-1', navigationMode: 'nonlinear', submissionMode: 'simultaneous' }, [
         element('assessmentSection', { identifier: 'section-1', title: title || 'Test', visible: 'true' }, refs),
       ]),

@@ -12,7 +12,8 @@ type XastNode = XastRoot['children'][number]
  * @throws FormatError if it is not well-formed or has a document type.
  */
 export function parseXml(source: string): ElementNode {
-  if (/<!DOCTYPE/i.test(source.slice(0, 2000))) throw new FormatError('The XML has a document type declaration, which is not accepted.')
+  if (/<!DOCTYPE/i.test(source.slice(0, 2000)))
+    throw new FormatError('The XML has a document type declaration, which is not accepted.')
   let root: XastRoot
   try {
     root = fromXml(source.replace(/^\uFEFF/, ''))
@@ -28,7 +29,8 @@ function toNode(node: XastNode): MarkupNode | null {
   if (node.type === 'text' || node.type === 'cdata') return textNode(node.value)
   if (node.type !== 'element') return null
   const attributes: Record<string, string> = {}
-  for (const [name, value] of Object.entries(node.attributes)) if (value !== null && value !== undefined) attributes[name] = value
+  for (const [name, value] of Object.entries(node.attributes))
+    if (value !== null && value !== undefined) attributes[name] = value
   const children = node.children.map((child) => toNode(child)).filter((child) => child !== null)
   return element(node.name.replace(/^[\w.-]+:/, ''), attributes, children)
 }
@@ -39,12 +41,15 @@ export function printXml(root: ElementNode): string {
 }
 
 // Every character outside Char of XML 1.0, section 2.2.
-// eslint-disable-next-line no-control-regex -- they are what must not be written
-const NOT_XML = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g
+
+const NOT_XML =
+  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g
 
 function cleanNode(node: MarkupNode): MarkupNode {
   if (node.type === 'text') return NOT_XML.test(node.value) ? textNode(node.value.replace(NOT_XML, '')) : node
-  const attributes = Object.fromEntries(Object.entries(node.attributes).map(([name, value]) => [name, value.replace(NOT_XML, '')]))
+  const attributes = Object.fromEntries(
+    Object.entries(node.attributes).map(([name, value]) => [name, value.replace(NOT_XML, '')]),
+  )
   return element(node.name, attributes, node.children.map(cleanNode))
 }
 
@@ -63,5 +68,7 @@ export function elementsOf(node: ElementNode): ElementNode[] {
 
 /** Every element below `node` with the name, in document order. */
 export function descendants(node: ElementNode, name: string): ElementNode[] {
-  return elementsOf(node).flatMap((one) => (one.name === name ? [one, ...descendants(one, name)] : descendants(one, name)))
+  return elementsOf(node).flatMap((one) =>
+    one.name === name ? [one, ...descendants(one, name)] : descendants(one, name),
+  )
 }

@@ -45,7 +45,9 @@ export class Migration20261123000000 extends Migration {
       search tsvector generated always as (to_tsvector('simple', plain)) stored
     )`)
     this.addSql(`create index bank_item_search on bank_item using gin (search)`)
-    this.addSql(`create index bank_item_workspace on bank_item (workspace_id, updated_at desc, id) where deleted_at is null`)
+    this.addSql(
+      `create index bank_item_workspace on bank_item (workspace_id, updated_at desc, id) where deleted_at is null`,
+    )
     this.addSql(`create index bank_item_tags on bank_item using gin (tags)`)
     this.addSql(`create table item_revision (
       id uuid primary key,
@@ -103,6 +105,17 @@ export class Migration20261123000000 extends Migration {
   }
 
   override down(): void {
-    for (const table of ['delivery', 'connection', 'paper', 'item_revision', 'bank_item', 'draft', 'session', 'person', 'workspace']) this.addSql(`drop table ${table}`)
+    for (const table of [
+      'delivery',
+      'connection',
+      'paper',
+      'item_revision',
+      'bank_item',
+      'draft',
+      'session',
+      'person',
+      'workspace',
+    ])
+      this.addSql(`drop table ${table}`)
   }
 }

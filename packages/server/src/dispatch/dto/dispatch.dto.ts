@@ -98,7 +98,11 @@ export class DeliverySummaryDto {
   @ApiProperty({ type: String, nullable: true })
   provenAt!: string | null
 
-  @ApiProperty({ type: Number, nullable: true, description: 'Items whose key or probes were graded otherwise than here' })
+  @ApiProperty({
+    type: Number,
+    nullable: true,
+    description: 'Items whose key or probes were graded otherwise than here',
+  })
   disagreeing!: number | null
 
   @ApiProperty({ type: Number, nullable: true })

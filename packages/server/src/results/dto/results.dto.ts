@@ -15,7 +15,11 @@ export class ResultsDto {
   @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'Items as they were sent' })
   items!: object[]
 
-  @ApiProperty({ ...ANY_OBJECT, nullable: true, description: 'Core’s PaperFigures; null before responses were fetched' })
+  @ApiProperty({
+    ...ANY_OBJECT,
+    nullable: true,
+    description: 'Core’s PaperFigures; null before responses were fetched',
+  })
   figures!: object | null
 
   @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'Core’s Attempt' })

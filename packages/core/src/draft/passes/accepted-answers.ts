@@ -1,0 +1,42 @@
+/** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
+export function acceptedAnswers(text: string): string[] {
+  const accepted =
+    /\s*[(（]\s*(?:accept(?: also)?|also accept(?:ed)?|or|also|allow|auch(?: richtig| möglich)?|oder|accepter(?: aussi)?|ou|también|o|também|anche|ook(?: goed)?|of|godkänn (?:också|även)|även|eller|także|lub|также|или|також|або|veya|أو|או|または|或)\s*[:：]?\s*([^)）]+)[)）]\s*$/iu.exec(
+      text,
+    )
+  const head = accepted ? text.slice(0, accepted.index) : text
+  const more = accepted?.[1]?.split(/\s*[,;]\s*|\s+\/\s+|\s+or\s+/) ?? []
+  const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
+  return [...new Set(all.filter(Boolean))]
+}
+
+function splitAlternatives(text: string): string[] {
+  const plain = text.trim()
+  if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
+  return plain.split(/\s+\/\s+|\s*\|\s*|\s+or\s+|\s*;\s*/)
+}
+
+export function gapAnswers(text: string, gaps: number): string[][] {
+  if (!text.trim()) return Array.from({ length: gaps }, () => [])
+  const numbered = [...text.matchAll(/(?:^|[\s,;])\(?(\d{1,2})\)?\s*[.):=-]?\s*([^\d,;][^,;]*)/g)]
+  const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
+  return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
+}
+
+function splitGaps(text: string, gaps: number): string[] {
+  for (const separator of [/\s*;\s*/, /\s+\/\s+/, /\s*,\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {
+    const parts = text.split(separator).filter(Boolean)
+    if (parts.length === gaps) return parts
+  }
+  return [text]
+}
+
+/** "182.88 cm. Round it" → key and remark; a number's own full stop stays with it. */
+export function partRemark(text: string): { readonly text: string; readonly remark: string } {
+  const found = /^(.{1,60}?)[.。]\s+(\p{Lu}.{8,})$/u.exec(text)
+  return found?.[1] && found[2] ? { text: found[1], remark: found[2] } : { text, remark: '' }
+}
+
+export function unitText(unit: string): string {
+  return unit.replace(/\^3|3$/, '³').replace(/\^2|2$/, '²')
+}

@@ -1,0 +1,235 @@
+import { asRoman, boxAt, keySign, labelValue, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
+import type { Span } from '../model.ts'
+import { keywordAt, pointsEach, trueFalseTail, truthOf, type Keyword } from '../words.ts'
+import type { RawEntry, RawItem, RawList, Section } from './raw.ts'
+import type { Shape } from './shape.ts'
+
+export function whole(shape: Shape): Span {
+  return from(shape, shape.start)
+}
+
+export function from(shape: Shape, start: number): Span {
+  return { line: shape.line, from: start, to: shape.line.text.length }
+}
+
+export function stemText(item: RawItem): string {
+  return item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
+}
+
+/** "E makes light": a letter before one blank goes on with a list whose letters stand so. */
+export function weakLetter(shape: Shape, list: RawList | undefined): Label | null {
+  const found = /^(\p{L})\s(?=\S)/u.exec(shape.line.text.slice(shape.body))
+  const value = found?.[1] === undefined ? null : labelValue(found[1])
+  const before = list?.entries.at(-1)?.label
+  if (
+    !found?.[1] ||
+    !value ||
+    before?.delimiter !== ' ' ||
+    before.script !== value.script ||
+    value.value !== before.value + 1
+  )
+    return null
+  return {
+    ...value,
+    delimiter: ' ',
+    upper: before.upper,
+    text: found[1],
+    from: shape.body,
+    to: shape.body + found[0].length,
+  }
+}
+
+/** "1 ammeter": a number before one blank is a label only where a matching list is expected. */
+export function weakNumber(shape: Shape): Label | null {
+  const found = /^(\d{1,2})\s+(?=\S)/.exec(shape.line.text.slice(shape.body))
+  if (!found?.[1]) return null
+  return {
+    script: 'number',
+    value: Number(found[1]) - 1,
+    delimiter: ' ',
+    upper: false,
+    text: found[1],
+    from: shape.body,
+    to: shape.body + found[0].length,
+  }
+}
+
+export function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | 'none' {
+  const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
+  if (questions >= 2) return 'question'
+  let run = 0
+  let last = -1
+  for (const shape of shapes) {
+    const label = shape.number
+    if (!label || shape.bullet || label.delimiter === ' ' || shape.line.preformatted) continue
+    if (label.value === last + 1 || label.value === 0) {
+      run += label.value === last + 1 && last >= 0 ? 1 : 0
+      last = label.value
+    }
+  }
+  return run >= 1 ? 'number' : questions === 1 ? 'question' : 'none'
+}
+
+export function sectionOf(text: string): Section {
+  const label = /(?:^|\s)([IVX]{1,5}|[A-H]|\d{1,2})(?=[.):\s]|$)/.exec(text)?.[1]?.toLowerCase() ?? null
+  return {
+    title: text,
+    label,
+    pointsEach: pointsEach(text),
+    trueFalse:
+      /true|false|richtig|falsch|vrai|faux|verdadero|falso|prawda|fałsz|判断|верно|正誤|waar|sant|vero/i.test(text) ||
+      trueFalseTail(` ${text}`) !== null,
+  }
+}
+
+export function withTitle(text: string, section: Section): Section {
+  const each = pointsEach(text)
+  return each === null ? section : { ...section, pointsEach: each }
+}
+
+export function isFresh(item: RawItem, section: Section): boolean {
+  return item.section !== section
+}
+
+/** "1 B, 2 C" or "1-5: B A D": at least two numbered entries in one line. */
+export function looksLikeEntries(value: string): boolean {
+  return (
+    /^\W*\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*\d{1,3}\s*[-–.):]?\s*\S/.test(value) ||
+    /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value)
+  )
+}
+
+export function startsLikeEntry(text: string): boolean {
+  return /^[\s|*([]*(?:\d{1,3}\s*(?:[-–—.):：|]|\s)|[IVXivx]{1,4}\s*[:.)]|bonus|\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]|\|)/i.test(
+    text,
+  )
+}
+
+export function gapCount(item: RawItem): number {
+  const text = item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
+  return (text.match(/_{2,}(?:\s*\(\d+\)\s*_{2,})?|\.{4,}|…{2,}|\[(?:blank|gap)\]/gi) ?? []).length
+}
+
+/** The label that follows `label` in the same line: the next of its alphabet, in the same dress. */
+export function nextLabel(text: string, label: Label): Label | null {
+  for (let at = label.to; at < text.length; at++) {
+    if (at > label.to && !/\s/.test(text.charAt(at - 1)) && label.script !== 'circled') continue
+    const found = label.script === 'number' ? numberLabelAt(text, at) : letterLabelAt(text, at)
+    if (!found || at === label.to) continue
+    const candidate = label.script === 'roman' ? asRoman(found) : found
+    if (
+      candidate &&
+      candidate.script === label.script &&
+      candidate.value === label.value + 1 &&
+      candidate.delimiter === label.delimiter
+    )
+      return candidate
+  }
+  return null
+}
+
+/** A letter behind at least two blanks: the right-hand list of a matching item printed beside the left one. */
+export function wideLetter(text: string, start: number): Label | null {
+  for (const gap of text.slice(start).matchAll(/\S(\s{2,}|\t)(?=\S)/g)) {
+    const at = start + gap.index + gap[0].length
+    const label = letterLabelAt(text, at)
+    if (label) return label
+    const bare = /^(\p{L})\s(?=\S)/u.exec(text.slice(at))
+    const value = bare?.[1] === undefined ? null : labelValue(bare[1])
+    if (bare?.[1] && value)
+      return {
+        ...value,
+        delimiter: ' ',
+        upper: bare[1] !== bare[1].toLowerCase(),
+        text: bare[1],
+        from: at,
+        to: at + bare[0].length,
+      }
+  }
+  return null
+}
+
+/** The first of at least two option labels that stand behind a stem in its own line. */
+export function inlineOptions(text: string, start: number): Label | null {
+  for (const gap of text
+    .slice(start)
+    .matchAll(/(?:^|\s|[：:])(?=[(\[]?\s?[Aaа①Ａａア]\s?[).\]）．、])|\s(?=①)|(?=①)|^(?=[Aa]\s?[).])/gu)) {
+    const at = start + gap.index + gap[0].length
+    const label = letterLabelAt(text, at)
+    if (label?.value === 0 && nextLabel(text, label)) return label
+  }
+  return null
+}
+
+export function nextBox(
+  text: string,
+  start: number,
+): { readonly from: number; readonly box: NonNullable<ReturnType<typeof boxAt>> } | null {
+  for (const gap of text.slice(start).matchAll(/\s(?=[[(☐☑☒□])/g)) {
+    const at = start + gap.index + 1
+    const box = boxAt(text, at)
+    if (box) return { from: at, box }
+  }
+  return null
+}
+
+export function bracketedKeyword(shape: Shape): Keyword | null {
+  const open = /^[([]\s*/.exec(shape.line.text.slice(shape.body))
+  if (!open) return null
+  const keyword = keywordAt(shape.line.text, shape.body + open[0].length)
+  return keyword && keyword.role !== 'answer' ? keyword : null
+}
+
+export function trimBracket(span: Span): Span {
+  const text = span.line.text.slice(span.from, span.to)
+  return /^[^(]*\)\s*$/.test(text) ? { ...span, to: span.from + text.lastIndexOf(')') } : span
+}
+
+/** "*(Hint: …)*": the bracket before a glued statement belongs to the statement. */
+export function bracketStart(text: string, at: number): number {
+  const before = text.slice(0, at)
+  const open = /[([]\s*$/.exec(before)
+  return open ? open.index : at
+}
+
+export function isSettledKey(values: readonly Span[]): boolean {
+  const text = values
+    .map((span) => span.line.text.slice(span.from, span.to))
+    .join(' ')
+    .trim()
+  return (
+    /^[([]?[A-Za-z]\s?[)\].]?$/.test(text) ||
+    truthOf(text, true) !== null ||
+    (text !== '' && values.length > 0 && text.length < 60)
+  )
+}
+
+export function hasPlainOptions(item: RawItem): boolean {
+  return item.stem.length > 2
+}
+
+export function endsSentence(item: RawItem): boolean {
+  return item.stem.length > 1
+}
+
+export function takeTrailingSign(entry: RawEntry): void {
+  const piece = entry.pieces.at(-1)
+  if (!piece || entry.sign) return
+  const sign = keySign(piece.span.line.text.slice(piece.span.from, piece.span.to))
+  if (!sign || sign.before) return
+  entry.sign = sign.sign
+  entry.pieces[entry.pieces.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + sign.end } }
+}
+
+/** "Difficulty: Easy | Level: Remember | Tags: joints, frames". */
+export function takeMetadata(item: RawItem, text: string): void {
+  for (const part of text.split(/\s*\|\s*/)) {
+    const keyword = keywordAt(part, 0)
+    if (!keyword) continue
+    const value = part.slice(keyword.end).trim()
+    if (keyword.role === 'difficulty') item.difficulty = value
+    else if (keyword.role === 'level') item.level = value
+    else if (keyword.role === 'outcome') item.outcome = value
+    else if (keyword.role === 'tags') item.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
+  }
+}
