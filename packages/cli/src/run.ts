@@ -28,8 +28,8 @@ export function run(args: readonly string[], streams: Streams): number {
   try {
     return dispatch(args, streams)
   } catch (error) {
-    if (error instanceof UsageError || isParseError(error)) {
-      streams.err(`zakuska: ${error.message}\n${USAGE}`)
+    if (error instanceof UsageError || codeOf(error)?.startsWith('ERR_PARSE_ARGS')) {
+      streams.err(`zakuska: ${messageOf(error)}\n${USAGE}`)
       return 2
     }
     streams.err(`zakuska: ${explain(error)}\n`)
@@ -139,22 +139,28 @@ function print(streams: Streams, value: unknown): void {
   streams.out(`${JSON.stringify(value, null, 2)}\n`)
 }
 
-function isParseError(error: unknown): error is Error {
-  return (
-    error instanceof Error &&
-    'code' in error &&
-    typeof error.code === 'string' &&
-    error.code.startsWith('ERR_PARSE_ARGS')
-  )
+/** Errors of Node carry a code; telling them by it also works for errors of another realm. */
+function codeOf(error: unknown): string | null {
+  return typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string'
+    ? error.code
+    : null
+}
+
+function messageOf(error: unknown): string {
+  return typeof error === 'object' && error !== null && 'message' in error ? String(error.message) : String(error)
 }
 
 function explain(error: unknown): string {
   if (error instanceof FormatError || error instanceof PackageError) return error.message
-  if (error instanceof Error && 'code' in error) {
-    const path = 'path' in error ? String(error.path) : 'the file'
-    if (error.code === 'ENOENT') return `There is no file ${path}.`
-    if (error.code === 'EISDIR') return `${path} is a folder, not a file.`
-    if (error.code === 'EACCES') return `${path} may not be read or written.`
+  const path = typeof error === 'object' && error !== null && 'path' in error ? String(error.path) : 'the file'
+  switch (codeOf(error)) {
+    case 'ENOENT':
+      return `There is no file ${path}.`
+    case 'EISDIR':
+      return `What was named is a folder, not a file.`
+    case 'EACCES':
+      return `${path} may not be read or written.`
+    default:
+      return messageOf(error)
   }
-  return error instanceof Error ? error.message : String(error)
 }

@@ -47,6 +47,7 @@ export function packZip(files: readonly ZipEntry[]): Uint8Array {
  */
 export function unpackZip(bytes: Uint8Array, limits: ZipLimits = ZIP_LIMITS): ZipEntry[] {
   if (!isZip(bytes)) throw new PackageError('This is not a zip package.')
+  if (!hasEnd(bytes)) throw new PackageError('The package is broken: its end is missing.')
   const unpacking = new Unpacking(limits)
   const unzip = new Unzip((file) => unpacking.take(file))
   unzip.register(UnzipInflate)
@@ -57,6 +58,13 @@ export function unpackZip(bytes: Uint8Array, limits: ZipLimits = ZIP_LIMITS): Zi
     throw new PackageError('The package is broken and cannot be opened.')
   }
   return unpacking.finish()
+}
+
+/** The end record stands in the last 65,557 bytes (APPNOTE.TXT 6.3.10, section 4.3.16). */
+function hasEnd(bytes: Uint8Array): boolean {
+  for (let at = bytes.length - 22; at >= Math.max(0, bytes.length - 65_557); at--)
+    if (bytes[at] === 0x50 && bytes[at + 1] === 0x4b && bytes[at + 2] === 0x05 && bytes[at + 3] === 0x06) return true
+  return false
 }
 
 class Unpacking {
@@ -78,7 +86,9 @@ class Unpacking {
     let size = 0
     this.#open++
     file.ondata = (error, chunk, final) => {
-      if (error) throw new PackageError('The package is broken and cannot be opened.')
+      // What this function throws comes back to it as an error of the unpacking.
+      if (error)
+        throw error instanceof PackageError ? error : new PackageError('The package is broken and cannot be opened.')
       size += chunk.length
       this.#total += chunk.length
       if (size > this.#limits.maxFileBytes || this.#total > this.#limits.maxTotalBytes)

@@ -6,10 +6,14 @@ const item = (number: number, word: string): string => `${number}. Which is ${wo
 
 function start(text: string): FollowedItem[] {
   let next = 0
-  return followItems([], readDraft({ text }), () => `r${next++}`).map((one) => ({ ...one, signOff: { by: 'Iris', at: '2026-11-23T10:00:00Z', remark: '', fingerprint: one.fingerprint } }))
+  return followItems([], readDraft({ text }), () => `r${next++}`).map((one) => ({
+    ...one,
+    signOff: { by: 'Iris', at: '2026-11-23T10:00:00Z', remark: '', fingerprint: one.fingerprint },
+  }))
 }
 
-const shiftBy = (items: readonly FollowedItem[], units: number): FollowedItem[] => items.map((one) => ({ ...one, from: one.from + units, to: one.to + units }))
+const shiftBy = (items: readonly FollowedItem[], units: number): FollowedItem[] =>
+  items.map((one) => ({ ...one, from: one.from + units, to: one.to + units }))
 const never = (): string => 'new'
 
 describe('items are followed through edits', () => {
@@ -17,16 +21,26 @@ describe('items are followed through edits', () => {
 
   test('text put in front moves them and keeps their sign-off', () => {
     const moved = followItems(shiftBy(start(text), 7), readDraft({ text: `Title\n\n${text}` }), never)
-    expect(moved.map((one) => [one.ref, one.signOff !== null])).toEqual([['r0', true], ['r1', true]])
+    expect(moved.map((one) => [one.ref, one.signOff !== null])).toEqual([
+      ['r0', true],
+      ['r1', true],
+    ])
   })
 
   test('a changed key takes the sign-off and says so', () => {
     const changed = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: a') }), never)
-    expect(changed.map((one) => [one.ref, one.signOff !== null, one.signOffLost])).toEqual([['r0', false, true], ['r1', true, false]])
+    expect(changed.map((one) => [one.ref, one.signOff !== null, one.signOffLost])).toEqual([
+      ['r0', false, true],
+      ['r1', true, false],
+    ])
   })
 
   test('a tag does not', () => {
-    const tagged = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: b\nTags: bread') }), never)
+    const tagged = followItems(
+      start(text),
+      readDraft({ text: text.replace('Answer: b', 'Answer: b\nTags: bread') }),
+      never,
+    )
     expect(tagged[0]).toMatchObject({ ref: 'r0', signOffLost: false })
     expect(tagged[0]?.signOff).not.toBeNull()
   })
@@ -34,10 +48,16 @@ describe('items are followed through edits', () => {
   test('items that change places keep their own sign-off', () => {
     const swapped = [item(1, 'a tree'), item(2, 'a grain')].join('\n')
     const reading = readDraft({ text: swapped })
-    expect(followItems(start(text), reading, never).map((one, index) => one.signOff?.fingerprint === fingerprint(reading.items[index]!.item))).toEqual([true, true])
+    expect(
+      followItems(start(text), reading, never).map(
+        (one, index) => one.signOff?.fingerprint === fingerprint(reading.items[index]!.item),
+      ),
+    ).toEqual([true, true])
   })
 
   test('a new item gets a new reference', () => {
-    expect(followItems(start(text), readDraft({ text: `${text}\n${item(3, 'new')}` }), never).map((one) => one.ref)).toEqual(['r0', 'r1', 'new'])
+    expect(
+      followItems(start(text), readDraft({ text: `${text}\n${item(3, 'new')}` }), never).map((one) => one.ref),
+    ).toEqual(['r0', 'r1', 'new'])
   })
 })

@@ -102,7 +102,11 @@ export function letterLabelAt(text: string, at: number): Label | null {
             ? 'circled'
             : ' '
   // "a.c. only", "e.g.": a full stop needs a blank behind it, but not before an ideograph.
-  if ((delimiter === '.' || delimiter === ':') && !/^(?:\s|[^\x00-\x7f]|$)/.test(shadow.slice(end, end + 1)))
+  if (
+    (delimiter === '.' || delimiter === ':') &&
+    !/[．：]/.test(text.slice(at, end)) &&
+    !/^(?:\s|[^\x00-\x7f]|$)/.test(shadow.slice(end, end + 1))
+  )
     return null
   return {
     ...value,

@@ -18,23 +18,71 @@ const OPTIONS = 'a) oak\nb) rye\nc) elm'
 describe('a single item', () => {
   // Each row: what stands in the draft, and what it must be read as. Ours, from the layouts that people use.
   test.each<[string, string, Partial<Read>]>([
-    ['key by letter', `1. Which is a grain?\n${OPTIONS}\nAnswer: b`, { kind: 'single', stem: 'Which is a grain?', options: ['oak', 'rye', 'elm'], key: [1] }],
-    ['key glued to the last option', `1. Which is a grain?\n${OPTIONS} Answer: b)`, { options: ['oak', 'rye', 'elm'], key: [1] }],
-    ['key with the option’s text, which starts with an article', '1. Which one?\na) a green cone\nb) a red can Answer: b) a red can', { kind: 'single', options: ['a green cone', 'a red can'], key: [1] }],
+    [
+      'key by letter',
+      `1. Which is a grain?\n${OPTIONS}\nAnswer: b`,
+      { kind: 'single', stem: 'Which is a grain?', options: ['oak', 'rye', 'elm'], key: [1] },
+    ],
+    [
+      'key glued to the last option',
+      `1. Which is a grain?\n${OPTIONS} Answer: b)`,
+      { options: ['oak', 'rye', 'elm'], key: [1] },
+    ],
+    [
+      'key with the option’s text, which starts with an article',
+      '1. Which one?\na) a green cone\nb) a red can Answer: b) a red can',
+      { kind: 'single', options: ['a green cone', 'a red can'], key: [1] },
+    ],
     ['key by text', `1. Which is a grain?\n${OPTIONS}\nAnswer: rye`, { key: [1] }],
     ['starred option', '1. Which is a grain?\na) oak\n*b) rye\nc) elm', { kind: 'single' }],
     ['several keys', `1. Which are trees?\n${OPTIONS}\nAnswers: a and c`, { kind: 'multiple', key: [0, 2] }],
     ['letters without blanks', `1. Which are trees?\n${OPTIONS}\nAnswer: A,C`, { kind: 'multiple', key: [0, 2] }],
     ['ticked boxes', 'Which are trees?\n[x] oak\n[ ] rye\n[x] elm', { kind: 'multiple', key: [0, 2] }],
-    ['options side by side', '1. Which is a grain?\nA. oak   B. rye   C. elm\nAnswer: B', { options: ['oak', 'rye', 'elm'], key: [1] }],
-    ['points in brackets', `1. Which is a grain? (2 points)\n${OPTIONS}\nAnswer: b`, { stem: 'Which is a grain?', points: 2 }],
-    ['true or false', '1. True or false: rye is a grain.\nAnswer: True', { kind: 'truefalse', stem: 'rye is a grain.', key: [true] }],
-    ['true or false behind the statement', '1. Rye is a grain. (T/F)\nAnswer: F', { kind: 'truefalse', stem: 'Rye is a grain.', key: [false] }],
-    ['short with several accepted answers', '1. The fruit of the oak is called an ____.\nAnswer: acorn / oak nut', { kind: 'short', stem: 'The fruit of the oak is called an ___.', key: ['acorn', 'oak nut'] }],
-    ['number with a unit', '1. How long is it?\nAnswer: 5.5 m', { kind: 'numeric', key: [{ value: 5.5, tolerance: 0 }], unit: 'm' }],
-    ['feedback and hint', `1. Which is a grain?\n${OPTIONS}\nAnswer: b\nExplanation: It is baked.\nHint: Think of bread.`, { feedback: 'It is baked.', hint: 'Think of bread.' }],
-    ['a stem over two lines', `1. Which of these\nis a grain?\n${OPTIONS}\nAnswer: b`, { stem: 'Which of these is a grain?' }],
-    ['bold question, bulleted options', '**1. Which is a grain?**\n- A) oak\n- B) rye\n\n**Answer: B) rye**', { stem: 'Which is a grain?', options: ['oak', 'rye'], key: [1] }],
+    [
+      'options side by side',
+      '1. Which is a grain?\nA. oak   B. rye   C. elm\nAnswer: B',
+      { options: ['oak', 'rye', 'elm'], key: [1] },
+    ],
+    [
+      'points in brackets',
+      `1. Which is a grain? (2 points)\n${OPTIONS}\nAnswer: b`,
+      { stem: 'Which is a grain?', points: 2 },
+    ],
+    [
+      'true or false',
+      '1. True or false: rye is a grain.\nAnswer: True',
+      { kind: 'truefalse', stem: 'rye is a grain.', key: [true] },
+    ],
+    [
+      'true or false behind the statement',
+      '1. Rye is a grain. (T/F)\nAnswer: F',
+      { kind: 'truefalse', stem: 'Rye is a grain.', key: [false] },
+    ],
+    [
+      'short with several accepted answers',
+      '1. The fruit of the oak is called an ____.\nAnswer: acorn / oak nut',
+      { kind: 'short', stem: 'The fruit of the oak is called an ___.', key: ['acorn', 'oak nut'] },
+    ],
+    [
+      'number with a unit',
+      '1. How long is it?\nAnswer: 5.5 m',
+      { kind: 'numeric', key: [{ value: 5.5, tolerance: 0 }], unit: 'm' },
+    ],
+    [
+      'feedback and hint',
+      `1. Which is a grain?\n${OPTIONS}\nAnswer: b\nExplanation: It is baked.\nHint: Think of bread.`,
+      { feedback: 'It is baked.', hint: 'Think of bread.' },
+    ],
+    [
+      'a stem over two lines',
+      `1. Which of these\nis a grain?\n${OPTIONS}\nAnswer: b`,
+      { stem: 'Which of these is a grain?' },
+    ],
+    [
+      'bold question, bulleted options',
+      '**1. Which is a grain?**\n- A) oak\n- B) rye\n\n**Answer: B) rye**',
+      { stem: 'Which is a grain?', options: ['oak', 'rye'], key: [1] },
+    ],
   ])('%s', (_name, text, expected) => {
     const items = itemsOf(text)
     expect(items).toHaveLength(1)
@@ -48,7 +96,11 @@ describe('marks', () => {
     ['a key that names no option', `1. Which is a grain?\n${OPTIONS}\nAnswer: d`, ['key-names-no-option']],
     ['an article is no letter', `1. Which is a grain?\n${OPTIONS}\nAnswer: a kind of bread`, ['key-names-no-option']],
     ['equal options', '1. Which?\na) oak\nb) rye\nc) oak\nAnswer: b', ['option-duplicate']],
-    ['two keys that disagree', `1. Which is a grain?\n${OPTIONS}\nAnswer: b\n\n2. Which is a tree?\n${OPTIONS}\nAnswer: a\n\nANSWERS\n1 c  2 a`, ['keys-disagree']],
+    [
+      'two keys that disagree',
+      `1. Which is a grain?\n${OPTIONS}\nAnswer: b\n\n2. Which is a tree?\n${OPTIONS}\nAnswer: a\n\nANSWERS\n1 c  2 a`,
+      ['keys-disagree'],
+    ],
     ['a lost power of ten', '1. How many are 6 x 1023?\na) few\nb) many\nAnswer: b', ['script-lost']],
     ['nothing to say', `1. Which is a grain?\n${OPTIONS}\nAnswer: b`, []],
   ])('%s', (_name, text, flags) => {
@@ -74,14 +126,19 @@ test('chatter is set aside, and no other line is', () => {
 })
 
 test('a key file of its own gives its keys by number', () => {
-  expect(itemsOf(`1. Which is a grain?\n${OPTIONS}\n\n2. Which is a tree?\n${OPTIONS}`, '1. b\n2. a, c')).toMatchObject([{ key: [1] }, { key: [0, 2] }])
+  expect(itemsOf(`1. Which is a grain?\n${OPTIONS}\n\n2. Which is a tree?\n${OPTIONS}`, '1. b\n2. a, c')).toMatchObject(
+    [{ key: [1] }, { key: [0, 2] }],
+  )
 })
 
 describe('the sample drafts', () => {
   const folder = join(__dirname, '../../samples/drafts')
-  const names = readdirSync(folder).filter((file) => file.endsWith('.gold.json')).map((file) => file.slice(0, -'.gold.json'.length))
+  const names = readdirSync(folder)
+    .filter((file) => file.endsWith('.gold.json'))
+    .map((file) => file.slice(0, -'.gold.json'.length))
   const results = names.map((name) => scoreDraft(folder, name))
-  const sum = (pick: (one: (typeof results)[number]) => number): number => results.reduce((total, one) => total + pick(one), 0)
+  const sum = (pick: (one: (typeof results)[number]) => number): number =>
+    results.reduce((total, one) => total + pick(one), 0)
 
   test('at least 98 in 100 items are exact', () => {
     expect(sum((one) => one.exact) / sum((one) => one.items)).toBeGreaterThanOrEqual(0.98)
@@ -108,21 +165,67 @@ function scoreDraft(folder: string, name: string) {
   const file = ['txt', 'md'].map((ending) => join(folder, `${name}.${ending}`)).find((path) => existsSync(path)) ?? ''
   const keyFile = join(folder, `${name}.key.txt`)
   const read = itemsOf(readFileSync(file, 'utf8'), existsSync(keyFile) ? readFileSync(keyFile, 'utf8') : undefined)
-  const found = gold.items.map((item) => read.find((one) => norm(one.stem) === norm(item.stem) || item.alt?.some((other) => norm(other['stem']) === norm(one.stem))))
+  const found = gold.items.map((item) =>
+    read.find(
+      (one) => norm(one.stem) === norm(item.stem) || item.alt?.some((other) => norm(other['stem']) === norm(one.stem)),
+    ),
+  )
   const exact = gold.items.map((item, index) => found[index] !== undefined && isExact(item, found[index]))
   const everything = norm(JSON.stringify(read.map(({ flags: _flags, ...item }) => item))).toLowerCase()
   return {
     items: gold.items.length,
     exact: exact.filter(Boolean).length,
-    silent: gold.items.filter((_item, index) => !exact[index] && (found[index]?.flags.length ?? 0) === 0).map((item) => `${name}: ${item.stem}`),
-    leaked: (gold.dropped ?? []).filter((text) => everything.includes(norm(text).toLowerCase())).map((text) => `${name}: ${text}`),
-    unmarked: (gold.mustFlag ?? []).filter((index) => (found[index]?.flags.length ?? 0) === 0).map((index) => `${name}: ${index}`),
+    silent: gold.items
+      .filter((_item, index) => !exact[index] && (found[index]?.flags.length ?? 0) === 0)
+      .map((item) => `${name}: ${item.stem}`),
+    leaked: (gold.dropped ?? [])
+      .filter((text) => everything.includes(norm(text).toLowerCase()))
+      .map((text) => `${name}: ${text}`),
+    unmarked: (gold.mustFlag ?? [])
+      .filter((index) => (found[index]?.flags.length ?? 0) === 0)
+      .map((index) => `${name}: ${index}`),
   }
 }
 
 describe('laws', () => {
   const piece = fc.oneof(
-    fc.constantFrom('1. ', '2) ', 'a) ', 'b. ', '(c) ', 'Answer: ', 'Answer: b', 'ANSWERS', '1 B  2 C', '\n', '\n\n', '- ', '* ', '[x] ', '| a | b |', '____', '```', '> ', '# ', 'Q1. ', 'True or false: ', '$x$', '\\(', '{ins}', '(a / b)', '\u200B', 'Ã©', '&amp;', 'Explanation: ', '---', '    ', 'Name: ____', '①', 'ア　', 'السؤال ١: '),
+    fc.constantFrom(
+      '1. ',
+      '2) ',
+      'a) ',
+      'b. ',
+      '(c) ',
+      'Answer: ',
+      'Answer: b',
+      'ANSWERS',
+      '1 B  2 C',
+      '\n',
+      '\n\n',
+      '- ',
+      '* ',
+      '[x] ',
+      '| a | b |',
+      '____',
+      '```',
+      '> ',
+      '# ',
+      'Q1. ',
+      'True or false: ',
+      '$x$',
+      '\\(',
+      '{ins}',
+      '(a / b)',
+      '\u200B',
+      'Ã©',
+      '&amp;',
+      'Explanation: ',
+      '---',
+      '    ',
+      'Name: ____',
+      '①',
+      'ア　',
+      'السؤال ١: ',
+    ),
     fc.string({ maxLength: 12 }),
     fc.string({ unit: 'binary', maxLength: 4 }),
   )
@@ -133,7 +236,8 @@ describe('laws', () => {
       fc.property(anyText, (text) => {
         const reading = readDraft({ text })
         const kept = new Set(reading.aside.map((line) => line.line))
-        for (const part of [...reading.items, ...reading.passages]) for (let line = part.lines[0]; line <= part.lines[1]; line++) kept.add(line)
+        for (const part of [...reading.items, ...reading.passages])
+          for (let line = part.lines[0]; line <= part.lines[1]; line++) kept.add(line)
         const lines = text.split(/\r\n|[\n\r\u2028\u2029\f\v]/)
         const lost = lines.filter((line, index) => /[\p{L}\p{N}]/u.test(line) && !kept.has(index + 1))
         expect(lost).toEqual([])
@@ -156,7 +260,11 @@ describe('laws', () => {
   })
 
   test('reading twice as much takes no more than four times as long', () => {
-    const block = (count: number): string => Array.from({ length: count }, (_none, index) => `${index + 1}. Which is a grain number ${index}?\n${OPTIONS}\nAnswer: b\n`).join('\n')
+    const block = (count: number): string =>
+      Array.from(
+        { length: count },
+        (_none, index) => `${index + 1}. Which is a grain number ${index}?\n${OPTIONS}\nAnswer: b\n`,
+      ).join('\n')
     const time = (text: string): number => {
       const runs = Array.from({ length: 3 }, () => {
         const start = performance.now()

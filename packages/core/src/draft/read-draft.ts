@@ -129,7 +129,9 @@ function asideLines(sorted: SortedLines, lines: readonly Line[], text: string): 
   for (const passage of sorted.passages) for (const line of passage.lines) kept.add(line.number)
   const reasons = new Map(sorted.aside.map((entry) => [entry.line.number, entry.reason]))
   return lines
-    .filter((line) => !kept.has(line.number) && (text.slice(line.from, line.to).trim() !== '' || reasons.has(line.number)))
+    .filter(
+      (line) => !kept.has(line.number) && (text.slice(line.from, line.to).trim() !== '' || reasons.has(line.number)),
+    )
     .map((line) => ({ line: line.number, from: line.from, to: line.to, reason: reasons.get(line.number) ?? 'other' }))
 }
 

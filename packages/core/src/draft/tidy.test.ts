@@ -5,20 +5,41 @@ import { DEFAULT_TEXT_RULES, isKept, optionId, type KeptItem } from '../item/mod
 import { readDraft } from './read-draft.ts'
 import { tidyText } from './tidy.ts'
 
-const words = fc.array(fc.constantFrom('tide', 'buoy', 'harbour', 'light', 'red', 'chart', 'rope'), { minLength: 2, maxLength: 6 }).map((list) => list.join(' '))
+const words = fc
+  .array(fc.constantFrom('tide', 'buoy', 'harbour', 'light', 'red', 'chart', 'rope'), { minLength: 2, maxLength: 6 })
+  .map((list) => list.join(' '))
 const question = words.map((text) => contentOf(`Which ${text} is meant?`))
-const base = fc.record({ stem: question, points: fc.constantFrom(1, 2, 3), tags: fc.constantFrom<readonly string[]>([], ['tides']) })
+const base = fc.record({
+  stem: question,
+  points: fc.constantFrom(1, 2, 3),
+  tags: fc.constantFrom<readonly string[]>([], ['tides']),
+})
 const plainItem: fc.Arbitrary<KeptItem> = fc.oneof(
-  fc.tuple(base, fc.uniqueArray(words, { minLength: 2, maxLength: 6 }), fc.nat()).map(([own, texts, at]): KeptItem => ({ ...own, kind: 'single', shuffle: true, options: texts.map((text, index) => ({ id: optionId(index), content: contentOf(text) })), key: [optionId(at % texts.length)] })),
-  fc.tuple(base, fc.boolean()).map(([own, value]): KeptItem => ({ ...own, stem: contentOf('The tide turns twice.'), kind: 'truefalse', key: [value] })),
-  fc.tuple(base, fc.uniqueArray(words, { minLength: 1, maxLength: 3 })).map(([own, key]): KeptItem => ({ ...own, kind: 'short', key, rules: DEFAULT_TEXT_RULES })),
+  fc.tuple(base, fc.uniqueArray(words, { minLength: 2, maxLength: 6 }), fc.nat()).map(([own, texts, at]): KeptItem => ({
+    ...own,
+    kind: 'single',
+    shuffle: true,
+    options: texts.map((text, index) => ({ id: optionId(index), content: contentOf(text) })),
+    key: [optionId(at % texts.length)],
+  })),
+  fc.tuple(base, fc.boolean()).map(([own, value]): KeptItem => ({
+    ...own,
+    stem: contentOf('The tide turns twice.'),
+    kind: 'truefalse',
+    key: [value],
+  })),
+  fc
+    .tuple(base, fc.uniqueArray(words, { minLength: 1, maxLength: 3 }))
+    .map(([own, key]): KeptItem => ({ ...own, kind: 'short', key, rules: DEFAULT_TEXT_RULES })),
 )
 
 test('tidy text reads back to the same items, and tidy twice is tidy once', () => {
   fc.assert(
     fc.property(fc.array(plainItem, { minLength: 2, maxLength: 6 }), (items) => {
       const text = tidyText(items, 'A check')
-      const back = readDraft({ text }).items.map((read) => read.item).filter(isKept)
+      const back = readDraft({ text })
+        .items.map((read) => read.item)
+        .filter(isKept)
       expect(back).toHaveLength(items.length)
       back.forEach((item, index) => expect(isSameItem(item, items[index]!)).toEqual({ stem: true, key: true }))
       expect(back.map((item) => item.points)).toEqual(items.map((item) => item.points))

@@ -18,6 +18,7 @@ export type Feature =
   | 'filing'
   | 'language'
   | 'picture'
+  | 'arrow-key'
 
 export interface Limit {
   /** `changes`: arrives, but not the same. `cannot`: the item is left out. */
@@ -57,6 +58,7 @@ function textFeatures(
   if (rules.letterCase === 'respect') found.push('letter-case-respected')
   if (rules.accents === 'ignore') found.push('accents-ignored')
   if (key.some((answer) => /\s/.test(answer.trim()))) found.push('blanks-folded')
+  if (key.some((answer) => answer.includes('->'))) found.push('arrow-key')
   return found
 }
 

@@ -37,8 +37,16 @@ function texts(list: unknown): string[] {
 }
 
 function offered(item: Fields): unknown {
-  const choices = item['kind'] === 'cloze' && Array.isArray(item['choices']) ? item['choices'].filter(Boolean).map(texts) : []
-  return [texts(item['options']), texts(item['left']), texts(item['right']).sort(), texts(item['rows']), texts(item['columns']), choices]
+  const choices =
+    item['kind'] === 'cloze' && Array.isArray(item['choices']) ? item['choices'].filter(Boolean).map(texts) : []
+  return [
+    texts(item['options']),
+    texts(item['left']),
+    texts(item['right']).sort(),
+    texts(item['rows']),
+    texts(item['columns']),
+    choices,
+  ]
 }
 
 function pairs(item: Fields, from: string, to: string): string[] {

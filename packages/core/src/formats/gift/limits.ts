@@ -4,6 +4,7 @@ import type { FormatLimits } from '../limits.ts'
 export const GIFT_LIMITS: FormatLimits = {
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   picture: { verdict: 'cannot', says: 'A text file holds no pictures' },
+  'arrow-key': { verdict: 'cannot', says: 'An answer with -> would be read as a pair to match' },
   points: { verdict: 'changes', says: 'Counts 1 point; the file has no place for points' },
   'credit-all': {
     verdict: 'changes',

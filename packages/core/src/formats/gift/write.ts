@@ -37,7 +37,7 @@ function answers(item: KeptItem): string {
     case 'truefalse':
       return item.key[0] ? 'TRUE' : 'FALSE'
     case 'short':
-      return item.key.map((accepted) => `\n\t=${escapeGift(oneLine(accepted))}`).join('')
+      return item.key.map((accepted) => `\n\t${signed('=', escapeGift(oneLine(accepted)))}`).join('')
     case 'single':
       return item.options.map((option) => choice(option, item.key.includes(option.id) ? '=' : '~')).join('')
     case 'multiple':
@@ -56,9 +56,15 @@ function percent(value: number): string {
   return String(Number(value.toFixed(5)))
 }
 
+/** A text that looks like a weight gets its own weight in front, since `%` has no escape. */
+function signed(sign: string, body: string): string {
+  if (!/^\s*%-?\d+(?:\.\d+)?%/.test(body) || sign.includes('%')) return sign + body
+  return `${sign}%${sign === '=' ? 100 : 0}%${body}`
+}
+
 function choice(option: Option, sign: string): string {
   const feedback = isEmptyContent(option.feedback) ? '' : `#${text(option.feedback ?? [])}`
-  return `\n\t${sign}${text(option.content)}${feedback}`
+  return `\n\t${signed(sign, text(option.content))}${feedback}`
 }
 
 function text(content: Content): string {

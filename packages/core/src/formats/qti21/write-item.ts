@@ -240,5 +240,5 @@ function modalFeedback(item: KeptItem): ElementNode[] {
 
 /** A float as XML Schema writes it, without trailing zeros. */
 export function number(amount: number): string {
-  return String(Number(amount.toFixed(6)))
+  return String(Number(amount.toFixed(12)))
 }

@@ -37,7 +37,9 @@ function toNode(node: XastNode): MarkupNode | null {
 
 /** A document as UTF-8 text with its declaration; characters that XML 1.0 has no place for are left out. */
 export function printXml(root: ElementNode): string {
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${toXml(cleanNode(root) as Parameters<typeof toXml>[0], { closeEmptyElements: true })}\n`
+  const printed = toXml(cleanNode(root) as Parameters<typeof toXml>[0], { closeEmptyElements: true })
+  // XML 1.0, section 2.4: `]]>` must not stand in text. The serialiser leaves it; we write no CDATA sections of our own.
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${printed.replaceAll(']]>', ']]&gt;')}\n`
 }
 
 // Every character outside Char of XML 1.0, section 2.2.

@@ -1,0 +1,89 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { run } from './run.ts'
+
+const folder = mkdtempSync(join(tmpdir(), 'zakuska-cli-'))
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+const draft = join(folder, 'draft.txt')
+writeFileSync(
+  draft,
+  'Bread\n\n1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. True or false: Rye is a grain.\nAnswer: True\n',
+)
+const keyless = join(folder, 'keyless.txt')
+writeFileSync(keyless, '1. Which is a grain?\na) oak\nb) rye\n')
+const keyFile = join(folder, 'key.txt')
+writeFileSync(keyFile, '1. b\n')
+
+function call(...args: string[]): { status: number; out: string; err: string } {
+  let out = ''
+  let err = ''
+  const status = run(args, {
+    out: (text) => (out += typeof text === 'string' ? text : Buffer.from(text).toString()),
+    err: (text) => (err += text),
+  })
+  return { status, out, err }
+}
+
+test('read prints the outline, and nothing else, on standard output', () => {
+  const { status, out, err } = call('read', draft, '--as', 'outline')
+  expect({ status, err }).toEqual({ status: 0, err: '' })
+  expect(JSON.parse(out)).toMatchObject({
+    outline: 1,
+    title: 'Bread',
+    items: [
+      { kind: 'single', key: [1], lines: [3, 6] },
+      { kind: 'truefalse', key: [true] },
+    ],
+  })
+})
+
+test('read takes a key from a file of its own', () => {
+  expect(JSON.parse(call('read', keyless, '--key', keyFile, '--as', 'outline').out)).toMatchObject({
+    items: [{ key: [1], flags: [] }],
+  })
+})
+
+test('what convert writes, read reads back', () => {
+  for (const to of ['gift', 'qti21', 'items', 'draft']) {
+    const target = join(folder, `out.${to}`)
+    expect(call('convert', draft, '--to', to, '-o', target)).toMatchObject({ status: 0, out: '' })
+    expect(JSON.parse(call('read', target, '--as', 'outline').out)).toMatchObject({
+      items: [
+        { stem: 'Which is a grain?', key: [1] },
+        { stem: 'Rye is a grain.', key: [true] },
+      ],
+    })
+  }
+})
+
+test('convert says on the other stream what does not arrive as it is', () => {
+  const { status, out, err } = call('convert', keyless, '--to', 'gift')
+  expect(status).toBe(0)
+  expect(err).toMatch(/item 1: Has no key/)
+  expect(out).not.toMatch(/grain/)
+})
+
+test('prove prints a row per item and its figures', () => {
+  const { status, out } = call('prove', draft, '--to', 'qti21')
+  expect(status).toBe(0)
+  expect(out).toMatch(/2 of 2 items proven in QTI 2\.1; 6 of 6 probes agree/)
+})
+
+test.each<[string, string[], number, RegExp]>([
+  ['no command', [], 2, /usage:/],
+  ['an unknown command', ['fry', draft], 2, /no command “fry”/],
+  ['an unknown option', ['read', draft, '--loud'], 2, /usage:/],
+  ['an unknown format', ['convert', draft, '--to', 'pdf'], 2, /--to takes/],
+  ['a file that is not there', ['read', join(folder, 'none.txt')], 1, /There is no file/],
+  ['a folder', ['read', folder], 1, /folder/],
+])('%s: one clear line', (_name, args, status, says) => {
+  const done = call(...args)
+  expect(done).toMatchObject({ status, out: '' })
+  expect(done.err).toMatch(says)
+})
+
+test('the binary starts what was built', () => {
+  expect(readFileSync(join(__dirname, '../bin/zakuska.mjs'), 'utf8')).toContain('dist/main.js')
+})

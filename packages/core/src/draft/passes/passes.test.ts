@@ -1,0 +1,88 @@
+import { letterLabelAt, numberLabelAt } from '../labels.ts'
+import { truthOf } from '../words.ts'
+import { cleanCharacters } from './characters.ts'
+import { readMarkup } from './markup.ts'
+import { readNumberKey } from './numbers.ts'
+
+describe('characters', () => {
+  test.each<[string, string]>([
+    ['QuestÃ£o', 'Questão'],
+    ['itâ€™s', 'it’s'],
+    ['practi\u00ADcally', 'practically'],
+    ['ﬁrst', 'first'],
+    ['a&nbsp;b &amp; c &#8722; d', 'a b & c − d'],
+    ['terminé »', 'terminé »'],
+    ['plain', 'plain'],
+  ])('%s → %s', (raw, clean) => {
+    const found = cleanCharacters(raw)
+    expect(found.text).toBe(clean)
+    if (found.map) expect(found.map).toHaveLength(clean.length + 1)
+  })
+})
+
+describe('markup', () => {
+  test.each<[string, string, string[]]>([
+    ['**bold** and *soft*', 'bold and soft', ['strong', 'emphasis']],
+    ['*a master', '*a master', []],
+    ['g/cm^3', 'g/cm3', ['sup']],
+    ['H_2O', 'H2O', ['sub']],
+    ['row_2', 'row_2', []],
+    ['costs \\$5, and $40 is', 'costs $5, and $40 is', []],
+    ['$x^2$ holds', '\\(x^2\\) holds', ['tex']],
+    ['1\\. first', '1. first', []],
+    ['`a*b*c`', 'a*b*c', ['code']],
+    ['![a saw](saw.png)', '[image: a saw]', ['picture']],
+    ['fill ____ in', 'fill ____ in', []],
+  ])('%s', (raw, text, styles) => {
+    const found = readMarkup({ text: raw, map: null })
+    expect(found.text).toBe(text)
+    expect(found.styles.map((range) => range.style)).toEqual(styles)
+  })
+})
+
+describe('numbers', () => {
+  test.each<[string, object | null]>([
+    ['5,5 m', { key: { value: 5.5, tolerance: 0 }, unit: 'm' }],
+    ['1,250', { key: { value: 1250, tolerance: 0 } }],
+    ['182.88 cm (± 0.1)', { key: { value: 182.88, tolerance: 0.1 }, unit: 'cm' }],
+    ['10, within 5 %', { key: { value: 10, tolerance: 0.5 } }],
+    ['between 14.6 and 14.8', { key: { min: 14.6, max: 14.8 } }],
+    ['1 × 10^6', { key: { value: 1e6, tolerance: 0 } }],
+    ['١٢', { key: { value: 12, tolerance: 0 } }],
+    ['3/8', null],
+    ['088', null],
+    ['e1', null],
+  ])('%s', (text, expected) => {
+    if (expected) expect(readNumberKey(text)).toMatchObject(expected)
+    else expect(readNumberKey(text)).toBeNull()
+  })
+})
+
+describe('labels', () => {
+  test.each<[string, string | null]>([
+    ['3. oak', '3'],
+    ['(12) oak', '12'],
+    ['3.5 m', null],
+    ['７）oak', '7'],
+    ['3 - oak', '3'],
+    ['10:30', null],
+  ])('number in “%s”', (text, label) => expect(numberLabelAt(text, 0)?.text ?? null).toBe(label))
+
+  test.each<[string, string | null]>([
+    ['a) oak', 'a'],
+    ['a.c. only', null],
+    ['Ａ．oak', 'A'],
+    ['б) дуб', 'б'],
+    ['① oak', '①'],
+    ['ア　oak', null],
+    ['ア  oak', 'ア'],
+  ])('letter in “%s”', (text, label) => expect(letterLabelAt(text, 0)?.text ?? null).toBe(label))
+
+  test.each<[string, boolean | null]>([
+    ['True', true],
+    ['**falsch**', false],
+    ['×', false],
+    ['neither', null],
+    ['Vrai.', true],
+  ])('truth of “%s”', (text, truth) => expect(truthOf(text)).toBe(truth))
+})

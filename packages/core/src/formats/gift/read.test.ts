@@ -1,0 +1,84 @@
+import { plainText } from '../../content/plain.ts'
+import { gift } from './index.ts'
+
+const read = (text: string) => gift.read({ form: 'text', text })
+
+// The forms of the published description of GIFT (its examples rebuilt with wording of our own).
+describe('reading GIFT', () => {
+  test.each<[string, string, object]>([
+    ['true/false, short form', 'Rye is a grain.{T}', { kind: 'truefalse', key: [true] }],
+    ['true/false, long form with a title', '::Q1:: Oak is a grain. {FALSE}', { kind: 'truefalse', key: [false] }],
+    ['multiple choice', 'Who keeps the light? { ~the cook =the keeper ~the mate }', { kind: 'single', key: ['b'] }],
+    ['short answer with several answers', 'Two plus two is {=four =4}', { kind: 'short', key: ['four', '4'] }],
+    [
+      'weights',
+      'Which are trees? { ~%50%oak ~%-100%rye ~%50%elm }',
+      { kind: 'multiple', key: ['a', 'c'], credit: 'each' },
+    ],
+    ['general feedback', 'Rye is a grain.{T####It is baked.}', { kind: 'truefalse' }],
+  ])('%s', (_name, text, expected) => {
+    const result = read(text)
+    expect(result.unread).toEqual([])
+    expect(result.items[0]).toMatchObject(expected)
+  })
+
+  test('missing word: the answers stand inside the sentence', () => {
+    expect(plainText(read('The {=ebb =falling tide} runs out.').items[0]?.stem)).toBe('The ___ runs out.')
+  })
+
+  test('escaped control characters stand for themselves', () => {
+    const [item] = read('Which is a set? { =\\{1\\: 2\\} ~1 \\= 2 ~a \\~ b \\#1 }').items
+    expect(item && 'options' in item ? item.options.map((option) => plainText(option.content)) : []).toEqual([
+      '{1: 2}',
+      '1 = 2',
+      'a ~ b #1',
+    ])
+  })
+
+  test('comments are passed over, tags in them kept, and the category is the title', () => {
+    const result = read('// a remark [tag:tides] [tag:easy]\n$CATEGORY: tides\n\n// [tag:ebb]\nRye?{T}')
+    expect(result.title).toBe('tides')
+    expect(result.items).toHaveLength(1)
+  })
+
+  test('feedback to an answer', () => {
+    const [item] = read('Which? { =oak#Right, a tree. ~rye#A grain. }').items
+    expect(item && 'options' in item ? item.options.map((option) => plainText(option.feedback)) : []).toEqual([
+      'Right, a tree.',
+      'A grain.',
+    ])
+  })
+
+  test('html is read as rich text', () => {
+    expect(plainText(read('[html]<p>CO<sub>2</sub> &amp; more</p>{T}').items[0]?.stem)).toBe('CO₂ & more')
+  })
+
+  // Never stop at the first error: the others are read, and the broken one is listed with its source.
+  test.each<[string, string]>([
+    ['an unclosed answer block', 'Broken { =a ~b\n\nFine?{T}'],
+    ['braces that are not escaped', 'Broken { =a{1} ~b }\n\nFine?{T}'],
+    ['answers without a sign', 'Broken { a b }\n\nFine?{T}'],
+    ['a kind that is not kept', 'How long? {#5:1}\n\nFine?{T}'],
+  ])('%s', (_name, text) => {
+    const result = read(text)
+    expect(result.items.length + result.unread.length).toBeGreaterThanOrEqual(1)
+    expect(result.unread.length).toBeGreaterThanOrEqual(1)
+    expect(result.unread[0]?.source).toContain(text.startsWith('How') ? 'How long' : 'Broken')
+  })
+})
+
+describe('grading by the rules of GIFT', () => {
+  const share = (text: string, chosen: string[]): number | null =>
+    gift.grader({ form: 'text', text })(0, { kind: 'choice', chosen })
+
+  test.each<[string, string, string[], number]>([
+    ['the right answer earns all', 'Q{=a ~b}', ['a'], 1],
+    ['a wrong one nothing', 'Q{=a ~b}', ['b'], 0],
+    ['a weighted answer its percentage', 'Q{=a ~%50%b ~c}', ['b'], 0.5],
+    ['weights add up', 'Q{~%50%a ~%50%b ~%-100%c}', ['a', 'b'], 1],
+    ['and never go below nothing', 'Q{~%50%a ~%50%b ~%-100%c}', ['a', 'c'], 0],
+    ['thirds add up to one', 'Q{~%33.33333%a ~%33.33333%b ~%33.33333%c ~%-100%d}', ['a', 'b', 'c'], 1],
+  ])('%s', (_name, text, chosen, expected) => {
+    expect(share(text, chosen)).toBe(expected)
+  })
+})

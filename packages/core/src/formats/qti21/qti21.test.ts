@@ -1,0 +1,223 @@
+import { contentOf } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import { DEFAULT_TEXT_RULES, type KeptItem } from '../../item/model.ts'
+import { FormatError, type FormatData } from '../format.ts'
+import { children, descendants, parseXml } from '../xml/xml.ts'
+import { qti21 } from './index.ts'
+import { processResponse } from './process.ts'
+
+const encoder = new TextEncoder()
+const packed = (xml: string): FormatData => ({
+  form: 'package',
+  files: [{ path: 'item.xml', bytes: encoder.encode(xml) }],
+})
+
+const NS = 'xmlns="http://www.imsglobal.org/xsd/imsqti_v2p1"'
+
+// IMS QTI 2.1 Implementation Guide, section 3.2.1 (a simple multiple choice item), with wording of our own.
+const SIMPLE_CHOICE = `<?xml version="1.0" encoding="UTF-8"?>
+<assessmentItem ${NS} identifier="choice" title="Unattended" adaptive="false" timeDependent="false">
+  <responseDeclaration identifier="RESPONSE" cardinality="single" baseType="identifier">
+    <correctResponse><value>ChoiceA</value></correctResponse>
+  </responseDeclaration>
+  <outcomeDeclaration identifier="SCORE" cardinality="single" baseType="integer"><defaultValue><value>0</value></defaultValue></outcomeDeclaration>
+  <itemBody>
+    <p>Look at the text in the picture.</p>
+    <choiceInteraction responseIdentifier="RESPONSE" shuffle="false" maxChoices="1">
+      <prompt>What does it say?</prompt>
+      <simpleChoice identifier="ChoiceA">Keep clear of the quay.</simpleChoice>
+      <simpleChoice identifier="ChoiceB">Moor here.</simpleChoice>
+      <simpleChoice identifier="ChoiceC">No diving.</simpleChoice>
+    </choiceInteraction>
+  </itemBody>
+  <responseProcessing template="http://www.imsglobal.org/question/qti_v2p1/rptemplates/match_correct"/>
+</assessmentItem>`
+
+// Section 3.2.2 (choice with multiple responses): the mapping of the guide's chemistry item, H and O +1, Cl −1.
+const MULTIPLE_MAPPED = `<assessmentItem ${NS} identifier="multiple" title="Water" adaptive="false" timeDependent="false">
+  <responseDeclaration identifier="RESPONSE" cardinality="multiple" baseType="identifier">
+    <correctResponse><value>H</value><value>O</value></correctResponse>
+    <mapping lowerBound="0" upperBound="2" defaultValue="-2"><mapEntry mapKey="H" mappedValue="1"/><mapEntry mapKey="O" mappedValue="1"/><mapEntry mapKey="Cl" mappedValue="-1"/></mapping>
+  </responseDeclaration>
+  <outcomeDeclaration identifier="SCORE" cardinality="single" baseType="float"/>
+  <itemBody><choiceInteraction responseIdentifier="RESPONSE" shuffle="true" maxChoices="0"><prompt>Which are in water?</prompt>
+    <simpleChoice identifier="H">Hydrogen</simpleChoice><simpleChoice identifier="O">Oxygen</simpleChoice><simpleChoice identifier="Cl">Chlorine</simpleChoice><simpleChoice identifier="He">Helium</simpleChoice></choiceInteraction></itemBody>
+  <responseProcessing template="http://www.imsglobal.org/question/qti_v2p1/rptemplates/map_response"/>
+</assessmentItem>`
+
+// Section 3.2.8 (text entry): one accepted answer in full, one in part, by mapping.
+const TEXT_ENTRY = `<assessmentItem ${NS} identifier="entry" title="Entry" adaptive="false" timeDependent="false">
+  <responseDeclaration identifier="RESPONSE" cardinality="single" baseType="string">
+    <correctResponse><value>York</value></correctResponse>
+    <mapping defaultValue="0"><mapEntry mapKey="York" mappedValue="1"/><mapEntry mapKey="york" mappedValue="0.5"/></mapping>
+  </responseDeclaration>
+  <outcomeDeclaration identifier="SCORE" cardinality="single" baseType="float"/>
+  <itemBody><p>The sun of <textEntryInteraction responseIdentifier="RESPONSE" expectedLength="15"/> is glorious.</p></itemBody>
+  <responseProcessing template="http://www.imsglobal.org/question/qti_v2p1/rptemplates/map_response"/>
+</assessmentItem>`
+
+describe('the guide’s items are read', () => {
+  test('simple choice', () => {
+    const [item] = qti21.read(packed(SIMPLE_CHOICE)).items
+    expect(item).toMatchObject({ kind: 'single', key: ['ChoiceA'], points: 1, shuffle: false })
+    expect(plainText(item?.stem)).toBe('Look at the text in the picture.\nWhat does it say?')
+  })
+
+  test('multiple responses with a mapping are worth what the key is mapped to', () => {
+    expect(qti21.read(packed(MULTIPLE_MAPPED)).items[0]).toMatchObject({
+      kind: 'multiple',
+      key: ['H', 'O'],
+      points: 2,
+      credit: 'each',
+    })
+  })
+
+  test('text entry leaves a gap in its sentence', () => {
+    const [item] = qti21.read(packed(TEXT_ENTRY)).items
+    expect(item).toMatchObject({ kind: 'short', key: ['York'], rules: { letterCase: 'respect' } })
+    expect(plainText(item?.stem)).toBe('The sun of ___ is glorious.')
+  })
+})
+
+describe('response processing', () => {
+  test.each<[string, string, string[] | null, number]>([
+    ['match_correct, right', SIMPLE_CHOICE, ['ChoiceA'], 1],
+    ['match_correct, wrong', SIMPLE_CHOICE, ['ChoiceB'], 0],
+    ['match_correct, nothing', SIMPLE_CHOICE, null, 0],
+    ['map_response, all', MULTIPLE_MAPPED, ['O', 'H'], 2],
+    ['map_response, one and a wrong one', MULTIPLE_MAPPED, ['H', 'Cl'], 0],
+    ['map_response, the default is taken for what is not mapped', MULTIPLE_MAPPED, ['H', 'O', 'He'], 0],
+    ['map_response, nothing', MULTIPLE_MAPPED, null, 0],
+    ['mapping is case-sensitive unless told otherwise', TEXT_ENTRY, ['york'], 0.5],
+  ])('%s', (_name, xml, response, expected) => {
+    expect(processResponse(parseXml(xml), new Map([['RESPONSE', response]]))).toBe(expected)
+  })
+
+  test('an expression that is not known is an error, not a guess', () => {
+    const xml = SIMPLE_CHOICE.replace(
+      /<responseProcessing.*\/>/,
+      '<responseProcessing><setOutcomeValue identifier="SCORE"><randomFloat min="0" max="1"/></setOutcomeValue></responseProcessing>',
+    )
+    expect(() => processResponse(parseXml(xml), new Map())).toThrow(/randomFloat/)
+  })
+})
+
+const ITEM: KeptItem = {
+  kind: 'single',
+  stem: contentOf('Which buoy?'),
+  points: 2,
+  tags: ['buoys'],
+  key: ['b'],
+  shuffle: false,
+  feedback: contentOf('Red to port.'),
+  options: [
+    { id: 'a', content: contentOf('green') },
+    { id: 'b', content: contentOf('red'), feedback: contentOf('Yes.') },
+  ],
+}
+
+describe('what is written', () => {
+  const written = qti21.write(
+    [
+      ITEM,
+      { kind: 'short', stem: contentOf('It is called?'), points: 1, tags: [], key: ['ebb'], rules: DEFAULT_TEXT_RULES },
+    ],
+    { title: 'Week 2', as: 'paper' },
+  )
+  const files =
+    written.data.form === 'package'
+      ? new Map(written.data.files.map((file) => [file.path, new TextDecoder().decode(file.bytes)]))
+      : new Map<string, string>()
+  const manifest = parseXml(files.get('imsmanifest.xml') ?? '')
+
+  // IMS QTI 2.1 Integration Guide, section 4 (packaging): resource types, dependencies, every file listed.
+  test('the manifest names every file, and the test depends on every item', () => {
+    const resources = descendants(manifest, 'resource')
+    expect(resources.map((one) => one.attributes['type'])).toEqual([
+      'imsqti_test_xmlv2p1',
+      'imsqti_item_xmlv2p1',
+      'imsqti_item_xmlv2p1',
+    ])
+    expect(
+      descendants(manifest, 'file')
+        .map((one) => one.attributes['href'])
+        .sort(),
+    ).toEqual([...files.keys()].filter((path) => path !== 'imsmanifest.xml').sort())
+    expect(descendants(manifest, 'dependency').map((one) => one.attributes['identifierref'])).toEqual(
+      resources.slice(1).map((one) => one.attributes['identifier']),
+    )
+  })
+
+  // Information Model, section 4: the order of an item's parts is fixed by the schema's sequence.
+  test('an item’s parts stand in the order of the schema', () => {
+    const order = [
+      'responseDeclaration',
+      'outcomeDeclaration',
+      'templateDeclaration',
+      'templateProcessing',
+      'stylesheet',
+      'itemBody',
+      'responseProcessing',
+      'modalFeedback',
+    ]
+    for (const [path, xml] of files) {
+      if (!path.startsWith('items/')) continue
+      const root = parseXml(xml)
+      const ranks = root.children.flatMap((node) => (node.type === 'element' ? [order.indexOf(node.name)] : []))
+      expect(ranks).not.toContain(-1)
+      expect(ranks).toEqual([...ranks].sort((a, b) => a - b))
+      expect(root.attributes['xmlns']).toBe('http://www.imsglobal.org/xsd/imsqti_v2p1')
+      for (const name of ['identifier', 'title', 'adaptive', 'timeDependent'])
+        expect(root.attributes[name]).toBeTruthy()
+    }
+  })
+
+  test('every outcome that feedback or rules use is declared', () => {
+    const root = parseXml(files.get('items/item-001.xml') ?? '')
+    const declared = children(root, 'outcomeDeclaration').map((one) => one.attributes['identifier'])
+    for (const feedback of children(root, 'modalFeedback'))
+      expect(declared).toContain(feedback.attributes['outcomeIdentifier'])
+    for (const rule of descendants(root, 'setOutcomeValue')) expect(declared).toContain(rule.attributes['identifier'])
+  })
+
+  test('text that XML escapes, or has no place for, does not break it', () => {
+    const odd: KeptItem = {
+      kind: 'truefalse',
+      stem: contentOf('5 < 6 & "x" ]]> \u0007'),
+      points: 1,
+      tags: ['a&b'],
+      key: [true],
+    }
+    const back = qti21.read(qti21.write([odd], { title: '<&>', as: 'bank' }).data)
+    expect(plainText(back.items[0]?.stem)).toBe('5 < 6 & "x" ]]>')
+    expect(back.title).toBe('<&>')
+  })
+})
+
+describe('broken packages', () => {
+  test.each<[string, string]>([
+    ['not well-formed', '<assessmentItem'],
+    ['a document type', '<!DOCTYPE x [<!ENTITY a "b">]><assessmentItem/>'],
+  ])('%s: the other items are read', (_name, xml) => {
+    const data: FormatData = {
+      form: 'package',
+      files: [
+        { path: 'a.xml', bytes: encoder.encode(xml) },
+        { path: 'b.xml', bytes: encoder.encode(SIMPLE_CHOICE) },
+      ],
+    }
+    const result = qti21.read(data)
+    expect(result.items).toHaveLength(1)
+    expect(result.unread[0]).toMatchObject({ where: 'a.xml' })
+  })
+
+  test('a package with nothing in it is one clear error', () => {
+    expect(() => qti21.read({ form: 'package', files: [] })).toThrow(FormatError)
+  })
+
+  test('an interaction that is not kept is listed with its words', () => {
+    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'orderInteraction')))
+    expect(result.unread[0]?.reason).toContain('orderInteraction')
+    expect(result.unread[0]?.source).toContain('Moor here.')
+  })
+})

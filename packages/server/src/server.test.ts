@@ -1,0 +1,494 @@
+import { randomUUID } from 'node:crypto'
+import { readFile } from '@zakuska/documents'
+import request from 'supertest'
+import { addPerson, PASSWORD, startServer, TOKEN, type RunningServer } from './testing/running-server.ts'
+
+let server: RunningServer
+let iris: ReturnType<typeof request.agent>
+let other: ReturnType<typeof request.agent>
+
+beforeAll(async () => {
+  server = await startServer()
+  iris = await server.signIn('iris')
+  other = await server.signIn('other')
+})
+afterAll(() => server.stop())
+
+const TEXT =
+  '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. True or false: Rye is a grain.\nAnswer: True\n\n3. Which is a tree?\na) oak\nb) rye\n'
+
+interface Followed {
+  ref: string
+  from: number
+  to: number
+  fingerprint: string
+  signOff: { by: string; at: string } | null
+  bankItemId: string | null
+  signOffLost: boolean
+}
+interface Draft {
+  id: string
+  title: string
+  text: string
+  version: number
+  followed: Followed[]
+  itemCount: number
+  signedCount: number
+  troubleCount: number
+}
+interface Item {
+  id: string
+  revision: number
+  body: Record<string, unknown>
+  signOff: object | null
+}
+
+async function newDraft(text = TEXT): Promise<Draft> {
+  return (await iris.post('/api/drafts').send({ title: '', text }).expect(201)).body as Draft
+}
+
+function saving(draft: Draft, change: { text?: string; signed?: number[] }) {
+  return {
+    title: draft.title,
+    text: change.text ?? draft.text,
+    version: draft.version,
+    followed: draft.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }, index) => ({
+      ref,
+      from,
+      to,
+      fingerprint,
+      signOffLost,
+      signedOff: change.signed?.includes(index) ?? signOff !== null,
+    })),
+  }
+}
+
+async function bankOf(text: string): Promise<Item[]> {
+  const draft = await newDraft(text)
+  await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: true }).expect(200)
+  const page = (await iris.get('/api/items?limit=500').expect(200)).body as { items: Item[] }
+  return page.items
+}
+
+describe('accounts', () => {
+  test('nothing is answered without a sign-in', async () => {
+    for (const path of ['/api/drafts', '/api/items', '/api/papers', '/api/deliveries', '/api/session'])
+      await request(server.app.getHttpServer()).get(path).expect(401)
+  })
+
+  test('an unknown address and a wrong password get the same answer', async () => {
+    await addPerson(server.databaseUrl, 'known', 'known@example.test')
+    const answers = await Promise.all(
+      [
+        ['known@example.test', 'wrong'],
+        ['nobody@example.test', 'wrong'],
+      ].map(([email, password]) => request(server.app.getHttpServer()).post('/api/session').send({ email, password })),
+    )
+    expect(answers.map((answer) => [answer.status, (answer.body as { message: string }).message])).toEqual([
+      [401, 'The address or the password is not right.'],
+      [401, 'The address or the password is not right.'],
+    ])
+  })
+
+  test('the session cookie is not for scripts, and only for this site', async () => {
+    await addPerson(server.databaseUrl, 'cookie', 'cookie@example.test')
+    const answer = await request(server.app.getHttpServer())
+      .post('/api/session')
+      .send({ email: 'cookie@example.test', password: PASSWORD })
+      .expect(200)
+    expect(String(answer.headers['set-cookie'])).toMatch(/HttpOnly.*SameSite=Lax/)
+  })
+
+  test('a change asked for by another site is refused', async () => {
+    await iris.post('/api/drafts').set('origin', 'http://evil.example').send({ title: 'x', text: '' }).expect(403)
+    await iris.post('/api/drafts').set('sec-fetch-site', 'cross-site').send({ title: 'x', text: '' }).expect(403)
+  })
+
+  test('after the sign-out nothing is answered', async () => {
+    const agent = await server.signIn('leaving')
+    await agent.delete('/api/session').expect(204)
+    await agent.get('/api/session').expect(401)
+  })
+
+  test('bad input gets one clear sentence', async () => {
+    const { body } = await request(server.app.getHttpServer())
+      .post('/api/session')
+      .send({ email: 'x', password: '' })
+      .expect(400)
+    expect((body as { message: string }).message).toContain('Give an e-mail address')
+  })
+})
+
+test('too many sign-ins in a minute are held off', async () => {
+  const strict = await startServer(3)
+  try {
+    const tries = []
+    for (let turn = 0; turn < 5; turn++)
+      tries.push(
+        (
+          await request(strict.app.getHttpServer())
+            .post('/api/session')
+            .send({ email: 'a@example.test', password: 'x' })
+        ).status,
+      )
+    expect(tries).toEqual([401, 401, 401, 429, 429])
+  } finally {
+    await strict.stop()
+  }
+})
+
+describe('another workspace', () => {
+  test('its rows are simply not there', async () => {
+    const draft = await newDraft()
+    const [item] = await bankOf(TEXT)
+    const paper = (
+      await iris
+        .post('/api/papers')
+        .send({ title: 'P', itemIds: [item?.id] })
+        .expect(201)
+    ).body as { id: string }
+    for (const path of [
+      `/api/drafts/${draft.id}`,
+      `/api/items/${item?.id}`,
+      `/api/items/${item?.id}/history`,
+      `/api/papers/${paper.id}`,
+      `/api/papers/${paper.id}/file?format=gift`,
+      `/api/deliveries/${randomUUID()}`,
+    ])
+      await other.get(path).expect(404)
+    await other.put(`/api/drafts/${draft.id}`).send(saving(draft, {})).expect(404)
+    await other.delete(`/api/items/${item?.id}`).expect(404)
+    await other
+      .post('/api/deliveries')
+      .send({ id: randomUUID(), paperId: paper.id, into: 'quiz', includeUnsigned: true })
+      .expect(422)
+    expect(((await other.get('/api/items').expect(200)).body as { total: number }).total).toBe(0)
+  })
+
+  test('another workspace’s items do not get onto a paper', async () => {
+    const [item] = await bankOf(TEXT)
+    const paper = (
+      await other
+        .post('/api/papers')
+        .send({ title: 'P', itemIds: [item?.id] })
+        .expect(201)
+    ).body as { itemCount: number }
+    expect(paper.itemCount).toBe(0)
+  })
+})
+
+describe('drafts', () => {
+  test('are read again on the server, and take their title from the text', async () => {
+    const draft = await newDraft(`Bread and grain\n\n${TEXT}`)
+    expect(draft).toMatchObject({ title: 'Bread and grain', itemCount: 3, signedCount: 0, troubleCount: 1 })
+  })
+
+  test('a sign-off is stamped with who and when, and is lost when the key changes', async () => {
+    const draft = await newDraft()
+    const signed = (
+      await iris
+        .put(`/api/drafts/${draft.id}`)
+        .send(saving(draft, { signed: [0] }))
+        .expect(200)
+    ).body as Draft
+    expect(signed.followed[0]?.signOff).toMatchObject({ by: 'iris' })
+    const changed = (
+      await iris
+        .put(`/api/drafts/${draft.id}`)
+        .send(saving(signed, { text: TEXT.replace('Answer: b', 'Answer: a') }))
+        .expect(200)
+    ).body as Draft
+    expect(changed.followed[0]).toMatchObject({ ref: signed.followed[0]?.ref, signOff: null, signOffLost: true })
+  })
+
+  test('saving over a newer version is refused, and nothing is changed', async () => {
+    const draft = await newDraft()
+    await iris
+      .put(`/api/drafts/${draft.id}`)
+      .send(saving(draft, { text: 'one' }))
+      .expect(200)
+    await iris
+      .put(`/api/drafts/${draft.id}`)
+      .send(saving(draft, { text: 'two' }))
+      .expect(409)
+    expect(((await iris.get(`/api/drafts/${draft.id}`)).body as Draft).text).toBe('one')
+  })
+
+  test('only signed items go to the bank unless all are asked for, and going again updates', async () => {
+    const draft = await newDraft()
+    await iris
+      .put(`/api/drafts/${draft.id}`)
+      .send(saving(draft, { signed: [0] }))
+      .expect(200)
+    const first = (await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: false }).expect(200))
+      .body as { created: number; leftOut: object[]; draft: Draft }
+    expect(first).toMatchObject({ created: 1, updated: 0, leftOut: [{ line: 6, why: 'Not signed off.' }, { line: 9 }] })
+    const again = (await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: true }).expect(200))
+      .body as { created: number; unchanged: number; draft: Draft }
+    expect(again).toMatchObject({ created: 2, updated: 0, unchanged: 1 })
+    await iris
+      .put(`/api/drafts/${draft.id}`)
+      .send(saving(again.draft, { text: TEXT.replace('Which is a grain', 'Which one is a grain') }))
+      .expect(200)
+    expect(
+      (await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: true }).expect(200)).body,
+    ).toMatchObject({ created: 0, updated: 1, unchanged: 2 })
+  })
+
+  test('deleting is undone', async () => {
+    const draft = await newDraft()
+    await iris.delete(`/api/drafts/${draft.id}`).expect(204)
+    await iris.get(`/api/drafts/${draft.id}`).expect(404)
+    await iris.post(`/api/drafts/${draft.id}/undelete`).expect(204)
+    await iris.get(`/api/drafts/${draft.id}`).expect(200)
+  })
+})
+
+describe('bank', () => {
+  const body = {
+    kind: 'truefalse',
+    stem: [{ type: 'paragraph', content: [{ type: 'text', text: 'A zander is a freshwater fish.' }] }],
+    points: 1,
+    tags: ['fish'],
+    key: [true],
+  }
+
+  test('an item is found by the start of a word, its kind and its tag', async () => {
+    const item = (await iris.post('/api/items').send({ body }).expect(201)).body as Item
+    for (const query of [
+      'text=zand',
+      'text=freshw%20zander',
+      'tag=fish',
+      'kind=truefalse&text=zander',
+      'signedOff=no&text=zander',
+    ])
+      expect(
+        ((await iris.get(`/api/items?${query}`).expect(200)).body as { items: Item[] }).items.map((one) => one.id),
+      ).toContain(item.id)
+    expect(((await iris.get('/api/items?text=zander&kind=single').expect(200)).body as { total: number }).total).toBe(0)
+  })
+
+  test('words that a query language would read are only words', async () => {
+    for (const text of ["'", '& | !', ':*', 'a & b) or (', '%'])
+      await iris.get('/api/items').query({ text }).expect(200)
+  })
+
+  test('every change is a revision, an old one can be restored, and the sign-off goes with the key', async () => {
+    const item = (await iris.post('/api/items').send({ body }).expect(201)).body as Item
+    await iris.put(`/api/items/${item.id}/sign-off`).send({ signedOff: true, remark: 'seen' }).expect(200)
+    const tagged = (
+      await iris
+        .put(`/api/items/${item.id}`)
+        .send({ body: { ...body, tags: ['fish', 'lake'] }, revision: 1 })
+        .expect(200)
+    ).body as Item
+    expect(tagged).toMatchObject({ revision: 2, signOff: { by: 'iris', remark: 'seen' } })
+    const turned = (
+      await iris
+        .put(`/api/items/${item.id}`)
+        .send({ body: { ...body, key: [false] }, revision: 2 })
+        .expect(200)
+    ).body as Item
+    expect(turned).toMatchObject({ revision: 3, signOff: null })
+    await iris.put(`/api/items/${item.id}`).send({ body, revision: 1 }).expect(409)
+    await iris.post(`/api/items/${item.id}/restore`).send({ number: 1 }).expect(200)
+    const history = (await iris.get(`/api/items/${item.id}/history`).expect(200)).body as {
+      number: number
+      says: string
+    }[]
+    expect(history.map((one) => one.number)).toEqual([4, 3, 2, 1])
+    expect(history[1]?.says).toBe('key, tags')
+  })
+
+  test.each<[string, object]>([
+    ['a key that is not there', { ...body, kind: 'single', options: [], key: ['z'], shuffle: true }],
+    ['a script', { ...body, stem: [{ type: 'script', text: 'alert(1)' }] }],
+    ['no item', { a: 1 }],
+  ])('%s is refused', async (_name, wrong) => {
+    const answer = await iris.post('/api/items').send({ body: wrong }).expect(422)
+    expect((answer.body as { message: string }).message).toMatch(/cannot be kept/)
+  })
+})
+
+describe('papers and files', () => {
+  test('a paper keeps its order and points, and refuses an item twice', async () => {
+    const items = await bankOf(TEXT)
+    const paper = (
+      await iris
+        .post('/api/papers')
+        .send({ title: 'P', itemIds: items.slice(0, 2).map((item) => item.id) })
+        .expect(201)
+    ).body as { id: string; entries: { itemId: string }[]; version: number }
+    const entries = [...paper.entries]
+      .reverse()
+      .map((entry, index) => ({ itemId: entry.itemId, points: index + 2, required: true }))
+    const given = { title: 'P2', instructions: 'Go.', entries, shuffleItems: false, shuffleOptions: true, version: 1 }
+    expect((await iris.put(`/api/papers/${paper.id}`).send(given).expect(200)).body).toMatchObject({
+      title: 'P2',
+      points: 5,
+      entries,
+      version: 2,
+    })
+    await iris
+      .put(`/api/papers/${paper.id}`)
+      .send({ ...given, version: 2, entries: [entries[0], entries[0]] })
+      .expect(400)
+    await iris.put(`/api/papers/${paper.id}`).send(given).expect(409)
+  })
+
+  test.each(['gift', 'qti21'])(
+    'the %s file reads back to the paper’s items; unsigned ones only on demand',
+    async (format) => {
+      const items = (await bankOf(TEXT)).filter((item) => (item.body['key'] as unknown[]).length > 0).slice(0, 2)
+      const paper = (
+        await iris
+          .post('/api/papers')
+          .send({ title: 'File', itemIds: items.map((item) => item.id) })
+          .expect(201)
+      ).body as { id: string }
+      const get = async (unsigned: boolean): Promise<number> => {
+        const answer = await iris
+          .get(`/api/papers/${paper.id}/file?format=${format}&unsigned=${unsigned}`)
+          .buffer(true)
+          .parse((response, done) => {
+            const chunks: Buffer[] = []
+            response.on('data', (chunk: Buffer) => chunks.push(chunk))
+            response.on('end', () => done(null, Buffer.concat(chunks)))
+          })
+          .expect(200)
+        if (format === 'gift' && !unsigned) return (answer.body as Buffer).toString().includes('::') ? 1 : 0
+        const contents = readFile(new Uint8Array(answer.body as Buffer))
+        return contents.kind === 'items' ? contents.result.items.length : -1
+      }
+      expect(await get(true)).toBe(2)
+      expect(await get(false)).toBe(0)
+      await iris.get(`/api/papers/${paper.id}/file?format=pdf`).expect(422)
+    },
+  )
+})
+
+describe('dispatch and results', () => {
+  async function settled(id: string): Promise<{
+    state: string
+    why: string | null
+    address: string
+    items: { outcome: string }[]
+    proof: { verdict: string }[]
+    disagreeing: number
+  }> {
+    for (let turn = 0; turn < 100; turn++) {
+      const { body } = await iris.get(`/api/deliveries/${id}`).expect(200)
+      if (['done', 'failed'].includes((body as { state: string }).state)) return body as never
+      await new Promise((resolve) => setTimeout(resolve, 200))
+    }
+    throw new Error('The delivery did not settle.')
+  }
+
+  test('a connection is tried before it is kept, and goes nowhere else', async () => {
+    expect(
+      (
+        (await iris.put('/api/connections/breakwater').send({ url: 'http://169.254.1.1', token: TOKEN }).expect(422))
+          .body as { message: string }
+      ).message,
+    ).toMatch(/sends to/)
+    expect(
+      (
+        (await iris.put('/api/connections/breakwater').send({ url: server.breakwater.url, token: 'wrong' }).expect(422))
+          .body as { message: string }
+      ).message,
+    ).toMatch(/token/)
+    expect(
+      (await iris.put('/api/connections/breakwater').send({ url: server.breakwater.url, token: TOKEN }).expect(200))
+        .body,
+    ).toMatchObject({ hasToken: true })
+  })
+
+  test('a paper is sent once however often it is asked for, proven there, taken, and scored', async () => {
+    await iris.put('/api/connections/breakwater').send({ url: server.breakwater.url, token: TOKEN }).expect(200)
+    const items = (
+      await bankOf(
+        '1. Which are trees?\na) oak\nb) rye\nc) elm\nAnswer: a, c\n\n2. The fruit of the oak is the _____.\nAnswer: acorn / oak nut\n\n3. No key here?\na) x\nb) y\n',
+      )
+    ).slice(0, 3)
+    const paper = (
+      await iris
+        .post('/api/papers')
+        .send({ title: 'Trees', itemIds: items.map((item) => item.id) })
+        .expect(201)
+    ).body as { id: string; entries: object[] }
+    const asked = { id: randomUUID(), paperId: paper.id, into: 'quiz', includeUnsigned: true }
+    await iris.post('/api/deliveries').send(asked).expect(201)
+    await iris.post('/api/deliveries').send(asked).expect(201)
+    const delivery = await settled(asked.id)
+    expect(delivery).toMatchObject({ state: 'done', disagreeing: 0 })
+    expect(delivery.items.map((item) => item.outcome).sort()).toEqual(['created', 'created', 'left-out'])
+    expect(delivery.proof.map((proof) => proof.verdict).sort()).toEqual(['not-sent', 'proven', 'proven'])
+
+    const page = await (await fetch(delivery.address)).text()
+    const names = [...page.matchAll(/name="(item-\d+\.RESPONSE)"/g)].map((match) => match[1] ?? '')
+    const text = names.find((name) => page.includes(`type="text" name="${name}"`)) ?? ''
+    const choice = names.find((name) => name !== text) ?? ''
+    await fetch(delivery.address, {
+      method: 'POST',
+      body: new URLSearchParams([
+        ['student', '=HYPERLINK("x")'],
+        [text, ' Oak  Nut '],
+        [choice, 'a'],
+        [choice, 'c'],
+      ]),
+    })
+    await fetch(delivery.address, {
+      method: 'POST',
+      body: new URLSearchParams([
+        ['student', 'Corvin'],
+        [text, 'cone'],
+        [choice, 'a'],
+      ]),
+    })
+    const results = (await iris.post(`/api/deliveries/${asked.id}/results/fetch`).expect(200)).body as {
+      figures: { attempts: { total: number }[] }
+    }
+    expect(results.figures.attempts.map((attempt) => attempt.total)).toEqual([2, 0])
+    const csv = await iris.get(`/api/deliveries/${asked.id}/results/sheet.csv`).expect(200)
+    expect(csv.text).toContain(`"'=HYPERLINK(""x"")",`)
+    expect(csv.text.trim().split('\r\n')).toHaveLength(3)
+  })
+
+  test('a destination that is gone is said in one line, and the delivery can be sent again', async () => {
+    const lone = await startServer()
+    try {
+      const agent = await lone.signIn('lone')
+      await agent.put('/api/connections/breakwater').send({ url: lone.breakwater.url, token: TOKEN }).expect(200)
+      await agent
+        .post('/api/items')
+        .send({
+          body: {
+            kind: 'truefalse',
+            stem: [{ type: 'paragraph', content: [{ type: 'text', text: 'Rye?' }] }],
+            points: 1,
+            tags: [],
+            key: [true],
+          },
+        })
+        .expect(201)
+      const [item] = ((await agent.get('/api/items')).body as { items: Item[] }).items
+      const paper = (await agent.post('/api/papers').send({ title: 'P', itemIds: [item?.id] })).body as { id: string }
+      await lone.breakwater.close()
+      const id = randomUUID()
+      await agent
+        .post('/api/deliveries')
+        .send({ id, paperId: paper.id, into: 'bank', includeUnsigned: true })
+        .expect(201)
+      let state = ''
+      let why = ''
+      for (let turn = 0; turn < 60 && state !== 'failed'; turn++) {
+        ;({ state, why } = (await agent.get(`/api/deliveries/${id}`)).body as { state: string; why: string })
+        await new Promise((resolve) => setTimeout(resolve, 200))
+      }
+      expect(why).toBe('Breakwater does not answer at its address. Is it running?')
+      await agent.post(`/api/deliveries/${id}/retry`).expect(200)
+    } finally {
+      await lone.app.close()
+    }
+  })
+})

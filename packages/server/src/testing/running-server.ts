@@ -1,0 +1,66 @@
+import { randomUUID } from 'node:crypto'
+import { MikroORM } from '@mikro-orm/postgresql'
+import type { NestExpressApplication } from '@nestjs/platform-express'
+import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
+import request from 'supertest'
+import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { hashPassword } from '../accounts/passwords.ts'
+import { createApplication } from '../application.ts'
+import { prepareDatabase } from '../database/prepare.ts'
+import { ormSettings } from '../database/settings.ts'
+
+export const TOKEN = 'test-token'
+export const PASSWORD = 'a long password'
+
+export interface RunningServer {
+  readonly app: NestExpressApplication
+  readonly breakwater: RunningSite
+  readonly databaseUrl: string
+  /** An agent that is signed in, each in a workspace of its own. */
+  readonly signIn: (name: string) => Promise<ReturnType<typeof request.agent>>
+  readonly stop: () => Promise<void>
+}
+
+/** The whole server against real PostgreSQL (`TEST_DATABASE_URL`) and a real Breakwater. */
+export async function startServer(signInsPerMinute = 1000): Promise<RunningServer> {
+  const databaseUrl = process.env['TEST_DATABASE_URL']
+  if (!databaseUrl) throw new Error('TEST_DATABASE_URL must name a PostgreSQL database: run the tests with `npm test`.')
+  await prepareDatabase(databaseUrl)
+  const breakwater = await startBreakwater({ port: 0, file: null, token: TOKEN })
+  const app = await createApplication({
+    databaseUrl,
+    port: 0,
+    sessionSecret: 'test',
+    destinationOrigins: [breakwater.url],
+    webFolder: null,
+    signInsPerMinute,
+  })
+  await app.listen(0, '127.0.0.1')
+  const signIn = async (name: string): Promise<ReturnType<typeof request.agent>> => {
+    const email = `${name}-${randomUUID()}@example.test`
+    await addPerson(databaseUrl, name, email)
+    const agent = request.agent(app.getHttpServer())
+    await agent.post('/api/session').send({ email, password: PASSWORD }).expect(200)
+    return agent
+  }
+  return {
+    app,
+    breakwater,
+    databaseUrl,
+    signIn,
+    stop: async () => {
+      await app.close()
+      await breakwater.close()
+    },
+  }
+}
+
+export async function addPerson(databaseUrl: string, name: string, email: string): Promise<void> {
+  const orm = await MikroORM.init(ormSettings(databaseUrl))
+  const em = orm.em.fork()
+  const workspaceId = randomUUID()
+  em.create(Workspace, { id: workspaceId, name: `Workspace of ${name}` })
+  em.create(Person, { id: randomUUID(), workspaceId, name, email, passwordHash: await hashPassword(PASSWORD) })
+  await em.flush()
+  await orm.close(true)
+}

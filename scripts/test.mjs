@@ -1,0 +1,99 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { startDatabase } from './database.mjs'
+import { noteBuild, needsBuild } from './freshness.mjs'
+import { ensurePackages } from './packages.mjs'
+import { main, PlainError, say } from './say.mjs'
+import { findBrowser } from './system.mjs'
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const counts = { passed: 0, failed: 0 }
+
+/** Runs one step to its end; its output goes on as it comes. */
+function step(name, program, args, environment = {}) {
+  say(`${name} …`)
+  return new Promise((resolve) => {
+    const child = spawn(program, args, {
+      cwd: root,
+      env: { ...process.env, ...environment },
+      stdio: ['ignore', 'inherit', 'inherit'],
+    })
+    child.once('exit', (status) => resolve(status === 0))
+  })
+}
+
+/** A step without a report of its own counts as one check. */
+async function check(name, program, args) {
+  const passed = await step(name, program, args)
+  counts[passed ? 'passed' : 'failed']++
+  if (!passed) process.stdout.write(`  ${name} failed.\n`)
+  return passed
+}
+
+function readReport(file, pick) {
+  try {
+    return pick(JSON.parse(readFileSync(file, 'utf8')))
+  } catch {
+    // A runner that ended before it could report has failed.
+    return { passed: 0, failed: 1 }
+  }
+}
+
+function add(found) {
+  counts.passed += found.passed
+  counts.failed += found.failed
+}
+
+await main(async () => {
+  ensurePackages(root)
+  const browser = findBrowser()
+  const folder = mkdtempSync(join(tmpdir(), 'zakuska-test-'))
+  const node = process.execPath
+  const bin = (name) => join(root, 'node_modules', '.bin', name)
+  const database = await startDatabase({ folder: join(root, '.data', `test-${process.pid}`), durable: false })
+  const stop = async () => {
+    await database.stop()
+    database.remove()
+    rmSync(folder, { recursive: true, force: true })
+  }
+  process.on('SIGINT', () => void stop().then(() => process.exit(130)))
+  try {
+    const built = await check('Building and checking types', node, ['scripts/build.mjs'])
+    if (!built) throw new PlainError('Nothing was tested, since it does not build.')
+    if (needsBuild(root)) noteBuild(root)
+    await check('Checking the types of the tests', bin('tsc'), ['-b', 'tsconfig.tests.json'])
+    await check('Linting', bin('eslint'), ['.'])
+    await check('Checking the format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
+    await check('Comparing the web client with the API', node, ['scripts/api-description.mjs', '--check'])
+    const jest = join(folder, 'jest.json')
+    await step('Unit and server tests', node, ['node_modules/jest/bin/jest.js', '--json', `--outputFile=${jest}`], {
+      TEST_DATABASE_URL: database.url,
+    })
+    add(
+      readReport(jest, (report) => ({
+        passed: report.numPassedTests,
+        failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+      })),
+    )
+    const e2e = join(folder, 'e2e.json')
+    await step('Browser tests', node, ['node_modules/@playwright/test/cli.js', 'test'], {
+      TEST_DATABASE_URL: database.url,
+      CHROMIUM_PATH: browser,
+      PLAYWRIGHT_JSON_OUTPUT_NAME: e2e,
+    })
+    add(
+      readReport(e2e, (report) => ({
+        passed: report.stats.expected + report.stats.flaky,
+        failed: report.stats.unexpected,
+      })),
+    )
+  } finally {
+    await stop()
+  }
+})
+
+process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`)
+process.exitCode = counts.failed ? 1 : 0
