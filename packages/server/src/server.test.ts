@@ -24,7 +24,7 @@ interface Followed {
   fingerprint: string
   signOff: { by: string; at: string } | null
   bankItemId: string | null
-  signOffLost: boolean
+  lostSignOff: object | null
 }
 interface Draft {
   id: string
@@ -52,12 +52,11 @@ function saving(draft: Draft, change: { text?: string; signed?: number[] }) {
     title: draft.title,
     text: change.text ?? draft.text,
     version: draft.version,
-    followed: draft.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }, index) => ({
+    followed: draft.followed.map(({ ref, from, to, fingerprint, signOff }, index) => ({
       ref,
       from,
       to,
       fingerprint,
-      signOffLost,
       signedOff: change.signed?.includes(index) ?? signOff !== null,
     })),
   }
@@ -198,7 +197,11 @@ describe('drafts', () => {
         .send(saving(signed, { text: TEXT.replace('Answer: b', 'Answer: a') }))
         .expect(200)
     ).body as Draft
-    expect(changed.followed[0]).toMatchObject({ ref: signed.followed[0]?.ref, signOff: null, signOffLost: true })
+    expect(changed.followed[0]).toMatchObject({
+      ref: signed.followed[0]?.ref,
+      signOff: null,
+      lostSignOff: { by: 'iris' },
+    })
   })
 
   test('saving over a newer version is refused, and nothing is changed', async () => {

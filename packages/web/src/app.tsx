@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
-import { Frame } from './frame/Frame'
+import { Frame, Head } from './frame/Frame'
 import { useSession } from './frame/queries'
 import { SignIn } from './frame/SignIn'
 import { Empty, Problem, Waiting } from './parts/Empty'
@@ -39,9 +39,18 @@ export function App() {
           <Route path="dispatch/:id" element={<DeliveryPage />} />
           <Route path="results" element={<ResultsPage />} />
           <Route path="results/:id" element={<ResultsDeskPage />} />
-          <Route path="*" element={<Empty title="There is nothing at this address">Choose a station above.</Empty>} />
+          <Route path="*" element={<NotHere />} />
         </Route>
       </Routes>
     </Suspense>
+  )
+}
+
+function NotHere() {
+  return (
+    <>
+      <Head title="There is nothing at this address" />
+      <Empty title="The page may have been deleted, or the address mistyped">Choose a station above.</Empty>
+    </>
   )
 }

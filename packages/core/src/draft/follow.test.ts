@@ -29,10 +29,15 @@ describe('items are followed through edits', () => {
 
   test('a changed key takes the sign-off and says so', () => {
     const changed = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: a') }), never)
-    expect(changed.map((one) => [one.ref, one.signOff !== null, one.signOffLost])).toEqual([
+    expect(changed.map((one) => [one.ref, one.signOff !== null, one.lostSignOff !== null])).toEqual([
       ['r0', false, true],
       ['r1', true, false],
     ])
+  })
+
+  test('and it comes back when the change is taken back', () => {
+    const changed = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: a') }), never)
+    expect(followItems(changed, readDraft({ text }), never).map((one) => one.signOff?.by)).toEqual(['Iris', 'Iris'])
   })
 
   test('a tag does not', () => {
@@ -41,7 +46,7 @@ describe('items are followed through edits', () => {
       readDraft({ text: text.replace('Answer: b', 'Answer: b\nTags: bread') }),
       never,
     )
-    expect(tagged[0]).toMatchObject({ ref: 'r0', signOffLost: false })
+    expect(tagged[0]).toMatchObject({ ref: 'r0', lostSignOff: null })
     expect(tagged[0]?.signOff).not.toBeNull()
   })
 

@@ -22,8 +22,8 @@ export interface FollowedItem {
   readonly signOff: SignOff | null
   /** The bank item that this was saved to; saving again updates it. */
   readonly bankItemId: string | null
-  /** A sign-off was lost because what is shown or graded changed since. */
-  readonly signOffLost: boolean
+  /** The sign-off that was lost when what is shown or graded changed; it comes back if the change is taken back. */
+  readonly lostSignOff: SignOff | null
 }
 
 /**
@@ -69,9 +69,11 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
 
 function carry(known: FollowedItem | null, read: ReadItem, print: string, newRef: () => string): FollowedItem {
   const place = { from: read.from, to: read.to, fingerprint: print }
-  if (!known) return { ref: newRef(), ...place, signOff: null, bankItemId: null, signOffLost: false }
-  if (known.signOff && known.signOff.fingerprint !== print)
-    return { ...known, ...place, signOff: null, signOffLost: true }
+  if (!known) return { ref: newRef(), ...place, signOff: null, bankItemId: null, lostSignOff: null }
+  const { signOff, lostSignOff } = known
+  if (signOff && signOff.fingerprint !== print) return { ...known, ...place, signOff: null, lostSignOff: signOff }
+  if (!signOff && lostSignOff?.fingerprint === print)
+    return { ...known, ...place, signOff: lostSignOff, lostSignOff: null }
   return { ...known, ...place }
 }
 

@@ -1,7 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
-import { followItems, isKept, readDraft, type FollowedItem, type ReadItem, type Reading } from '@zakuska/core'
+import {
+  followItems,
+  isKept,
+  readDraft,
+  type FollowedItem,
+  type ReadItem,
+  type Reading,
+  type SignOff,
+} from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { BankService } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
@@ -90,20 +98,18 @@ export class DraftsService {
 
   #vouched(person: SignedIn, given: readonly FollowedDto[], stored: readonly FollowedItem[]): FollowedItem[] {
     const known = new Map(stored.map((item) => [item.ref, item]))
-    return given.map((item): FollowedItem => {
-      const before = known.get(item.ref)
-      const kept =
-        before?.signOff?.fingerprint === item.fingerprint
-          ? before.signOff
-          : { by: person.name, at: new Date().toISOString(), remark: '', fingerprint: item.fingerprint }
+    return given.map(({ ref, from, to, fingerprint, signedOff }): FollowedItem => {
+      const before = known.get(ref)
+      const earlier = [before?.signOff, before?.lostSignOff].find((one) => one?.fingerprint === fingerprint)
+      const fresh = { by: person.name, at: new Date().toISOString(), remark: '', fingerprint }
       return {
-        ref: item.ref,
-        from: item.from,
-        to: item.to,
-        fingerprint: item.fingerprint,
+        ref,
+        from,
+        to,
+        fingerprint,
         bankItemId: before?.bankItemId ?? null,
-        signOff: item.signedOff ? kept : null,
-        signOffLost: item.signOffLost && !item.signedOff,
+        signOff: signedOff ? (earlier ?? fresh) : null,
+        lostSignOff: signedOff ? null : lostBefore(before, fingerprint),
       }
     })
   }
@@ -179,6 +185,12 @@ export class DraftsService {
     draft.deletedAt = deleted ? new Date() : null
     await this.em.flush()
   }
+}
+
+/** A sign-off that was taken back is gone; one whose item changed waits for the change to be taken back. */
+function lostBefore(before: FollowedItem | undefined, fingerprint: string): SignOff | null {
+  const signOff = before?.signOff ?? before?.lostSignOff ?? null
+  return signOff?.fingerprint === fingerprint ? null : signOff
 }
 
 function countsOf(

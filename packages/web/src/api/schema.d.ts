@@ -471,16 +471,16 @@ export interface components {
             from: number;
             ref: string;
             signedOff: boolean;
-            signOffLost: boolean;
             to: number;
         };
         FollowedItemDto: {
             bankItemId: string | null;
             fingerprint: string;
             from: number;
+            /** @description Lost when the item changed; back if that is taken back */
+            lostSignOff: components["schemas"]["SignOffDto"] | null;
             ref: string;
             signOff: components["schemas"]["SignOffDto"] | null;
-            signOffLost: boolean;
             to: number;
         };
         ItemDto: {

@@ -79,7 +79,7 @@ export function BankPage() {
         )}
         {id && !making && <ItemDesk key={id} id={id} close={() => open(null)} />}
       </div>
-      <footer
+      <section
         aria-label="Picked items"
         className="flex shrink-0 items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
       >
@@ -104,7 +104,7 @@ export function BankPage() {
             <Kbd>/</Kbd> search
           </span>
         </span>
-      </footer>
+      </section>
     </>
   )
 }
@@ -230,7 +230,7 @@ function Facets({
               type="button"
               aria-pressed={group.now === one.value}
               onClick={() => set(group.name, group.now === one.value ? null : one.value)}
-              className={`flex w-full items-baseline justify-between border-l-[3px] py-px pr-[18px] pl-[15px] text-left hover:bg-here ${group.now === one.value ? 'border-mustard font-semibold' : 'border-transparent'}`}
+              className={`flex w-full items-baseline justify-between border-l-[3px] min-h-6 py-px pr-[18px] pl-[15px] text-left hover:bg-here ${group.now === one.value ? 'border-mustard font-semibold' : 'border-transparent'}`}
             >
               <span>{one.label}</span>
               <span className="text-muted tabular-nums">{one.count}</span>

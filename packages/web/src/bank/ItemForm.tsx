@@ -231,7 +231,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
               aria-label={`Move option ${letterOf(index)} up`}
               disabled={index === 0}
               onClick={() => move(index, -1)}
-              className="px-1 disabled:opacity-40"
+              className="size-6 disabled:opacity-40"
             >
               ↑
             </button>
@@ -240,7 +240,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
               aria-label={`Move option ${letterOf(index)} down`}
               disabled={index === item.options.length - 1}
               onClick={() => move(index, 1)}
-              className="px-1 disabled:opacity-40"
+              className="size-6 disabled:opacity-40"
             >
               ↓
             </button>
@@ -250,7 +250,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
                 aria-label={`Add feedback to option ${letterOf(index)}`}
                 title="Feedback"
                 onClick={() => note(index, [])}
-                className="px-1"
+                className="size-6"
               >
                 ¶
               </button>
@@ -259,7 +259,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
               type="button"
               aria-label={`Take option ${letterOf(index)} out`}
               onClick={() => without(option.id)}
-              className="px-1"
+              className="size-6"
             >
               ×
             </button>

@@ -8,7 +8,7 @@ import type { Desk } from './use-desk'
 export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly showKeys: () => void }) {
   const aside = desk.reading?.aside.filter((line) => line.reason !== 'rule') ?? []
   return (
-    <footer
+    <section
       aria-label="To decide"
       className="flex max-h-[30vh] shrink-0 flex-wrap items-center gap-2 overflow-y-auto border-t border-ink bg-paper px-3 py-2 whitespace-nowrap sm:px-[18px]"
     >
@@ -26,7 +26,7 @@ export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly s
           All keys
         </Button>
       </span>
-    </footer>
+    </section>
   )
 }
 

@@ -98,7 +98,7 @@ function Standing({
   return (
     <div className="text-right text-xs leading-relaxed text-muted">
       {trouble ? <b className="text-beet">to decide</b> : <b className="text-ink">waits</b>}
-      {followed.signOffLost && <p>changed since its sign-off</p>}
+      {followed.lostSignOff && <p>changed since its sign-off</p>}
       {trouble ? (
         <p className="flex flex-wrap justify-end gap-1">
           {keysOf(item).map((letter) => (

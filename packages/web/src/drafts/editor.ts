@@ -1,4 +1,4 @@
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
+import { defaultKeymap, history, historyKeymap, isolateHistory } from '@codemirror/commands'
 import { EditorState, RangeSet, RangeSetBuilder, StateEffect, StateField, type Extension } from '@codemirror/state'
 import {
   Decoration,
@@ -222,7 +222,7 @@ export function deskExtensions(hooks: EditorHooks): Extension {
       ...defaultKeymap,
       ...historyKeymap,
     ]),
-    EditorView.contentAttributes.of({ 'aria-label': 'Drafted text', spellcheck: 'false', dir: 'auto' }),
+    EditorView.contentAttributes.of({ 'aria-label': 'Drafted text', spellcheck: 'false', tabindex: '0', dir: 'auto' }),
     EditorView.perLineTextDirection.of(true),
     EditorView.updateListener.of((update) => {
       if (update.docChanged)
@@ -236,5 +236,5 @@ export function deskExtensions(hooks: EditorHooks): Extension {
 /** Applies edits of the draft's text as one step of the editor's history. */
 export function applyToEditor(view: EditorView, edits: readonly TextEdit[]): void {
   const changes = [...edits].sort((a, b) => a.from - b.from).map(({ from, to, insert }) => ({ from, to, insert }))
-  view.dispatch({ changes, userEvent: 'input.mend' })
+  view.dispatch({ changes, userEvent: 'input.mend', annotations: isolateHistory.of('full') })
 }

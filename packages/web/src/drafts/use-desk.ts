@@ -115,13 +115,12 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       title: now.title,
       text: sent,
       version: now.version,
-      followed: now.followed.map(({ ref, from, to, fingerprint, signOff, signOffLost }) => ({
+      followed: now.followed.map(({ ref, from, to, fingerprint, signOff }) => ({
         ref,
         from: Math.min(from, sent.length),
         to: Math.min(to, sent.length),
         fingerprint,
         signedOff: signOff !== null,
-        signOffLost,
       })),
     })
       .then((saved) => {
@@ -325,7 +324,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         ? null
         : { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
       live.current.followed = live.current.followed.map((one) =>
-        one.ref === item.followed.ref ? { ...one, signOff: signed, signOffLost: false } : one,
+        one.ref === item.followed.ref ? { ...one, signOff: signed, lostSignOff: null } : one,
       )
       setFollowed(live.current.followed)
       setSlip(null)

@@ -222,14 +222,14 @@ function EntryRow({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group -mx-3 grid grid-cols-[18px_26px_1fr_auto] gap-x-1 px-1 py-2 ${isDragging ? 'relative z-10 border border-ink bg-here' : ''}`}
+      className={`group -mx-3 grid grid-cols-[24px_26px_1fr_auto] gap-x-1 px-1 py-2 ${isDragging ? 'relative z-10 border border-ink bg-here' : ''}`}
     >
       <button
         type="button"
         aria-label={`Move item ${index + 1}`}
         {...attributes}
         {...listeners}
-        className="h-6 cursor-grab touch-none text-edge"
+        className="size-6 cursor-grab touch-none text-edge"
       >
         ⋮⋮
       </button>
@@ -284,7 +284,7 @@ function EntryRow({
           type="button"
           aria-label={`Take item ${index + 1} off the paper`}
           onClick={remove}
-          className="px-1 text-muted"
+          className="size-6 text-muted"
         >
           ×
         </button>

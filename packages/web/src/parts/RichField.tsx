@@ -161,7 +161,7 @@ function Toolbar({ editor }: { readonly editor: Editor }) {
           aria-label={tool.name}
           title={tool.name}
           aria-pressed={active[index]}
-          className={`min-w-6 rounded-[2px] px-1 ${active[index] ? 'bg-mustard-wash' : ''}`}
+          className={`min-h-6 min-w-6 rounded-[2px] px-1 ${active[index] ? 'bg-mustard-wash' : ''}`}
           onMouseDown={(event) => event.preventDefault()}
           onClick={() => tool.run(editor)}
         >
@@ -172,7 +172,7 @@ function Toolbar({ editor }: { readonly editor: Editor }) {
         type="button"
         aria-label="Gap"
         title="Gap"
-        className="px-1"
+        className="min-h-6 min-w-6 px-1"
         onMouseDown={(event) => event.preventDefault()}
         onClick={() => editor.chain().focus().insertContent({ type: 'gap' }).run()}
       >
@@ -182,7 +182,7 @@ function Toolbar({ editor }: { readonly editor: Editor }) {
         type="button"
         aria-label="Formula"
         title="Formula in TeX"
-        className="px-1"
+        className="min-h-6 min-w-6 px-1"
         onMouseDown={(event) => event.preventDefault()}
         onClick={() => setTex('')}
       >

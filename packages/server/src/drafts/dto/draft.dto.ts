@@ -53,10 +53,6 @@ export class FollowedDto {
   @ApiProperty()
   @IsBoolean()
   signedOff!: boolean
-
-  @ApiProperty()
-  @IsBoolean()
-  signOffLost!: boolean
 }
 
 export class SaveDraftDto extends NewDraftDto {
@@ -91,8 +87,12 @@ export class FollowedItemDto {
   @ApiProperty({ type: String, nullable: true })
   bankItemId!: string | null
 
-  @ApiProperty()
-  signOffLost!: boolean
+  @ApiProperty({
+    type: SignOffDto,
+    nullable: true,
+    description: 'Lost when the item changed; back if that is taken back',
+  })
+  lostSignOff!: SignOffDto | null
 }
 
 export class DraftSummaryDto {

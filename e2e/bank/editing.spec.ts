@@ -1,0 +1,41 @@
+import { expect, test } from '@playwright/test'
+import { signIn } from '../sign-in'
+
+test.beforeEach(({ page }) => signIn(page))
+
+test('every field of an item is edited in its place, with a history to go back in', async ({ page }) => {
+  await page.goto('/bank?text=rolling')
+  await page.getByRole('region', { name: 'Items' }).getByRole('button', { name: 'Which hitch resists a pull' }).click()
+  const desk = page.getByRole('region', { name: 'Item', exact: true })
+  await expect(desk).toContainText('Signed off')
+  await desk.getByRole('button', { name: 'Edit' }).click()
+  const stem = desk.getByRole('textbox', { name: 'Stem' })
+  await stem.click()
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(' Name it.')
+  await desk.getByRole('radio', { name: 'Option b is the key' }).check()
+  await desk.getByLabel('Points').fill('3')
+  await desk.getByLabel('Tags, parted by commas').fill('knots, hitches')
+  await desk.getByLabel('Outcome').fill('Tie the common hitches')
+  await desk.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('waits for sign-off again')).toBeVisible()
+  await expect(desk).toContainText('Name it.')
+  await expect(desk).toContainText('3 points')
+  await expect(desk).toContainText('Tie the common hitches')
+  await desk.getByRole('button', { name: '2 revisions' }).click()
+  await page.getByRole('button', { name: /Restore revision 1/ }).click()
+  await page.keyboard.press('Escape')
+  await expect(desk).toContainText('1 point')
+  await expect(desk.getByRole('button', { name: '3 revisions' })).toBeVisible()
+})
+
+test('an item that cannot be kept says why in a line, and nothing typed is gone', async ({ page }) => {
+  await page.goto('/bank')
+  await page.getByRole('button', { name: 'New item' }).click()
+  const form = page.getByRole('region', { name: 'New item' })
+  await form.getByRole('textbox', { name: 'Option a' }).click()
+  await page.keyboard.type('oak')
+  await form.getByRole('button', { name: 'Put in the bank' }).click()
+  await expect(form.getByRole('alert')).toHaveText(/The stem is empty/)
+  await expect(form.getByRole('textbox', { name: 'Option a' })).toHaveText('oak')
+})

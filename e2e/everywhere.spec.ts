@@ -1,0 +1,137 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { signIn } from './sign-in'
+
+/** Every screen, by the way a person gets there. */
+const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
+  ['drafts', (page) => go(page, '/drafts')],
+  [
+    'draft desk',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Buoys and lights' }).click()
+      await expect(page.getByRole('article').first()).toBeVisible()
+    },
+  ],
+  [
+    'bank',
+    async (page) => {
+      await go(page, '/bank')
+      await expect(page.getByRole('checkbox').first()).toBeVisible()
+    },
+  ],
+  [
+    'item',
+    async (page) => {
+      await go(page, '/bank?text=variation')
+      await page.getByRole('button', { name: 'Variation is the angle' }).click()
+      await expect(page.getByRole('button', { name: 'Edit' })).toBeVisible()
+    },
+  ],
+  [
+    'item being edited',
+    async (page) => {
+      await go(page, '/bank?text=variation')
+      await page.getByRole('button', { name: 'Variation is the angle' }).click()
+      await page.getByRole('button', { name: 'Edit' }).click()
+      await expect(page.getByRole('textbox', { name: 'Stem' })).toBeVisible()
+    },
+  ],
+  ['papers', (page) => go(page, '/papers')],
+  [
+    'paper desk',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Week 2 check' }).click()
+      await expect(page.getByText('For all items')).toBeVisible()
+    },
+  ],
+  [
+    'taking a paper',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Week 2 check' }).click()
+      await page.getByRole('link', { name: 'Take it' }).click()
+      await expect(page.getByRole('button', { name: 'Hand in' })).toBeVisible()
+    },
+  ],
+  ['dispatch', (page) => go(page, '/dispatch')],
+  [
+    'fit of a paper',
+    async (page) => {
+      await go(page, '/dispatch')
+      await page.getByRole('link', { name: 'Knots and radio' }).click()
+      await expect(page.getByRole('table')).toBeVisible()
+    },
+  ],
+  [
+    'key proof',
+    async (page) => {
+      await go(page, '/dispatch')
+      await page.getByRole('link', { name: 'Week 2 check' }).last().click()
+      await expect(page.getByText('Key proof at Breakwater')).toBeVisible()
+    },
+  ],
+  ['results', (page) => go(page, '/results')],
+  [
+    'results desk',
+    async (page) => {
+      await go(page, '/results')
+      await page.getByRole('link', { name: 'Week 2 check' }).click()
+      await expect(page.getByText('Most missed first')).toBeVisible()
+    },
+  ],
+  ['nothing here', (page) => go(page, '/nowhere')],
+]
+
+async function go(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible()
+  await page.waitForLoadState('networkidle')
+}
+
+async function violations(page: Page): Promise<string[]> {
+  const found = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze()
+  return found.violations.map(
+    (one) =>
+      `${one.id}: ${one.nodes
+        .map((node) => node.target.join(' '))
+        .slice(0, 3)
+        .join(' | ')}`,
+  )
+}
+
+test('the sign-in has no accessibility violation, and a wrong password is said in a line', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
+  expect(await violations(page)).toEqual([])
+  await page.getByLabel('E-mail').fill('iris@skarnholm.example')
+  await page.getByLabel('Password').fill('wrong')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('alert')).toContainText('not right')
+})
+
+for (const scheme of ['light', 'dark'] as const)
+  for (const [name, open] of SCREENS)
+    test(`${name} (${scheme}): no accessibility violation`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: scheme })
+      await signIn(page)
+      await open(page)
+      expect(await violations(page)).toEqual([])
+    })
+
+for (const [name, open] of SCREENS)
+  test(`${name}: fits 390 pixels`, async ({ page }) => {
+    await signIn(page)
+    await page.setViewportSize({ width: 390, height: 800 })
+    if (name === 'draft desk') {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Buoys and lights' }).click()
+      await page.getByRole('button', { name: 'Show items' }).click()
+      await expect(page.getByRole('article').first()).toBeVisible()
+    } else await open(page)
+    const wider = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect(wider).toBeLessThanOrEqual(0)
+  })
