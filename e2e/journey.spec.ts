@@ -74,7 +74,7 @@ async function mendByKeyboard(page: Page): Promise<void> {
   await expect(items.nth(4).locator('sup')).toHaveText('3')
   await page.keyboard.press('Control+z')
   await expect(tray).toContainText('may be lost')
-  await page.keyboard.press('Control+Shift+z')
+  await page.keyboard.press('Control+Shift+Z')
   await expect(tray).not.toContainText('may be lost')
 }
 

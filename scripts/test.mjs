@@ -69,9 +69,14 @@ await main(async () => {
     await check('Checking the format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
     await check('Comparing the web client with the API', node, ['scripts/api-description.mjs', '--check'])
     const jest = join(folder, 'jest.json')
-    await step('Unit and server tests', node, ['node_modules/jest/bin/jest.js', '--json', '--forceExit', `--outputFile=${jest}`], {
-      TEST_DATABASE_URL: database.url,
-    })
+    await step(
+      'Unit and server tests',
+      node,
+      ['node_modules/jest/bin/jest.js', '--json', '--forceExit', `--outputFile=${jest}`],
+      {
+        TEST_DATABASE_URL: database.url,
+      },
+    )
     add(
       readReport(jest, (report) => ({
         passed: report.numPassedTests,

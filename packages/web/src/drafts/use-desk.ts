@@ -10,7 +10,7 @@ import {
   type Mark,
   type Reading,
 } from '@zakuska/core'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { ApiProblem } from '../api/client'
 import { useTell } from '../parts/notices'
 import { dropBackup, keepBackup, readBackup } from './backup'
@@ -65,7 +65,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const [reading, setReading] = useState<Reading | null>(null)
   const [followed, setFollowed] = useState<readonly FollowedItem[]>(draft.followed as FollowedItem[])
   const [here, setHere] = useState(-1)
-  const [slip, setSlip] = useState<Mark | null>(null)
+  const [chosenMark, setSlip] = useState<Mark | null>(null)
   const [saveState, setSaveState] = useState<SaveState>('saved')
   const view = useRef<EditorView | null>(null)
   const live = useRef({
@@ -82,6 +82,11 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   })
   const items = useMemo(() => (reading ? deskItems(reading, followed) : []), [reading, followed])
   const groups = useMemo(() => troubleGroups(items), [items])
+  // A mark that a newer reading no longer has shows no slip any more.
+  const slip = useMemo(
+    () => (chosenMark && items.some((item) => item.read.marks.includes(chosenMark)) ? chosenMark : null),
+    [chosenMark, items],
+  )
   const worker = useWorker(
     useCallback((answer: ReadAnswer) => {
       if (answer.version !== live.current.readVersion) return
@@ -162,9 +167,12 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   }>({ goTo: () => undefined, nextTrouble: () => undefined, signOffHere: () => undefined, mendHere: () => undefined })
   const latestHooks = useRef(hooks)
   const itemsNow = useRef(items)
-  useEffect(() => {
+  const troubleNow = useRef({ groups, slip })
+  // Before the next key press can be handled, not after the next paint.
+  useLayoutEffect(() => {
     latestHooks.current = hooks
     itemsNow.current = items
+    troubleNow.current = { groups, slip }
   })
 
   const attach = useCallback(
@@ -282,21 +290,18 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
 
   const nextTrouble = useCallback(
     (step: 1 | -1) => {
-      const places = groups.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
-      const ordered = step === 1 ? places : [...places].reverse()
-      const from = slip?.from ?? view.current?.state.selection.main.head ?? -1
+      const { groups: waiting, slip: shown } = troubleNow.current
+      const places = waiting.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
+      const at = places.findIndex(({ mark }) => mark === shown)
+      const from = view.current?.state.selection.main.head ?? -1
+      const ahead =
+        step === 1 ? places.find(({ mark }) => mark.from >= from) : places.findLast(({ mark }) => mark.from <= from)
       const next =
-        ordered.find(({ mark }) =>
-          mark === slip
-            ? false
-            : step === 1
-              ? mark.from > from || (mark.from === from && slip === null)
-              : mark.from < from,
-        ) ?? ordered[0]
+        at >= 0 ? places[(at + step + places.length) % places.length] : (ahead ?? places.at(step === 1 ? 0 : -1))
       if (next) goToMark(next.item, next.mark)
       else tell('Nothing is left to decide.')
     },
-    [groups, goToMark, slip, tell],
+    [goToMark, tell],
   )
 
   const setKey = useCallback((index: number, option: number) => {
@@ -366,7 +371,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     setFollowed(live.current.followed)
   }, [])
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     commands.current = {
       goTo: (step) => goTo(Math.max(0, Math.min(items.length - 1, here + step))),
       nextTrouble,

@@ -663,7 +663,9 @@ class Settler {
   #lostPowers(): Mark[] {
     const marks: Mark[] = []
     for (const line of this.#raw.lines)
-      for (const found of line.text.matchAll(/((?:\d+[.,])?\d+\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g)) {
+      for (const found of line.text.matchAll(
+        /((?:\d+[.,])?\d+\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g,
+      )) {
         const at = found.index + (found[1] ?? '').length
         if (line.styles.some((range) => range.style === 'sup' && range.from <= at && range.to > at)) continue
         const power = (found[2] ?? '').replace('−', '-')
