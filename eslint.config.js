@@ -4,6 +4,8 @@ import tseslint from 'typescript-eslint'
 
 const TYPED = ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx', 'e2e/**/*.ts']
 
+const TESTS = ['packages/*/src/**/*.test.ts', 'packages/*/src/testing/**/*.ts', 'e2e/**/*.ts']
+
 export default tseslint.config(
   {
     ignores: [
@@ -35,6 +37,18 @@ export default tseslint.config(
       eqeqeq: 'error',
       'max-lines': ['error', { max: 900, skipBlankLines: true, skipComments: true }],
       'no-restricted-imports': 'off',
+    },
+  },
+  {
+    files: TESTS,
+    languageOptions: {
+      parserOptions: { projectService: false, project: './tsconfig.tests.json', tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      // A test may assert what it has just made sure of.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/no-base-to-string': 'off',
     },
   },
   {

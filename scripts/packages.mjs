@@ -4,7 +4,10 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { PlainError, say } from './say.mjs'
 
-/** Installs the npm packages of the lock file, unless they are there already. */
+/**
+ * Installs the npm packages of the lock file, unless they are there already. Not by `npm ci`: it refuses a lock file
+ * that lacks the builds for other machines, which not every registry mirror has.
+ */
 export function ensurePackages(root) {
   const stamp = join(root, 'node_modules', '.zakuska-lock')
   const lock = createHash('sha256')
@@ -12,7 +15,7 @@ export function ensurePackages(root) {
     .digest('hex')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   say('Installing npm packages …')
-  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+  const done = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },

@@ -110,11 +110,11 @@ describe('accounts', () => {
   })
 
   test('bad input gets one clear sentence', async () => {
-    const { body } = await request(server.app.getHttpServer())
+    const answer = await request(server.app.getHttpServer())
       .post('/api/session')
       .send({ email: 'x', password: '' })
       .expect(400)
-    expect((body as { message: string }).message).toContain('Give an e-mail address')
+    expect((answer.body as { message: string }).message).toContain('Give an e-mail address')
   })
 })
 
