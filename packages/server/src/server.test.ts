@@ -380,8 +380,8 @@ describe('dispatch and results', () => {
     disagreeing: number
   }> {
     for (let turn = 0; turn < 100; turn++) {
-      const { body } = await iris.get(`/api/deliveries/${id}`).expect(200)
-      if (['done', 'failed'].includes((body as { state: string }).state)) return body as never
+      const answer = await iris.get(`/api/deliveries/${id}`).expect(200)
+      if (['done', 'failed'].includes((answer.body as { state: string }).state)) return answer.body as never
       await new Promise((resolve) => setTimeout(resolve, 200))
     }
     throw new Error('The delivery did not settle.')

@@ -131,7 +131,11 @@ class Slip extends WidgetType {
   }
 
   override toDOM(): HTMLElement {
+    // The editor measures a block without its margins, so the slip stands in a padded place.
+    const place = document.createElement('div')
+    place.className = 'slip-place'
     const slip = document.createElement('div')
+    place.append(slip)
     slip.className = `slip ${this.mark.severity}`
     const said = document.createElement('b')
     said.textContent = this.mark.message
@@ -144,7 +148,7 @@ class Slip extends WidgetType {
       button.addEventListener('click', () => this.take(this.mark))
       slip.append(button)
     }
-    return slip
+    return place
   }
 
   override ignoreEvent(): boolean {
