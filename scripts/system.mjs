@@ -31,7 +31,7 @@ export function installPackages(names, why) {
     throw new PlainError(`${names.join(', ')} could not be installed: ${(done.stderr ?? '').trim().split('\n').at(-1)}`)
 }
 
-const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome']
+const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser']
 
 /** A browser for the tests: Debian's Chromium, installed if it is not there. */
 export function findBrowser() {
