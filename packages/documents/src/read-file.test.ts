@@ -43,3 +43,11 @@ test.each<[string, Uint8Array, string]>([
 test('bytes that are no text are one clear error', () => {
   expect(() => readFile(new Uint8Array([1, 0, 2, 0, 0]))).toThrow(PackageError)
 })
+
+test.each<[string, Uint8Array, RegExp]>([
+  ['a word processor file', packZip([{ path: 'word/document.xml', bytes: encode('<w/>') }]), /word processor/],
+  ['a PDF', encode('%PDF-1.7 ...'), /a PDF file/],
+  ['RTF', encode('{\\rtf1 hello}'), /an RTF file/],
+])('%s says what it is, and what to do', (_name, bytes, says) => {
+  expect(() => readFile(bytes)).toThrow(says)
+})

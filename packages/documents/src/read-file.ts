@@ -6,6 +6,13 @@ export type FileContents =
   | { readonly kind: 'draft'; readonly text: string }
   | { readonly kind: 'items'; readonly format: 'gift' | 'qti21' | 'items'; readonly result: ReadResult }
 
+/** The part by which a package of an office format is told (ECMA-376 part 1; OpenDocument 1.3 part 2). */
+const OFFICE_PARTS = [
+  ['word/document.xml', 'a word processor file'],
+  ['xl/workbook.xml', 'a spreadsheet'],
+  ['content.xml', 'an office document'],
+] as const
+
 export const MAX_FILE_BYTES = 20 * 1024 * 1024
 
 /**
@@ -18,9 +25,20 @@ export function readFile(bytes: Uint8Array): FileContents {
   if (bytes.length > MAX_FILE_BYTES)
     throw new PackageError(`The file is larger than ${MAX_FILE_BYTES / 1024 / 1024} MB.`)
   if (isZip(bytes)) {
-    const data: FormatData = { form: 'package', files: unpackZip(bytes) }
+    const files = unpackZip(bytes)
+    const office = OFFICE_PARTS.find(([path]) => files.some((file) => file.path === path))
+    if (office)
+      throw new PackageError(
+        `This is ${office[1]}, which cannot be read yet. Copy its text and save that as plain text.`,
+      )
+    const data: FormatData = { form: 'package', files }
     return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read(data) }
   }
+  const start = String.fromCharCode(...bytes.subarray(0, 5))
+  if (start === '%PDF-' || start === '{\\rtf')
+    throw new PackageError(
+      `This is ${start === '%PDF-' ? 'a PDF' : 'an RTF'} file, which cannot be read yet. Copy its text and save that as plain text.`,
+    )
   const text = decodeText(bytes)
   if (/^\s*<\?xml|^\s*<assessmentItem/.test(text)) {
     const data: FormatData = { form: 'package', files: [{ path: 'item.xml', bytes }] }
