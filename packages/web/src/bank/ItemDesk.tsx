@@ -70,6 +70,16 @@ function ShowItem({
   const [history, setHistory] = useState(false)
   const [remark, setRemark] = useState('')
   const body = asKept(item.body)
+  // Closed first: what is deleted is not to be asked for again.
+  const deleteItem = (): Promise<void> => {
+    close()
+    return remove
+      .mutateAsync(item.id)
+      .then(() => tell('The item was deleted.', { undo: () => undelete.mutate(item.id) }))
+      .catch((error: unknown) =>
+        tell(error instanceof Error ? error.message : 'It was not deleted.', { tone: 'trouble' }),
+      )
+  }
   const from = item.cameFrom as { readonly title?: string; readonly lines?: readonly [number, number] } | null
   const facts: readonly (readonly [string, string | null])[] = [
     ['Kind', kindLine(body)],
@@ -153,17 +163,7 @@ function ShowItem({
       <div className="mt-4 flex flex-wrap gap-2">
         <Button onClick={edit}>Edit</Button>
         <Button onClick={() => setHistory(true)}>{counted(item.revision, 'revision', 'revisions')}</Button>
-        <Button
-          tone="quiet"
-          onClick={() =>
-            remove.mutate(item.id, {
-              onSuccess: () => {
-                close()
-                tell('The item was deleted.', { undo: () => undelete.mutate(item.id) })
-              },
-            })
-          }
-        >
+        <Button tone="quiet" onClick={() => void deleteItem()}>
           Delete
         </Button>
         <Button tone="quiet" className="ml-auto" onClick={close}>

@@ -111,6 +111,14 @@ function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
   const { remove, restore } = useDeleteDraft()
   const tell = useTell()
   const left = draft.itemCount - draft.signedCount
+  // The row is gone before the answer is told of, so the promise is waited for, not the row's callback.
+  const deleteDraft = (): Promise<void> =>
+    remove
+      .mutateAsync(draft.id)
+      .then(() => tell(`“${draft.title}” was deleted.`, { undo: () => restore.mutate(draft.id) }))
+      .catch((error: unknown) =>
+        tell(error instanceof Error ? error.message : 'It was not deleted.', { tone: 'trouble' }),
+      )
   return (
     <li className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]">
       <Link to={`/drafts/${draft.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
@@ -137,15 +145,7 @@ function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
       <span className="hidden w-32 text-muted md:block">
         {formatDistanceToNow(draft.updatedAt, { addSuffix: true })}
       </span>
-      <Button
-        tone="quiet"
-        aria-label={`Delete ${draft.title}`}
-        onClick={() =>
-          remove.mutate(draft.id, {
-            onSuccess: () => tell(`“${draft.title}” was deleted.`, { undo: () => restore.mutate(draft.id) }),
-          })
-        }
-      >
+      <Button tone="quiet" aria-label={`Delete ${draft.title}`} onClick={() => void deleteDraft()}>
         Delete
       </Button>
     </li>
