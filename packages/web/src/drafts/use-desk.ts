@@ -22,6 +22,7 @@ import type { ReadAnswer } from './reader.worker'
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict'
 
 const SAVE_AFTER_MS = 700
+const MAX_DORMANT = 200
 const RETRY_AFTER_MS = 5000
 const BACKUP_EVERY_MS = 250
 
@@ -72,6 +73,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     text: start.text,
     title: start.title,
     followed: draft.followed as readonly FollowedItem[],
+    dormant: [] as readonly FollowedItem[],
     version: draft.version,
     readVersion: 0,
     saveTimer: 0,
@@ -90,7 +92,11 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const worker = useWorker(
     useCallback((answer: ReadAnswer) => {
       if (answer.version !== live.current.readVersion) return
-      live.current.followed = followAll(live.current.followed, answer.reading)
+      const known = [...live.current.followed, ...live.current.dormant]
+      live.current.followed = followAll(known, answer.reading)
+      // An item that a half-typed word hides for a moment is known again when it shows.
+      const found = new Set(live.current.followed.map((item) => item.ref))
+      live.current.dormant = known.filter((item) => item.signOff && !found.has(item.ref)).slice(-MAX_DORMANT)
       setReading(answer.reading)
       setFollowed(live.current.followed)
     }, []),
