@@ -5,8 +5,7 @@ const port = Number(process.env['E2E_PORT'] ?? 4480)
 export default defineConfig({
   testDir: 'e2e',
   workers: 1,
-  // A browser on a busy machine may be late once; what fails twice is wrong.
-  retries: process.env['CI'] ? 1 : 0,
+  retries: 0,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   reporter: [
