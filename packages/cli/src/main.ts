@@ -1,6 +1,6 @@
 import { run } from './run.ts'
 
-process.exitCode = run(process.argv.slice(2), {
+process.exitCode = await run(process.argv.slice(2), {
   out: (text) => process.stdout.write(text),
   err: (text) => process.stderr.write(text),
 })

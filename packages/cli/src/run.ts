@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { FormatError, isKept, readDraft, readingOutline, type KeptItem, type Reading, type Unread } from '@zakuska/core'
-import { decodeText, PackageError, readFile } from '@zakuska/documents'
+import { PackageError, readFile } from '@zakuska/documents'
 import { convertItems, isTarget, TARGETS } from './convert.ts'
 import { itemsOutline } from './items-outline.ts'
 import { proofReport } from './prove.ts'
@@ -24,9 +24,9 @@ class UsageError extends Error {
 }
 
 /** Runs the command. @returns its exit status: 0 done, 1 cannot read or write it, 2 wrong usage. */
-export function run(args: readonly string[], streams: Streams): number {
+export async function run(args: readonly string[], streams: Streams): Promise<number> {
   try {
-    return dispatch(args, streams)
+    return await dispatch(args, streams)
   } catch (error) {
     if (error instanceof UsageError || codeOf(error)?.startsWith('ERR_PARSE_ARGS')) {
       streams.err(`zakuska: ${messageOf(error)}\n${USAGE}`)
@@ -37,7 +37,7 @@ export function run(args: readonly string[], streams: Streams): number {
   }
 }
 
-function dispatch(args: readonly string[], streams: Streams): number {
+async function dispatch(args: readonly string[], streams: Streams): Promise<number> {
   const { values, positionals } = parseArgs({
     args: [...args],
     allowPositionals: true,
@@ -68,9 +68,9 @@ function dispatch(args: readonly string[], streams: Streams): number {
   }
 }
 
-function read(file: string, keyFile: string | undefined, as: string, streams: Streams): number {
+async function read(file: string, keyFile: string | undefined, as: string, streams: Streams): Promise<number> {
   if (as !== 'outline' && as !== 'items') throw new UsageError('--as takes outline or items.')
-  const opened = open(file, keyFile)
+  const opened = await open(file, keyFile)
   if (as === 'outline')
     print(
       streams,
@@ -85,9 +85,9 @@ function read(file: string, keyFile: string | undefined, as: string, streams: St
   return 0
 }
 
-function convert(file: string, to: string | undefined, out: string | undefined, streams: Streams): number {
+async function convert(file: string, to: string | undefined, out: string | undefined, streams: Streams): Promise<number> {
   if (!to || !isTarget(to)) throw new UsageError(`--to takes one of ${TARGETS.join(', ')}.`)
-  const opened = open(file, undefined)
+  const opened = await open(file, undefined)
   const converted = convertItems(opened.items, to, opened.title)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
@@ -95,9 +95,9 @@ function convert(file: string, to: string | undefined, out: string | undefined, 
   return 0
 }
 
-function prove(file: string, to: string | undefined, streams: Streams): number {
+async function prove(file: string, to: string | undefined, streams: Streams): Promise<number> {
   if (to !== 'gift' && to !== 'qti21') throw new UsageError('--to takes gift or qti21.')
-  const opened = open(file, undefined)
+  const opened = await open(file, undefined)
   for (const line of opened.notKept) streams.err(`zakuska: ${line}\n`)
   const report = proofReport(opened.items, to, opened.title)
   streams.out(report.text)
@@ -113,14 +113,15 @@ interface Opened {
   readonly notKept: readonly string[]
 }
 
-function open(file: string, keyFile: string | undefined): Opened {
-  const contents = readFile(readFileSync(file))
+async function open(file: string, keyFile: string | undefined): Promise<Opened> {
+  const contents = await readFile(new Uint8Array(readFileSync(file)))
   if (contents.kind === 'items') {
     const { title, items, unread } = contents.result
     return { title, items, reading: null, unread, notKept: unread.map((one) => `${one.where}: ${one.reason}`) }
   }
-  const keyText = keyFile === undefined ? undefined : decodeText(readFileSync(keyFile))
-  const reading = readDraft({ text: contents.text, ...(keyText !== undefined && { keyText }) })
+  const key = keyFile === undefined ? undefined : await readFile(new Uint8Array(readFileSync(keyFile)))
+  if (key && key.kind !== 'draft') throw new PackageError('The key file holds items, not keys.')
+  const reading = readDraft({ ...contents.source, ...(key && { keyText: key.source.text }) })
   const items = reading.items.map((read) => read.item)
   const kept = items.filter(isKept)
   const left = reading.items.filter((read) => !isKept(read.item))

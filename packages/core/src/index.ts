@@ -1,5 +1,5 @@
 export { checkContent, isContent, type Problem } from './content/check.ts'
-export { textInlines } from './content/elements.ts'
+export { textInlines, type ElementNode, type MarkupNode } from './content/elements.ts'
 export { contentFromHtml, contentToHtml } from './content/html.ts'
 export {
   contentOf,
@@ -26,6 +26,21 @@ export {
   type TextStyle,
 } from './content/model.ts'
 export { plainText } from './content/plain.ts'
+export { cellText, paragraphOf } from './draft/document/blocks.ts'
+export type {
+  DocumentBlock,
+  DocumentCell,
+  DocumentParagraph,
+  DocumentRun,
+  DocumentStyle,
+  DocumentTable,
+} from './draft/document/blocks.ts'
+export { documentDraft } from './draft/document/to-draft.ts'
+export { ListCounters, listLabel, type NumberForm } from './draft/document/numbering.ts'
+export { boxText, pagesToBlocks } from './draft/pages/to-blocks.ts'
+export type { PageText, PlacedText } from './draft/pages/page.ts'
+export { guessLayout } from './draft/columns/guess.ts'
+export { COLUMN_ROLES, type ColumnLayout, type ColumnRole, type KeyForm } from './draft/columns/layout.ts'
 export { editsForKey, editsForOptions, editsForTruth, optionLetter } from './draft/edits.ts'
 export { followItems, type FollowedItem, type SignOff } from './draft/follow.ts'
 export { applyEdits, MARKS, type Mark, type MarkCode, type Mend, type Severity, type TextEdit } from './draft/marks.ts'
@@ -60,6 +75,7 @@ export {
   type Written,
 } from './formats/format.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
+export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
 export { featuresOf, type Feature, type FormatLimits, type Limit } from './formats/limits.ts'
 export { pointsEarned, shareEarned } from './grade/grade.ts'
 export { probesOf, type Probe, type ProbeKind } from './grade/probes.ts'

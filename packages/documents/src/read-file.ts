@@ -1,53 +1,110 @@
-import { checkItem, FORMATS, type FormatData, type KeptItem, type ReadResult } from '@zakuska/core'
-import { isZip, PackageError, unpackZip } from './zip.ts'
+import {
+  checkItem,
+  documentDraft,
+  FormatError,
+  FORMATS,
+  pagesToBlocks,
+  type DocumentBlock,
+  type DraftSource,
+  type FormatData,
+  type KeptItem,
+  type ReadResult,
+} from '@zakuska/core'
+import { readHtml } from './html/read-html.ts'
+import { readOpenText } from './open-text/read-open-text.ts'
+import { readPdf } from './pdf/read-pdf.ts'
+import { readRtf } from './rtf/read-rtf.ts'
+import { csvDelimiter, readCsv } from './sheet/read-csv.ts'
+import { readWorkbook } from './sheet/read-workbook.ts'
+import { readWord } from './word/read-word.ts'
+import { isZip, PackageError, unpackZip, type ZipEntry } from './zip.ts'
 
-/** What a file turned out to hold. */
+/** What a file turned out to be. */
+export type DraftFileType = 'text' | 'word' | 'open-text' | 'rtf' | 'pdf' | 'workbook' | 'csv' | 'html'
+
+/** What a file turned out to hold. `blocks` is the document that the draft was made from, where it was one. */
 export type FileContents =
-  | { readonly kind: 'draft'; readonly text: string }
+  | { readonly kind: 'draft'; readonly type: DraftFileType; readonly source: DraftSource; readonly blocks?: readonly DocumentBlock[] }
   | { readonly kind: 'items'; readonly format: 'gift' | 'qti21' | 'items'; readonly result: ReadResult }
-
-/** The part by which a package of an office format is told (ECMA-376 part 1; OpenDocument 1.3 part 2). */
-const OFFICE_PARTS = [
-  ['word/document.xml', 'a word processor file'],
-  ['xl/workbook.xml', 'a spreadsheet'],
-  ['content.xml', 'an office document'],
-] as const
 
 export const MAX_FILE_BYTES = 20 * 1024 * 1024
 
 /**
- * Opens a file by its contents, not its name: a zip package or XML is read as QTI, text that is GIFT or
- * our own JSON as items, any other text as a draft.
+ * Opens a file by its contents, not its name: a document, spreadsheet, page or text as a draft, a QTI package, GIFT
+ * or our own JSON as items.
  *
  * @throws PackageError or FormatError with one sentence for a person.
  */
-export function readFile(bytes: Uint8Array): FileContents {
+export async function readFile(bytes: Uint8Array): Promise<FileContents> {
   if (bytes.length > MAX_FILE_BYTES)
     throw new PackageError(`The file is larger than ${MAX_FILE_BYTES / 1024 / 1024} MB.`)
-  if (isZip(bytes)) {
-    const files = unpackZip(bytes)
-    const office = OFFICE_PARTS.find(([path]) => files.some((file) => file.path === path))
-    if (office)
-      throw new PackageError(
-        `This is ${office[1]}, which cannot be read yet. Copy its text and save that as plain text.`,
-      )
-    const data: FormatData = { form: 'package', files }
-    return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read(data) }
+  if (bytes.length === 0) throw new PackageError('The file is empty.')
+  try {
+    return (await readDocument(bytes)) ?? readTextFile(bytes)
+  } catch (error) {
+    if (error instanceof PackageError || error instanceof FormatError) throw error
+    // A hostile document can nest deeper than the stack or break a reader in other ways; the person needs one line.
+    throw new PackageError('The file is broken, or built in a way that cannot be read.', { cause: error })
   }
-  const start = String.fromCharCode(...bytes.subarray(0, 5))
-  if (start === '%PDF-' || start === '{\\rtf')
+}
+
+async function readDocument(bytes: Uint8Array): Promise<FileContents | null> {
+  const start = String.fromCharCode(...bytes.subarray(0, 1024))
+  if (isZip(bytes)) return readPackage(bytes)
+  if (start.startsWith('\u00D0\u00CF\u0011\u00E0'))
     throw new PackageError(
-      `This is ${start === '%PDF-' ? 'a PDF' : 'an RTF'} file, which cannot be read yet. Copy its text and save that as plain text.`,
+      'This is an office file that is locked with a password or from an old program. Save it in today’s format without a password, and read that.',
     )
+  if (start.includes('%PDF-')) return fromBlocks('pdf', pagesToBlocks(await readPdf(bytes)))
+  if (start.startsWith('{\\rtf')) return fromBlocks('rtf', readRtf(bytes))
+  return null
+}
+
+/** The part by which a package is told (ECMA-376 part 2; OpenDocument 1.3 part 2). */
+async function readPackage(bytes: Uint8Array): Promise<FileContents> {
+  const files = unpackZip(bytes)
+  const has = (path: string): boolean => files.some((file) => file.path === path)
+  if (has('word/document.xml')) return fromBlocks('word', readWord(files))
+  if (has('xl/workbook.xml')) return fromBlocks('workbook', await readWorkbook(bytes))
+  if (has('content.xml')) {
+    if (/<manifest:encryption-data/.test(textOf(files, 'META-INF/manifest.xml')))
+      throw new PackageError('This document is locked with a password. Save a copy without the password, and read that.')
+    return fromBlocks('open-text', readOpenText(files))
+  }
+  return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read({ form: 'package', files }) }
+}
+
+function textOf(files: readonly ZipEntry[], path: string): string {
+  const file = files.find((one) => one.path === path)
+  return file ? new TextDecoder().decode(file.bytes) : ''
+}
+
+function fromBlocks(type: DraftFileType, blocks: readonly DocumentBlock[]): FileContents {
+  return { kind: 'draft', type, source: documentDraft(blocks), blocks }
+}
+
+function readTextFile(bytes: Uint8Array): FileContents {
   const text = decodeText(bytes)
-  if (/^\s*<\?xml|^\s*<assessmentItem/.test(text)) {
+  if (/^\s*(?:<\?xml|<assessmentItem)/.test(text) && !/<html[\s>]/i.test(text.slice(0, 2000))) {
     const data: FormatData = { form: 'package', files: [{ path: 'item.xml', bytes }] }
     return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read(data) }
   }
   if (looksLikeGift(text)) return { kind: 'items', format: 'gift', result: FORMATS.gift.read({ form: 'text', text }) }
   const own = readItemsJson(text)
   if (own) return { kind: 'items', format: 'items', result: own }
-  return { kind: 'draft', text }
+  if (looksLikeHtml(text)) return fromBlocks('html', readHtml(text))
+  const delimiter = csvDelimiter(text)
+  if (delimiter !== null) {
+    const blocks = readCsv(text, delimiter)
+    const draft = documentDraft(blocks)
+    if (!draft.text.startsWith('|') || /\n\d+\. /.test(draft.text)) return { kind: 'draft', type: 'csv', source: draft, blocks }
+  }
+  return { kind: 'draft', type: 'text', source: { text } }
+}
+
+function looksLikeHtml(text: string): boolean {
+  const start = text.slice(0, 4000)
+  return /<!doctype html|<html[\s>]|<body[\s>]/i.test(start) || (text.match(/<(?:p|li|div|h[1-6]|ol|td)[\s>]/gi)?.length ?? 0) > 3
 }
 
 /** UTF-8, UTF-16 by its byte order mark, else Windows-1252. @throws PackageError for bytes that are no text. */

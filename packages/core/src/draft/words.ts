@@ -1,5 +1,6 @@
 import { asciiShadow } from './labels.ts'
-import { anyOf, wordsFor } from './languages/index.ts'
+import type { ItemKind } from '../item/model.ts'
+import { anyOf, kindWords, wordsFor } from './languages/index.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
 export interface Keyword {
@@ -155,7 +156,13 @@ const ORDER = new RegExp(
 const ESSAY = phraseAt(wordsFor('essay'))
 const CHATTER = openingOf(wordsFor('chatter'))
 const INSTRUCTION = openingOf(wordsFor('instructions'))
-const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(wordsFor('kindLabels'))})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
+const KINDS = kindWords()
+/** Before a stem only names that are no everyday words count: "Short answer:", but not "Order:" or "SA:". */
+const KIND_LABELS = [...KINDS]
+  .filter(([word, kind]) => kind !== 'note' && (word.length > 6 || /[^a-z]|^(?:essay|cloze)$/.test(word)))
+  .map(([word]) => word)
+  .sort((a, b) => b.length - a.length)
+const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(KIND_LABELS)})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
 const SECTION = new RegExp(
   `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`,
@@ -179,8 +186,16 @@ export const cues = {
   isIdentity: (text: string): boolean => IDENTITY.test(text),
 } as const
 
-export function kindLabelLength(text: string): number {
-  return KIND_LABEL.exec(text)?.[0].length ?? 0
+/** "Short answer: …": the kind that a text names before it starts, and how long that label is. */
+export function kindLabelAt(text: string): { readonly kind: ItemKind; readonly length: number } | null {
+  const found = KIND_LABEL.exec(text)
+  const kind = found?.[1] && kindNamed(found[1])
+  return found && kind ? { kind, length: found[0].length } : null
+}
+
+/** The kind that a name stands for in any language; null where it stands for none. */
+export function kindNamed(name: string): ItemKind | null {
+  return KINDS.get(name.trim().toLowerCase().replace(/\s+/g, ' ')) ?? null
 }
 
 export function noteLength(text: string): number {

@@ -6,7 +6,8 @@ import { fr } from './fr.ts'
 import { he } from './he.ts'
 import { it } from './it.ts'
 import { ja } from './ja.ts'
-import type { LanguageWords } from './language.ts'
+import type { ItemKind } from '../../item/model.ts'
+import type { ColumnWord, LanguageWords } from './language.ts'
 import { nl } from './nl.ts'
 import { pl } from './pl.ts'
 import { pt } from './pt.ts'
@@ -36,4 +37,18 @@ export function anyOf(words: readonly string[]): string {
 
 function escapeRegExp(text: string): string {
   return text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replaceAll(' ', '\\s+')
+}
+
+/** Names of each kind in all languages, lower case. */
+export function kindWords(): ReadonlyMap<string, ItemKind> {
+  const found = new Map<string, ItemKind>()
+  for (const language of LANGUAGES)
+    for (const [kind, words] of Object.entries(language.kinds))
+      for (const word of words) if (!found.has(word)) found.set(word, kind as ItemKind)
+  return found
+}
+
+/** Headers of one kind of column in all languages, lower case. */
+export function columnWords(column: ColumnWord): readonly string[] {
+  return [...new Set(LANGUAGES.flatMap((language) => language.columns[column]))]
 }

@@ -1,3 +1,9 @@
+import type { ItemKind } from '../../item/model.ts'
+
+/** What the header of a column can name. `wrong` heads options that are never the key. */
+export type ColumnWord =
+  | 'stem' | 'option' | 'options' | 'wrong' | 'key' | 'kind' | 'number' | 'points' | 'time' | 'section'
+
 /**
  * The words of one language that a drafted question uses for its parts. All are matched without
  * regard to letter case, at the start of a line or before a colon. Adding a language is adding a file.
@@ -43,8 +49,10 @@ export interface LanguageWords {
   readonly tags?: readonly string[]
   readonly outcome?: readonly string[]
   readonly note?: readonly string[]
-  /** Labels of a kind before a stem: "Multiple choice:". */
-  readonly kindLabels?: readonly string[]
+  /** Names of the kinds, as before a stem ("Multiple choice:") or in a column of a table. */
+  readonly kinds: Partial<Readonly<Record<ItemKind, readonly string[]>>>
+  /** Headers of columns in a table of questions; those for feedback, hint and filing are the words above. */
+  readonly columns: Readonly<Record<ColumnWord, readonly string[]>>
   /** Openings and closings of a chat reply, as starts of a line. */
   readonly chatter: readonly string[]
   /** Instructions to the class that belong to no item, as starts of a line. */

@@ -1,10 +1,10 @@
 import { contentOf, countGaps, isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
-import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type Option } from '../../item/model.ts'
+import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type ItemKind, type Option } from '../../item/model.ts'
 import { labelValue } from '../labels.ts'
 import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
-import { cues, kindLabelLength, noteLength, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
+import { cues, kindLabelAt, noteLength, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
 import { compose, spanText, type Piece } from './compose.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
 import { readNumberKey } from './numbers.ts'
@@ -46,6 +46,8 @@ class Settler {
   #options: RawList | null = null
   #truthCue: boolean
   #ownKey: RawKey | null = null
+  /** The kind that a label before the stem names. */
+  #saidKind: ItemKind | null = null
 
   constructor(raw: RawItem) {
     this.#raw = raw
@@ -72,8 +74,12 @@ class Settler {
   #trimStem(): void {
     const first = this.#stem[0]
     if (!first) return
-    const kindLabel = kindLabelLength(spanText(first.span))
-    if (kindLabel) this.#stem[0] = trimStart(first, kindLabel)
+    const label = kindLabelAt(spanText(first.span))
+    if (label) {
+      this.#saidKind = label.kind
+      this.#stem[0] = trimStart(first, label.length)
+      if (label.kind === 'truefalse') this.#truthCue = true
+    }
     this.#takeTruthCue()
     this.#takeBracketedKey()
     this.#dropCitations()
@@ -259,7 +265,7 @@ class Settler {
       this.#mark('keys-disagree', { inline: this.#lettersOf(list, signed), listed: this.#lettersOf(list, stated) })
     const ordered = options.map((option) => option.id).filter((id) => key.includes(id))
     const several =
-      ordered.length > 1 || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
+      ordered.length > 1 || this.#saidKind === 'multiple' || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
     const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
     if (!several) return { ...this.#common(stem), kind: 'single', options, key: ordered, shuffle }
     return { ...this.#common(stem), kind: 'multiple', options, key: ordered, shuffle, credit: 'all' }
@@ -462,6 +468,8 @@ class Settler {
     if (truth) return truth
     const gaps = countGaps(stem)
     if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#stem)) return this.#cloze(said)
+    if (this.#saidKind === 'essay')
+      return { ...this.#common(stem), kind: 'essay', ...(said[0] !== undefined && { sample: contentOf(said.join(' ')) }) }
     if (said[0] !== undefined) return this.#typed(stem, this.#agreed(statements))
     if (gaps === 0 && (cues.asksEssay(text) || raw.answerLines > 0)) return { ...this.#common(stem), kind: 'essay' }
     return { ...this.#common(stem), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }

@@ -1,0 +1,78 @@
+import type { DocumentBlock, DocumentRun } from '../document/blocks.ts'
+import { inReadingOrder } from './columns.ts'
+import { pageFurniture } from './furniture.ts'
+import { linesOf } from './lines.ts'
+import type { PageLine, PageText } from './page.ts'
+
+/** Columns of an average letter, in sizes of the font. */
+const LETTER_WIDTH = 0.5
+const BLANK_GAP = 1.55
+
+/** Pages as lines of text in reading order, without headers and footers; indents and wide gaps become blanks. */
+export function pagesToBlocks(pages: readonly PageText[]): DocumentBlock[] {
+  const lines = pages.map((page) => linesOf(page.texts))
+  const furniture = pageFurniture(pages, lines)
+  return pages.flatMap((page, index) => {
+    const kept = (lines[index] ?? []).filter((line) => !furniture[index]?.has(line))
+    return lineBlocks(inReadingOrder(kept, page.width))
+  })
+}
+
+/** The text inside a box of a page, in reading order. */
+export function boxText(page: PageText, box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }): DocumentBlock[] {
+  const inside = page.texts.filter((text) => {
+    const middle = text.x + text.width / 2
+    const height = text.y - text.size * 0.3
+    return middle >= box.x && middle <= box.x + box.width && height >= box.y && height <= box.y + box.height
+  })
+  return lineBlocks(inReadingOrder(linesOf(inside), page.width))
+}
+
+function lineBlocks(lines: readonly PageLine[]): DocumentBlock[] {
+  const spacing = usualSpacing(lines)
+  const blocks: DocumentBlock[] = []
+  let edge = leftEdge(lines)
+  lines.forEach((line, index) => {
+    const before = lines[index - 1]
+    const gap = before ? line.y - before.y : 0
+    // Going up is the start of the next column, whose own edge counts from there.
+    if (before && gap < 0) edge = leftEdge(lines.slice(index))
+    else if (before && gap > BLANK_GAP * Math.max(spacing, line.size)) blocks.push({ type: 'paragraph', runs: [] })
+    blocks.push({ type: 'paragraph', runs: runsOf(line, edge) })
+  })
+  return blocks
+}
+
+function usualSpacing(lines: readonly PageLine[]): number {
+  const gaps = lines
+    .slice(1)
+    .map((line, index) => line.y - (lines[index]?.y ?? 0))
+    .filter((gap) => gap > 0)
+    .sort((a, b) => a - b)
+  return gaps[Math.floor(gaps.length / 3)] ?? 0
+}
+
+/** Left edge of the lines down to the next column. */
+function leftEdge(lines: readonly PageLine[]): number {
+  let edge = Number.POSITIVE_INFINITY
+  for (let index = 0; index < lines.length; index++) {
+    const line = lines[index]
+    const before = lines[index - 1]
+    if (!line || (before && line.y < before.y)) break
+    edge = Math.min(edge, line.segments[0]?.from ?? edge)
+  }
+  return edge
+}
+
+function runsOf(line: PageLine, edge: number): DocumentRun[] {
+  const columns = (points: number): number => Math.max(0, Math.round(points / (line.size * LETTER_WIDTH)))
+  const runs: DocumentRun[] = []
+  let end = edge
+  line.segments.forEach((segment, index) => {
+    const blanks = index === 0 ? columns(segment.from - edge) : Math.max(2, columns(segment.from - end))
+    if (blanks) runs.push({ text: ' '.repeat(Math.min(blanks, 60)), styles: [] })
+    for (const text of segment.texts) runs.push({ text: text.text, styles: text.styles })
+    end = segment.to
+  })
+  return runs
+}

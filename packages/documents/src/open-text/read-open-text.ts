@@ -1,0 +1,174 @@
+import {
+  cellText,
+  child,
+  children,
+  elementsOf,
+  parseXml,
+  type DocumentBlock,
+  type DocumentCell,
+  type DocumentRun,
+  type DocumentStyle,
+  type ElementNode,
+} from '@zakuska/core'
+import type { ZipEntry } from '../zip.ts'
+import { OpenLists } from './lists.ts'
+import { OpenStyles } from './styles.ts'
+
+/**
+ * Reads an OpenDocument text (OpenDocument 1.3 part 3): paragraphs with their list numbers, tables, dress of the
+ * text, alt texts. Headers, footers, comments and tracked deletions are left out; notes follow the body.
+ *
+ * @throws FormatError if its XML is not well-formed.
+ */
+export function readOpenText(files: readonly ZipEntry[]): DocumentBlock[] {
+  const part = (path: string): ElementNode | null => {
+    const file = files.find((one) => one.path === path)
+    return file ? parseXml(new TextDecoder().decode(file.bytes)) : null
+  }
+  const content = part('content.xml')
+  const body = content && child(content, 'body')
+  const text = body && child(body, 'text')
+  if (!content || !text) return []
+  const holders = [part('styles.xml'), content].flatMap((root) =>
+    root ? elementsOf(root).filter((one) => one.name === 'styles' || one.name === 'automatic-styles') : [],
+  )
+  const reader = new OpenTextReader(new OpenStyles(holders), new OpenLists(holders))
+  const blocks = reader.blocks(text)
+  return [...blocks, ...reader.finish()]
+}
+
+const HOLDERS = new Set(['span', 'a', 'ruby', 'ruby-base', 'meta', 'meta-field', 'section', 'bookmark-ref', 'sequence'])
+const MAX_REPEATS = 64
+
+class OpenTextReader {
+  readonly #styles: OpenStyles
+  readonly #lists: OpenLists
+  readonly #notes: ElementNode[] = []
+
+  constructor(styles: OpenStyles, lists: OpenLists) {
+    this.#styles = styles
+    this.#lists = lists
+  }
+
+  blocks(parent: ElementNode): DocumentBlock[] {
+    return elementsOf(parent).flatMap((node) => this.#block(node))
+  }
+
+  finish(): DocumentBlock[] {
+    return this.#notes.splice(0).flatMap((note) => this.blocks(note))
+  }
+
+  #block(node: ElementNode): DocumentBlock[] {
+    switch (node.name) {
+      case 'p':
+      case 'h':
+        return [this.#paragraph(node)]
+      case 'list':
+        return this.#list(node, 0, null)
+      case 'table':
+        return [{ type: 'table', rows: this.#rows(node) }]
+      case 'section':
+      case 'index-body':
+      case 'frame':
+      case 'text-box':
+        return this.blocks(node)
+      default:
+        return []
+    }
+  }
+
+  #paragraph(node: ElementNode): DocumentBlock {
+    const style = this.#styles.paragraph(node.attributes['text:style-name'])
+    const level = node.name === 'h' ? Number(node.attributes['text:outline-level'] ?? 1) : style.heading
+    return {
+      type: 'paragraph',
+      runs: this.#inline(node, level ? [] : style.styles),
+      ...(level && { heading: Math.min(level, 6) }),
+    }
+  }
+
+  #list(node: ElementNode, depth: number, inherited: string | null): DocumentBlock[] {
+    const name = node.attributes['text:style-name'] ?? inherited
+    if (depth === 0)
+      this.#lists.open(name, node.attributes['text:continue-numbering'] === 'true' || 'text:continue-list' in node.attributes)
+    return elementsOf(node).flatMap((entry) => {
+      let labelled = entry.name !== 'list-item'
+      const start = entry.attributes['text:start-value']
+      return elementsOf(entry).flatMap((part): DocumentBlock[] => {
+        if (part.name === 'list') return this.#list(part, depth + 1, name)
+        return this.#block(part).map((block) => {
+          if (block.type !== 'paragraph' || labelled || block.runs.every((run) => !run.text.trim()))
+            return block.type === 'paragraph' ? { ...block, depth } : block
+          labelled = true
+          const label = this.#lists.next(name, depth, start === undefined ? null : Number(start))
+          return { ...block, depth, ...(label && { label }) }
+        })
+      })
+    })
+  }
+
+  #inline(parent: ElementNode, base: readonly DocumentStyle[]): DocumentRun[] {
+    return parent.children.flatMap((node): DocumentRun[] => {
+      if (node.type === 'text') return [{ text: node.value.replace(/[\n\t ]+/g, ' '), styles: base }]
+      switch (node.name) {
+        case 's':
+          return [{ text: ' '.repeat(Math.min(Number(node.attributes['text:c'] ?? 1), 200)), styles: base }]
+        case 'tab':
+          return [{ text: '\t', styles: base }]
+        case 'line-break':
+          return [{ text: '\n', styles: base }]
+        case 'note': {
+          const body = child(node, 'note-body')
+          if (body) this.#notes.push(body)
+          return []
+        }
+        case 'frame':
+          return this.#frame(node, base)
+        case 'span':
+          return this.#inline(node, this.#styles.text(node.attributes['text:style-name'], base))
+        default:
+          return HOLDERS.has(node.name) ? this.#inline(node, base) : []
+      }
+    })
+  }
+
+  #frame(node: ElementNode, base: readonly DocumentStyle[]): DocumentRun[] {
+    const box = child(node, 'text-box')
+    if (box) {
+      this.#notes.push(box)
+      return []
+    }
+    if (!child(node, 'image') && !child(node, 'object')) return []
+    const named = child(node, 'desc') ?? child(node, 'title')
+    const alt = named?.children.map((one) => (one.type === 'text' ? one.value : '')).join('') ?? ''
+    return [{ text: `![${alt.replace(/[[\]\n]/g, ' ').trim()}](picture)`, styles: base }]
+  }
+
+  #rows(table: ElementNode): DocumentCell[][] {
+    const rows = elementsOf(table).flatMap((node) =>
+      node.name === 'table-header-rows' || node.name === 'table-rows' ? children(node, 'table-row') : [node],
+    )
+    return rows
+      .filter((row) => row.name === 'table-row')
+      .map((row) =>
+        elementsOf(row).flatMap((cell) => {
+          const repeats = Math.min(Number(cell.attributes['table:number-columns-repeated'] ?? 1), MAX_REPEATS)
+          const contents = cell.name === 'covered-table-cell' ? [] : this.#cell(cell)
+          return Array.from({ length: repeats }, () => contents)
+        }),
+      )
+  }
+
+  #cell(cell: ElementNode): DocumentCell {
+    const runs: DocumentRun[] = []
+    for (const block of this.blocks(cell)) {
+      if (runs.length) runs.push({ text: '\n', styles: [] })
+      if (block.type === 'table') runs.push({ text: block.rows.flat().map((one) => cellText(one)).join('\t'), styles: [] })
+      else {
+        if (block.label) runs.push({ text: `${block.label} `, styles: [] })
+        runs.push(...block.runs)
+      }
+    }
+    return runs
+  }
+}

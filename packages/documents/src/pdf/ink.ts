@@ -1,0 +1,153 @@
+import { OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { isColour } from '../word/styles.ts'
+
+type Matrix = readonly [number, number, number, number, number, number]
+
+interface Shown {
+  readonly x: number
+  readonly y: number
+  readonly coloured: boolean
+}
+
+interface Rectangle {
+  readonly left: number
+  readonly bottom: number
+  readonly right: number
+  readonly top: number
+}
+
+/** What the page's drawing says about its text beyond the letters: ink that is not black, bars behind or below. */
+export interface Ink {
+  isColoured(x: number, y: number): boolean
+  behind(x: number, y: number, width: number, size: number): 'highlight' | 'underline' | null
+}
+
+interface Drawing {
+  readonly fnArray: readonly number[]
+  readonly argsArray: readonly unknown[]
+}
+
+const UNIT: Matrix = [1, 0, 0, 1, 0, 0]
+
+/** Follows the operators of a page (ISO 32000-2, sections 8.4 and 9.4) for the colour of text and for filled bars. */
+export function inkOf(drawing: Drawing): Ink {
+  const shown: Shown[] = []
+  const bars: Rectangle[] = []
+  const saved: { place: Matrix; fill: string }[] = []
+  let place: Matrix = UNIT
+  let text: Matrix = UNIT
+  let line: Matrix = UNIT
+  let leading = 0
+  let fill = '#000000'
+  drawing.fnArray.forEach((operator, index) => {
+    const given = drawing.argsArray[index] as readonly unknown[] | null
+    const figures = (given ?? []).map(Number)
+    switch (operator) {
+      case OPS.save:
+        saved.push({ place, fill })
+        break
+      case OPS.restore: {
+        const before = saved.pop()
+        if (before) ({ place, fill } = before)
+        break
+      }
+      case OPS.transform:
+        place = times(place, toMatrix(given))
+        break
+      case OPS.setFillRGBColor:
+        fill = typeof given?.[0] === 'string' ? given[0] : rgb(figures)
+        break
+      case OPS.setFillGray:
+      case OPS.setFillColorN:
+      case OPS.setFillCMYKColor:
+        fill = typeof given?.[0] === 'string' && given[0].startsWith('#') ? given[0] : '#000000'
+        break
+      case OPS.beginText:
+        text = line = UNIT
+        break
+      case OPS.setTextMatrix:
+        text = line = toMatrix(Array.isArray(given?.[0]) || ArrayBuffer.isView(given?.[0]) ? (given[0] as unknown as readonly unknown[]) : given)
+        break
+      case OPS.setLeading:
+        leading = figures[0] ?? 0
+        break
+      case OPS.moveText:
+      case OPS.setLeadingMoveText:
+        if (operator === OPS.setLeadingMoveText) leading = -(figures[1] ?? 0)
+        text = line = times(line, [1, 0, 0, 1, figures[0] ?? 0, figures[1] ?? 0])
+        break
+      case OPS.nextLine:
+        text = line = times(line, [1, 0, 0, 1, 0, -leading])
+        break
+      case OPS.showText:
+      case OPS.showSpacedText:
+      case OPS.nextLineShowText: {
+        const at = times(place, text)
+        shown.push({ x: at[4], y: at[5], coloured: isColour(fill) && !/^#(?:f[0-9a-f]){3}$/i.test(fill) })
+        break
+      }
+      case OPS.constructPath: {
+        const bounds = given?.[2]
+        const painted = Number(given?.[0])
+        const fills = painted === OPS.fill || painted === OPS.eoFill || painted === OPS.fillStroke || painted === OPS.stroke
+        if (fills && ArrayBuffer.isView(bounds)) bars.push(...barOf(place, bounds as unknown as ArrayLike<number>, fill))
+      }
+    }
+  })
+  return {
+    isColoured: (x, y) => nearest(shown, x, y)?.coloured ?? false,
+    behind: (x, y, width, size) => {
+      for (const bar of bars) {
+        const covers = bar.left <= x + size && bar.right >= x + width - size && bar.right - bar.left < width + 40 * size
+        if (!covers) continue
+        const tall = bar.top - bar.bottom
+        if (tall < 0.15 * size && bar.top <= y && bar.bottom >= y - 0.35 * size) return 'underline'
+        if (tall > 0.6 * size && tall < 2.2 * size && bar.bottom <= y + 0.1 * size && bar.top >= y + 0.5 * size) return 'highlight'
+      }
+      return null
+    },
+  }
+}
+
+function nearest(shown: readonly Shown[], x: number, y: number): Shown | null {
+  let best: Shown | null = null
+  for (const one of shown)
+    if (Math.abs(one.y - y) < 1 && one.x <= x + 1 && (!best || one.x >= best.x)) best = one
+  return best
+}
+
+function barOf(place: Matrix, bounds: ArrayLike<number>, fill: string): Rectangle[] {
+  const [x0, y0] = apply(place, bounds[0] ?? 0, bounds[1] ?? 0)
+  const [x1, y1] = apply(place, bounds[2] ?? 0, bounds[3] ?? 0)
+  const tall = Math.abs(y1 - y0)
+  // White paper is no mark; a thin line counts whatever its colour.
+  if (/^#f[0-9a-f]f[0-9a-f]f[0-9a-f]$/i.test(fill) && tall > 2) return []
+  return [{ left: Math.min(x0, x1), right: Math.max(x0, x1), bottom: Math.min(y0, y1), top: Math.max(y0, y1) }]
+}
+
+function apply(matrix: Matrix, x: number, y: number): [number, number] {
+  return [matrix[0] * x + matrix[2] * y + matrix[4], matrix[1] * x + matrix[3] * y + matrix[5]]
+}
+
+function times(a: Matrix, b: Matrix): Matrix {
+  return [
+    a[0] * b[0] + a[2] * b[1],
+    a[1] * b[0] + a[3] * b[1],
+    a[0] * b[2] + a[2] * b[3],
+    a[1] * b[2] + a[3] * b[3],
+    a[0] * b[4] + a[2] * b[5] + a[4],
+    a[1] * b[4] + a[3] * b[5] + a[5],
+  ]
+}
+
+function toMatrix(given: readonly unknown[] | ArrayLike<unknown> | null | undefined): Matrix {
+  const figures = Array.from(given ?? [], Number)
+  return [figures[0] ?? 1, figures[1] ?? 0, figures[2] ?? 0, figures[3] ?? 1, figures[4] ?? 0, figures[5] ?? 0]
+}
+
+function rgb(figures: readonly number[]): string {
+  return `#${figures
+    .slice(0, 3)
+    .map((part) => Math.round(part).toString(16).padStart(2, '0'))
+    .join('')}`
+}

@@ -1,0 +1,51 @@
+import { parse } from 'csv-parse/sync'
+import type { DocumentBlock } from '@zakuska/core'
+
+const DELIMITERS = ['\t', ';', ',', '|'] as const
+const SEEN_LINES = 30
+
+/** The delimiter of text that is a table of values; null: it is no such table. */
+export function csvDelimiter(text: string): string | null {
+  let best: { delimiter: string; score: number } | null = null
+  for (const delimiter of DELIMITERS) {
+    const rows = records(text.split(/\r?\n/).slice(0, SEEN_LINES * 3).join('\n'), delimiter)?.filter((row) => row.some(Boolean))
+    const widths = (rows ?? []).slice(0, SEEN_LINES).map((row) => row.length)
+    if (widths.length < 2) continue
+    const usual = mostFrequent(widths)
+    const share = widths.filter((width) => width === usual).length / widths.length
+    // A few commas in each line are prose; a table has at least three columns in nearly every row.
+    if (usual < 3 || share < 0.8) continue
+    const score = share * usual
+    if (!best || score > best.score) best = { delimiter, score }
+  }
+  return best?.delimiter ?? null
+}
+
+/** Rows of comma, semicolon or tab separated values (RFC 4180, with the delimiter that is there). */
+export function readCsv(text: string, delimiter: string): DocumentBlock[] {
+  const rows = records(text, delimiter) ?? []
+  return [{ type: 'table', rows: rows.map((row) => row.map((cell) => (cell ? [{ text: cell, styles: [] }] : []))) }]
+}
+
+function records(text: string, delimiter: string): string[][] | null {
+  for (const quote of ['"', null])
+    try {
+      return parse(text, {
+        delimiter,
+        quote,
+        bom: true,
+        relax_column_count: true,
+        skip_empty_lines: true,
+        ...(delimiter === '\t' && { quote: null }),
+      })
+    } catch {
+      continue
+    }
+  return null
+}
+
+function mostFrequent(values: readonly number[]): number {
+  const counts = new Map<number, number>()
+  for (const value of values) counts.set(value, (counts.get(value) ?? 0) + 1)
+  return [...counts].reduce((most, one) => (one[1] > most[1] ? one : most))[0]
+}
