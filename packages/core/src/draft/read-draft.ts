@@ -4,7 +4,7 @@ import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage, Span
 import { cleanLines } from './passes/clean.ts'
 import { compose, spanText } from './passes/compose.ts'
 import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
-import type { RawItem } from './passes/raw.ts'
+import type { RawItem, Section } from './passes/raw.ts'
 import { KIND_NAMES } from '../item/kind-names.ts'
 import { settleItem } from './passes/settle.ts'
 import { shapeLines } from './passes/shape.ts'
@@ -22,6 +22,7 @@ export function readDraft(source: DraftSource): Reading {
   const blocks =
     source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
   const marks = placeKeys(sorted, blocks)
+  giveSectionPoints(sorted.items)
   const items = sorted.items.map((raw) => toReadItem(raw))
   const aside = asideLines(sorted, lines, source.text)
   return {
@@ -58,6 +59,16 @@ function readPassages(sorted: SortedLines): ReadPassage[] {
     content: compose(passage.pieces),
     lines: [passage.lines[0]?.number ?? 1, passage.lines.at(-1)?.number ?? 1],
   }))
+}
+
+/** "Part D (4 points)" above a single item is that item's points; above several it says nothing about each. */
+function giveSectionPoints(items: readonly RawItem[]): void {
+  const bySection = new Map<Section, RawItem[]>()
+  for (const item of items) bySection.set(item.section, [...(bySection.get(item.section) ?? []), item])
+  for (const [section, own] of bySection) {
+    const only = own[0]
+    if (own.length === 1 && only && section.pointsInAll !== null && section.pointsEach === null) only.points ??= section.pointsInAll
+  }
 }
 
 function keyFileBlock(text: string, sorted: SortedLines): KeyBlock {

@@ -1,6 +1,6 @@
 import { asciiShadow } from './labels.ts'
 import type { ItemKind } from '../item/model.ts'
-import { anyOf, kindWords, wordsFor } from './languages/index.ts'
+import { anyOf, columnWords, kindWords, wordsFor } from './languages/index.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
 export interface Keyword {
@@ -81,6 +81,8 @@ export function keywordsWithin(text: string, from: number): readonly (Keyword & 
   for (const match of text.matchAll(WITH_COLON)) {
     const role = ROLE_OF.get((match[1] ?? '').toLowerCase().replace(/\s+/g, ' '))
     if (match.index <= from || !role || !match[1] || match[1].length < 3 || found.has(match.index)) continue
+    // "In your own words:" is no word bank; a statement starts behind a stop, a bracket or a wide gap.
+    if (role !== 'answer' && !/(?:[^\p{L}\p{N}\s,]|\s{2})\s*$/u.test(text.slice(0, match.index))) continue
     const colonEnd = match.index + match[0].length
     const end = colonEnd + (text.slice(colonEnd).length - text.slice(colonEnd).trimStart().length)
     found.set(match.index, { role, start: match.index, end, word: match[1].toLowerCase() })
@@ -102,7 +104,7 @@ const TF_LEAD = new RegExp(
 )
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
 const TF_TAIL = new RegExp(
-  `(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,})${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`,
+  `(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,}|\\t)${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`,
   'iu',
 )
 
@@ -168,6 +170,12 @@ const SECTION = new RegExp(
   `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`,
   'iu',
 )
+const SECTION_LABEL = new RegExp(
+  `(?<!${LETTER})(?:${anyOf(wordsFor('section'))})\\s+([IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})`,
+  'iu',
+)
+const ANSWER_WORD = phraseAt([...wordsFor('answer'), ...columnWords('key')].filter((word) => word.length > 3))
+const DRESS = phraseAt(wordsFor('dress'))
 const IDENTITY = new RegExp(
   `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$)|\\s*[._＿…]{4,})`,
   'iu',
@@ -183,6 +191,12 @@ export const cues = {
   isInstruction: (text: string): boolean => INSTRUCTION.test(text),
   isKeyTitle: (text: string): boolean => KEY_TITLE.test(text),
   isSection: (text: string): boolean => SECTION.test(text),
+  /** Where "Part B" at the start of a text ends; 0 where it names no section. */
+  sectionEnd: (text: string): number => SECTION.exec(text)?.[0].length ?? 0,
+  /** The label of a section named anywhere in a text, lower case. */
+  sectionLabel: (text: string): string | null => SECTION_LABEL.exec(text)?.[1]?.toLowerCase() ?? null,
+  /** "Correct answers in bold": how the keys are shown, said once for the draft. */
+  isLegend: (text: string): boolean => text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
   isIdentity: (text: string): boolean => IDENTITY.test(text),
 } as const
 

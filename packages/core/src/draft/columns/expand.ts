@@ -1,7 +1,7 @@
 import { truthOf } from '../words.ts'
 import { cellText, type DocumentBlock, type DocumentCell, type DocumentRun } from '../document/blocks.ts'
 import { keyIndexes } from './key-cell.ts'
-import { splitOptions } from './guess.ts'
+import { optionText, splitOptions } from './guess.ts'
 import { kindOfCell, type ColumnLayout, type ColumnRole, type KeyForm } from './layout.ts'
 
 type Row = readonly DocumentCell[]
@@ -129,7 +129,7 @@ function statements(row: Row, layout: ColumnLayout): DocumentBlock[] {
 function optionCells(row: Row, layout: ColumnLayout): DocumentCell[] {
   return layout.roles.flatMap((role, index): DocumentCell[] => {
     const cell = row[index] ?? []
-    const text = cellText(cell).trim()
+    const text = optionText(cellText(cell))
     if (!text) return []
     if (role === 'option' || role === 'right') return [cell]
     return role === 'options' ? splitOptions(text).map((part) => [{ text: part, styles: [] }]) : []
@@ -169,7 +169,7 @@ function keyLine(row: Row, layout: ColumnLayout, options: readonly DocumentCell[
 
 function optionColumnTexts(row: Row, layout: ColumnLayout): string[] | null {
   if (layout.roles.includes('options')) return null
-  return layout.roles.flatMap((role, index) => (role === 'option' ? [cellText(row[index]).trim()] : []))
+  return layout.roles.flatMap((role, index) => (role === 'option' ? [optionText(cellText(row[index]))] : []))
 }
 
 function truthWord(text: string): string {

@@ -16,9 +16,10 @@ export function guessLayout(rows: Rows): ColumnLayout | null {
 /** A table that gives only keys: numbers and a key, for the items of another table. */
 export function guessKeyTable(rows: Rows): ColumnLayout | null {
   const texts = rows.map((row) => row.map((cell) => cellText(cell).trim()))
-  const header = headerRow(texts, (roles) => roles.includes('key') && roles.includes('number'))
+  const header = headerRow(texts, (roles) => roles.includes('key') && (roles.includes('number') || roles.includes('stem')))
   if (!header || header.roles.includes('option') || header.roles.includes('options')) return null
-  return { roles: header.roles, leadingRows: header.index + 1, keyForm: 'letter' }
+  const roles = header.roles.map((role) => (role === 'stem' && !header.roles.includes('number') ? 'number' : role))
+  return { roles, leadingRows: header.index + 1, keyForm: 'letter' }
 }
 
 interface Header {
@@ -61,7 +62,9 @@ function fromHeaders(texts: readonly (readonly string[])[]): ColumnLayout | null
   )
   if (!header) return null
   const body = texts.slice(header.index + 1)
-  if (!body.some((row) => row.some(Boolean))) return null
+  const stems = body.map((row) => row[header.roles.indexOf('stem')] ?? '').filter(Boolean)
+  // "Question | Answer" above figures and letters is a table of keys.
+  if (!stems.length || stems.filter((stem) => /\p{L}{2}.*\s/u.test(stem) || stem.length > 12).length < stems.length * 0.6) return null
   const roles = [...header.roles]
   const headers = texts[header.index] ?? []
   const key = roles.indexOf('key')
@@ -108,10 +111,16 @@ function withKeyColumn(body: readonly (readonly string[])[], roles: readonly Col
 
 export function optionTexts(row: readonly string[], roles: readonly ColumnRole[]): string[] {
   return roles.flatMap((role, index) => {
-    const text = (row[index] ?? '').trim()
+    const text = optionText(row[index] ?? '')
     if (role === 'option') return [text]
     return role === 'options' ? splitOptions(text) : []
   })
+}
+
+/** A cell that only says that it is empty is empty. */
+export function optionText(cell: string): string {
+  const text = cell.trim()
+  return /^(?:[-–—/.]|n\/?a|none given|k\.\s?a\.)$/i.test(text) ? '' : text
 }
 
 const BARS = /\s*(?:\||\n|;)\s*/

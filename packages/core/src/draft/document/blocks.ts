@@ -16,6 +16,8 @@ export interface DocumentParagraph {
   readonly label?: string
   /** Depth of a list entry, 0 outermost; absent outside lists. */
   readonly depth?: number
+  /** A line as a page prints it: the next line may go on with its paragraph. */
+  readonly isPrintedLine?: boolean
   /** 1 to 6; absent for body text. */
   readonly heading?: number
 }

@@ -1,6 +1,7 @@
 import { expandTable } from '../columns/expand.ts'
 import { guessKeyTable, guessLayout } from '../columns/guess.ts'
 import type { ColumnLayout } from '../columns/layout.ts'
+import { keywordAt, questionLabelAt } from '../words.ts'
 import type { DraftSource, SourceStyle } from '../model.ts'
 import {
   cellText,
@@ -24,7 +25,7 @@ export function documentDraft(
     blocks.filter((block) => block.type === 'table'),
     layouts,
   )
-  const writer = new DraftWriter()
+  const writer = new DraftWriter(blocks)
   for (const block of blocks) {
     const read = block.type === 'table' ? tables.get(block) : undefined
     if (block.type === 'paragraph') writer.paragraph(block)
@@ -68,6 +69,17 @@ class DraftWriter {
   #text = ''
   readonly #styles: SourceStyle[] = []
   #inList = false
+  /** What the paragraph before was, to tell where a new question starts without any number. */
+  #before: ParagraphKind = 'blank'
+  readonly #numbered: boolean
+
+  /** Roman numerals number the questions, so that "I." is no option. */
+  readonly #romans: boolean
+
+  constructor(blocks: readonly DocumentBlock[]) {
+    this.#numbered = isNumbered(blocks)
+    this.#romans = blocks.some((block) => block.type === 'paragraph' && block.depth === 0 && /^ii\W*$/i.test(block.label ?? ''))
+  }
 
   add(block: DocumentBlock): void {
     if (block.type === 'paragraph') this.paragraph(block)
@@ -78,17 +90,37 @@ class DraftWriter {
     const empty = block.runs.every((run) => run.text.trim() === '')
     if (empty && !block.label) {
       this.#blank()
+      this.#before = 'blank'
       return
     }
     const listed = block.depth !== undefined
-    if (block.heading || (block.depth === 0 && block.label) || (!listed && this.#inList)) this.#blank()
+    const own = block.runs.map((run) => run.text).join('')
+    const kind = kindOfParagraph(block, own)
+    const lettered =
+      block.depth === 0 && block.label !== undefined && !/\d/.test(block.label) && !(this.#romans && /^[ivx]+\W*$/i.test(block.label))
+    if (block.heading || (block.depth === 0 && block.label && !lettered) || (!listed && this.#inList && kind !== 'option')) this.#blank()
+    else if (!block.isPrintedLine && this.#startsAnew(kind)) this.#blank()
     this.#inList = listed
-    this.#write('    '.repeat(Math.min(block.depth ?? 0, 6)))
+    this.#before = kind
+    this.#write('    '.repeat(Math.min((block.depth ?? 0) + (lettered ? 1 : 0), 6)))
     if (block.heading) this.#write(`${'#'.repeat(block.heading)} `)
     if (block.label) this.#write(`${block.label} `)
     this.#runs(block.runs)
     this.#write('\n')
-    if (block.heading) this.#blank()
+    if (block.heading) {
+      this.#blank()
+      this.#before = 'blank'
+    }
+  }
+
+  /**
+   * A paragraph of a document is whole, so that plain text behind an option or an answer goes on with neither. Where
+   * nothing is numbered each plain paragraph may be a question of its own.
+   */
+  #startsAnew(kind: ParagraphKind): boolean {
+    const before = this.#before
+    if (kind === 'lines' || (before === 'lines' && kind !== 'option')) return true
+    return kind === 'other' && (before === 'option' || before === 'statement' || (before === 'other' && !this.#numbered))
   }
 
   table(block: DocumentTable): void {
@@ -125,7 +157,10 @@ class DraftWriter {
   #runs(runs: readonly DocumentRun[]): void {
     for (const run of runs) {
       const from = this.#text.length
-      this.#write(run.text)
+      // Blanks with a line under them are a gap to write in.
+      const gap = run.styles.includes('underline') && run.text.length > 1 && run.text.trim() === ''
+      this.#write(gap ? '______' : run.text)
+      if (gap) continue
       for (const style of run.styles) this.#style(from, this.#text.length, style)
     }
   }
@@ -155,6 +190,32 @@ class DraftWriter {
   finish(): DraftSource {
     return { text: this.#text.replace(/\n+$/, '\n'), styles: this.#styles }
   }
+}
+
+const OPTION_START = /^\s*(?:[•·◦▪○●☐☑☒□✓✔*–-]\s*|\(?[a-hA-Hа-еА-Е][).]\s*|[①-⑳]\s*|\[[ xX]?\]\s*)\S/u
+
+/** `statement` says something about the item above it; an opening word alone leaves the rest to the next paragraph. */
+type ParagraphKind = 'option' | 'lines' | 'statement' | 'opening' | 'other' | 'blank'
+
+function kindOfParagraph(block: DocumentParagraph, text: string): ParagraphKind {
+  if (block.label !== undefined && !/\d/.test(block.label)) return 'option'
+  const keyword = keywordAt(text.trimStart(), 0)
+  if (keyword) return text.trimStart().slice(keyword.end).trim() ? 'statement' : 'opening'
+  if (/^\s*\(/.test(text) && !OPTION_START.test(text)) return 'opening'
+  if (OPTION_START.test(text)) return 'option'
+  return text.trim().includes('\n') ? 'lines' : 'other'
+}
+
+const NUMBERED = /^\s*(?:\(?\d{1,3}[.):]|[IVX]{1,5}\.\s)/
+
+/** Whether the document numbers its questions, by hand or by itself. */
+function isNumbered(blocks: readonly DocumentBlock[]): boolean {
+  const found = blocks.filter((block) => {
+    if (block.type === 'table') return false
+    const text = block.runs.map((run) => run.text).join('')
+    return /\d|^[ivx]+\W*$/i.test(block.label ?? '') || NUMBERED.test(text) || questionLabelAt(text.trimStart(), 0) !== null
+  })
+  return found.length > 1
 }
 
 const LABELLED = /^\s*(?:\(?\p{L}[).]|[①-⑳☐☑☒□])\s*\S/u

@@ -114,4 +114,5 @@ export const de: LanguageWords = {
     time: ['zeitlimit', 'zeit', 'sekunden', 'dauer'],
     section: ['thema', 'kapitel', 'abschnitt'],
   },
+  dress: ['fett', 'markiert', 'unterstrichen', 'rot', 'grün', 'gelb', 'hervorgehoben', 'angekreuzt', 'sternchen'],
 }

@@ -133,6 +133,10 @@ export const en: LanguageWords = {
   outcome: ['outcome', 'learning outcome', 'objective', 'learning objective', 'standard'],
   note: ['note', 'information'],
   chatter: [
+    'share this post',
+    'share this page',
+    'posted by',
+    'leave a comment',
     'sure',
     'of course',
     'certainly',
@@ -216,4 +220,5 @@ export const en: LanguageWords = {
     time: ['time limit', 'time', 'seconds', 'timer', 'duration'],
     section: ['section', 'part', 'topic', 'chapter', 'unit', 'category'],
   },
+  dress: ['bold', 'highlighted', 'marked', 'underlined', 'in red', 'in green', 'in colour', 'in color', 'asterisk', 'starred', 'ticked', 'in italics'],
 }

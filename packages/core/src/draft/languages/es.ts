@@ -105,4 +105,5 @@ export const es: LanguageWords = {
     time: ['tiempo', 'segundos', 'límite de tiempo', 'duración'],
     section: ['tema', 'unidad'],
   },
+  dress: ['en negrita', 'subrayad', 'resaltad', 'en rojo', 'en verde', 'marcad', 'asterisco'],
 }

@@ -95,4 +95,5 @@ export const fr: LanguageWords = {
     time: ['temps', 'durée', 'secondes', 'limite de temps'],
     section: ['thème', 'chapitre'],
   },
+  dress: ['en gras', 'souligné', 'surligné', 'en rouge', 'en vert', 'coché', 'astérisque'],
 }

@@ -85,4 +85,5 @@ export const it: LanguageWords = {
     time: ['tempo', 'secondi', 'limite di tempo'],
     section: ['argomento', 'capitolo'],
   },
+  dress: ['in grassetto', 'sottolineat', 'evidenziat', 'in rosso', 'in verde', 'segnat', 'asterisco'],
 }

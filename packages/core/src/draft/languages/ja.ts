@@ -49,4 +49,5 @@ export const ja: LanguageWords = {
     time: ['制限時間', '時間'],
     section: ['単元', '分野'],
   },
+  dress: ['太字', '下線', '赤字', '赤色', 'マーカー', '星印'],
 }

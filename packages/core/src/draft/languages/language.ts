@@ -53,6 +53,8 @@ export interface LanguageWords {
   readonly kinds: Partial<Readonly<Record<ItemKind, readonly string[]>>>
   /** Headers of columns in a table of questions; those for feedback, hint and filing are the words above. */
   readonly columns: Readonly<Record<ColumnWord, readonly string[]>>
+  /** How a key may be made to stand out, as said in "correct answers in bold". */
+  readonly dress: readonly string[]
   /** Openings and closings of a chat reply, as starts of a line. */
   readonly chatter: readonly string[]
   /** Instructions to the class that belong to no item, as starts of a line. */

@@ -92,4 +92,5 @@ export const nl: LanguageWords = {
     time: ['tijdslimiet', 'tijd', 'seconden'],
     section: ['onderwerp', 'thema'],
   },
+  dress: ['vet', 'gemarkeerd', 'onderstreept', 'rood', 'groen', 'aangekruist', 'sterretje'],
 }

@@ -80,4 +80,5 @@ export const pl: LanguageWords = {
     time: ['limit czasu', 'czas', 'sekundy'],
     section: ['temat', 'dział'],
   },
+  dress: ['pogrubion', 'podkreślon', 'zaznaczon', 'na czerwono', 'na zielono', 'wyróżnion', 'gwiazdk'],
 }

@@ -97,4 +97,5 @@ export const pt: LanguageWords = {
     time: ['tempo', 'segundos', 'limite de tempo'],
     section: ['tema', 'unidade'],
   },
+  dress: ['a negrito', 'em negrito', 'sublinhad', 'destacad', 'a vermelho', 'em vermelho', 'assinalad', 'asterisco'],
 }

@@ -61,4 +61,5 @@ export const sv: LanguageWords = {
     time: ['tidsgräns', 'tid', 'sekunder'],
     section: ['ämne', 'avsnitt'],
   },
+  dress: ['fetstil', 'markerad', 'understruk', 'röd', 'grön', 'asterisk', 'fet stil'],
 }

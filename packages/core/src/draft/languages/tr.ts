@@ -82,4 +82,5 @@ export const tr: LanguageWords = {
     time: ['süre', 'saniye', 'zaman'],
     section: ['konu', 'ünite'],
   },
+  dress: ['kalın', 'altı çizili', 'işaretli', 'kırmızı', 'yeşil', 'yıldız'],
 }

@@ -48,4 +48,5 @@ export const zh: LanguageWords = {
     time: ['时间', '時間', '限时'],
     section: ['章节', '知识点'],
   },
+  dress: ['加粗', '粗体', '下划线', '红色', '标红', '高亮', '星号'],
 }

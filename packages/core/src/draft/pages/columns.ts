@@ -48,24 +48,42 @@ function findGutter(lines: readonly PageLine[], width: number): number | null {
   for (let step = Math.round(GUTTER_STEPS * 0.3); step <= GUTTER_STEPS * 0.7; step++) {
     const x = (width * step) / GUTTER_STEPS
     const crossing = segments.filter((segment) => crosses(segment, x)).length
-    const left = segments.filter((segment) => segment.to <= x)
-    const right = segments.filter((segment) => segment.from >= x)
-    if (left.length < MIN_LINES || right.length < MIN_LINES || crossing > lines.length * 0.12) continue
+    if (crossing > lines.length * 0.12) continue
+    const left = sideOf(lines, (segment) => segment.to <= x)
+    const right = sideOf(lines, (segment) => segment.from >= x)
+    if (left.length < MIN_LINES || right.length < MIN_LINES) continue
     if (usualLength(left) < MIN_COLUMN_CHARACTERS || usualLength(right) < MIN_COLUMN_CHARACTERS) continue
     if (!sharesEdge(right)) continue
-    const room = Math.min(...right.map((one) => one.from)) - Math.max(...left.map((one) => one.to))
+    const room = Math.min(...right.map((side) => side.from)) - Math.max(...left.map((side) => side.to))
     if (!best || crossing < best.crossing || (crossing === best.crossing && room > best.room)) best = { x, crossing, room }
   }
   return best?.x ?? null
 }
 
-function usualLength(segments: readonly Segment[]): number {
-  const lengths = segments.map((segment) => segmentText(segment).length).sort((a, b) => a - b)
+interface Side {
+  readonly from: number
+  readonly to: number
+  readonly length: number
+}
+
+/** What each line holds on one side of the gutter, as one stretch. */
+function sideOf(lines: readonly PageLine[], isIn: (segment: Segment) => boolean): Side[] {
+  return lines.flatMap((line) => {
+    const own = line.segments.filter(isIn)
+    const first = own[0]
+    const last = own.at(-1)
+    if (!first || !last) return []
+    return [{ from: first.from, to: last.to, length: own.reduce((sum, one) => sum + segmentText(one).length + 1, 0) }]
+  })
+}
+
+function usualLength(sides: readonly Side[]): number {
+  const lengths = sides.map((side) => side.length).sort((a, b) => a - b)
   return lengths[Math.floor(lengths.length / 2)] ?? 0
 }
 
 /** The texts of a column start at few places: its edge and the hanging indents behind it. */
-function sharesEdge(segments: readonly Segment[]): boolean {
+function sharesEdge(segments: readonly Side[]): boolean {
   const edges = new Map<number, number>()
   for (const segment of segments) edges.set(Math.round(segment.from / 3), (edges.get(Math.round(segment.from / 3)) ?? 0) + 1)
   const shared = [...edges.values()].sort((a, b) => b - a).slice(0, 4)

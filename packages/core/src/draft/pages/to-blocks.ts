@@ -12,10 +12,15 @@ const BLANK_GAP = 1.55
 export function pagesToBlocks(pages: readonly PageText[]): DocumentBlock[] {
   const lines = pages.map((page) => linesOf(page.texts))
   const furniture = pageFurniture(pages, lines)
-  return pages.flatMap((page, index) => {
-    const kept = (lines[index] ?? []).filter((line) => !furniture[index]?.has(line))
-    return lineBlocks(inReadingOrder(kept, page.width))
-  })
+  const ordered = pages.map((page, index) =>
+    inReadingOrder(
+      (lines[index] ?? []).filter((line) => !furniture[index]?.has(line)),
+      page.width,
+    ),
+  )
+  // Pages of one column share their left edge, so that an item keeps its indents over a page break.
+  const edge = Math.min(...ordered.filter((own) => !hasColumns(own)).map((own) => leftEdge(own)))
+  return ordered.flatMap((own) => lineBlocks(own, hasColumns(own) ? undefined : edge))
 }
 
 /** The text inside a box of a page, in reading order. */
@@ -28,17 +33,21 @@ export function boxText(page: PageText, box: { readonly x: number; readonly y: n
   return lineBlocks(inReadingOrder(linesOf(inside), page.width))
 }
 
-function lineBlocks(lines: readonly PageLine[]): DocumentBlock[] {
+function hasColumns(lines: readonly PageLine[]): boolean {
+  return lines.some((line, index) => index > 0 && line.y < (lines[index - 1]?.y ?? 0))
+}
+
+function lineBlocks(lines: readonly PageLine[], sharedEdge?: number): DocumentBlock[] {
   const spacing = usualSpacing(lines)
   const blocks: DocumentBlock[] = []
-  let edge = leftEdge(lines)
+  let edge = sharedEdge ?? leftEdge(lines)
   lines.forEach((line, index) => {
     const before = lines[index - 1]
     const gap = before ? line.y - before.y : 0
     // Going up is the start of the next column, whose own edge counts from there.
     if (before && gap < 0) edge = leftEdge(lines.slice(index))
     else if (before && gap > BLANK_GAP * Math.max(spacing, line.size)) blocks.push({ type: 'paragraph', runs: [] })
-    blocks.push({ type: 'paragraph', runs: runsOf(line, edge) })
+    blocks.push({ type: 'paragraph', runs: runsOf(line, edge), isPrintedLine: true })
   })
   return blocks
 }

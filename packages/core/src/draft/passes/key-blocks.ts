@@ -1,5 +1,6 @@
 import { romanValue } from '../labels.ts'
 import type { Line, Span } from '../model.ts'
+import { cues, questionLabelAt } from '../words.ts'
 import type { KeyBlock } from './sort-lines.ts'
 
 /** One entry of a list of keys: which item, and where its value stands. */
@@ -13,17 +14,32 @@ export interface KeyEntry {
 
 const RANGE = /^\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*[:：.)]?\s+(.+)$/
 const SECTION_PREFIX = /^\s*(?:(?:part|section|teil|partie|parte)\s+)?([IVX]{1,5})\s*[:.)]\s+(?=\S)/i
-const ENTRY = /^[\s*([]*(\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s)\s*/i
+const ENTRY = /^[\s*([]*(\d{1,2}\.\d{1,2}(?=[\s.):])|\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s)\s*/i
 /** Between two entries of one line: two blanks, a tab, a comma or semicolon, before a number or a roman numeral. */
 const BETWEEN = /(?:\s{2,}|\t|[,;]\s+|[,;](?=\d{1,3}[-–.):=]))(?=\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|[ivx]{1,4}\s+\S)/gi
-const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*([A-Ha-h](?![\p{L}\d])|true|false)/giu
+const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*(true|false|\p{L}(?![\p{L}\d]))/giu
 
 /** Parts the lines of a block of keys into entries. A line without a number goes on with the entry before it. */
 export function readKeyEntries(block: KeyBlock): KeyEntry[] {
   const entries: KeyEntry[] = []
   let section = block.section
   for (const line of block.lines) {
-    let start = blockStart(line.text)
+    const named = sectionAt(line.text, 0)
+    let start = named?.end ?? blockStart(line.text)
+    if (named) {
+      section = named.label
+      if (line.text.slice(start).trim() === '') continue
+    }
+    const question = questionLabelAt(line.text, start + (line.text.slice(start).length - line.text.slice(start).trimStart().length))
+    if (question && question.end < line.text.length && !line.text.trimStart().startsWith('|')) {
+      entries.push({
+        number: question.number.toLowerCase(),
+        section,
+        values: [{ line, from: question.end, to: line.text.length }],
+        line,
+      })
+      continue
+    }
     const prefix = SECTION_PREFIX.exec(line.text.slice(start))
     if (prefix?.[1] && prefix[1] === prefix[1].toUpperCase()) {
       section = prefix[1].toLowerCase()
@@ -43,6 +59,17 @@ function blockStart(text: string): number {
   return title && !/^\s*(?:\d|[ivx]+[\s:.)])/i.test(text) ? title[0].length : 0
 }
 
+/** "Part A  1 T, 2 F": the section that the entries behind it belong to. */
+function sectionAt(text: string, from: number): { readonly label: string; readonly end: number } | null {
+  const lead = text.slice(from).length - text.slice(from).trimStart().length
+  const rest = text.slice(from + lead)
+  const end = cues.sectionEnd(rest)
+  const label = cues.sectionLabel(rest)
+  if (!end || !label) return null
+  const behind = /^[\s:.)–-]*/.exec(rest.slice(end))?.[0].length ?? 0
+  return { label, end: from + lead + end + behind }
+}
+
 function tableEntry(line: Line, section: string | null): KeyEntry[] {
   const cells = [...line.text.matchAll(/\|([^|]*)/g)].map((cell) => ({
     text: (cell[1] ?? '').trim(),
@@ -50,6 +77,14 @@ function tableEntry(line: Line, section: string | null): KeyEntry[] {
     to: cell.index + cell[0].length,
   }))
   const [number, ...rest] = cells.filter((cell) => cell.text !== '')
+  const packed = cells.flatMap((cell) => {
+    const head = /^\(?(\d{1,3}|[ivx]{1,4})[).:\s-]+(?=\S)/i.exec(cell.text)
+    const at = line.text.indexOf(cell.text, cell.from)
+    return head?.[1] && (cell !== cells[0] || cells.length > 2)
+      ? [{ number: head[1].toLowerCase(), section, values: [{ line, from: at + head[0].length, to: at + cell.text.length }], line }]
+      : []
+  })
+  if (packed.length > 1 || (packed.length === 1 && !/^\d{1,3}\.?$/.test(number?.text ?? ''))) return packed
   const value = rest[0]
   if (!number || !value || !/^(?:\d{1,3}|[ivx]{1,4}|bonus)\.?$/i.test(number.text)) return []
   return [
@@ -68,7 +103,7 @@ function entriesOf(line: Line, start: number, section: string | null): KeyEntry[
   if (range?.[1] && range[2] && range[3])
     return rangeEntries(line, range[1], range[2], start + range[0].indexOf(range[3]), section)
   const compact = [...text.slice(start).matchAll(COMPACT)]
-  const covered = compact.reduce((sum, match) => sum + match[0].length, 0)
+  const covered = compact.reduce((sum, match) => sum + match[0].replace(/\s/g, '').length, 0)
   const letters = text.slice(start).replace(/[\s,;.|]/g, '').length
   if (compact.length > 1 && covered >= letters)
     return compact.map((match) => {

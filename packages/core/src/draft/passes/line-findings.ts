@@ -1,8 +1,8 @@
 import { asRoman, boxAt, keySign, labelValue, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { Span } from '../model.ts'
-import { keywordAt, pointsEach, trueFalseTail, truthOf, type Keyword } from '../words.ts'
+import { findPoints, keywordAt, pointsEach, trueFalseLead, trueFalseTail, truthOf, type Keyword } from '../words.ts'
 import type { RawEntry, RawItem, RawList, Section } from './raw.ts'
-import type { Shape } from './shape.ts'
+import type { DottedLabel, Shape } from './shape.ts'
 
 export function whole(shape: Shape): Span {
   return from(shape, shape.start)
@@ -39,6 +39,21 @@ export function weakLetter(shape: Shape, list: RawList | undefined): Label | nul
   }
 }
 
+/** A single letter before one blank: a label only where the next letter stands below it. */
+export function bareLetter(shape: Shape): Label | null {
+  const found = /^(\p{L})\s(?=\S)/u.exec(shape.line.text.slice(shape.body))
+  const value = found?.[1] === undefined ? null : labelValue(found[1])
+  if (!found?.[1] || !value || value.script === 'roman') return null
+  return {
+    ...value,
+    delimiter: ' ',
+    upper: found[1] !== found[1].toLowerCase(),
+    text: found[1],
+    from: shape.body,
+    to: shape.body + found[0].length,
+  }
+}
+
 /** "1 ammeter": a number before one blank is a label only where a matching list is expected. */
 export function weakNumber(shape: Shape): Label | null {
   const found = /^(\d{1,2})\s+(?=\S)/.exec(shape.line.text.slice(shape.body))
@@ -54,7 +69,11 @@ export function weakNumber(shape: Shape): Label | null {
   }
 }
 
-export function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | 'none' {
+export type Labelling = 'question' | 'number' | 'dotted' | 'roman' | 'none'
+
+/** How the items of a draft are told apart: by a word and number, a number, a number of two levels, roman numerals, or not at all. */
+export function howLabelled(shapes: readonly Shape[]): Labelling {
+  if (countsUp(shapes.map((shape) => shape.dotted))) return 'dotted'
   const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
   if (questions >= 2) return 'question'
   let run = 0
@@ -67,7 +86,29 @@ export function howLabelled(shapes: readonly Shape[]): 'question' | 'number' | '
       last = label.value
     }
   }
-  return run >= 1 ? 'number' : questions === 1 ? 'question' : 'none'
+  if (run >= 1) return 'number'
+  return questions === 1 ? 'question' : romansCountUp(shapes) ? 'roman' : 'none'
+}
+
+function countsUp(labels: readonly (DottedLabel | null)[]): boolean {
+  const found = labels.filter((label) => label !== null)
+  const steps = found.filter((label, index) => {
+    const before = found[index - 1]
+    return before && ((label.major === before.major && label.minor === before.minor + 1) || (label.major === before.major + 1 && label.minor === 1))
+  })
+  return found.length >= 3 && steps.length >= (found.length - 1) * 0.7
+}
+
+/** "I.", "II.", "III." at the edge of the text, in order. Options and statements with such numerals stand indented or begin again. */
+function romansCountUp(shapes: readonly Shape[]): boolean {
+  let last = 0
+  for (const shape of shapes) {
+    const label = shape.letter?.upper && shape.line.indent <= 2 && !shape.bullet ? asRoman(shape.letter) : null
+    if (!label) continue
+    if (label.value === 0 && last > 1) return false
+    if (label.value === last) last++
+  }
+  return last >= 3
 }
 
 export function sectionOf(text: string): Section {
@@ -76,6 +117,7 @@ export function sectionOf(text: string): Section {
     title: text,
     label,
     pointsEach: pointsEach(text),
+    pointsInAll: findPoints(text)?.points ?? null,
     trueFalse:
       /true|false|richtig|falsch|vrai|faux|verdadero|falso|prawda|fałsz|判断|верно|正誤|waar|sant|vero/i.test(text) ||
       trueFalseTail(` ${text}`) !== null,
@@ -100,7 +142,7 @@ export function looksLikeEntries(value: string): boolean {
 }
 
 export function startsLikeEntry(text: string): boolean {
-  return /^[\s|*([]*(?:\d{1,3}\s*(?:[-–—.):：|]|\s)|[IVXivx]{1,4}\s*[:.)]|bonus|\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]|\|)/i.test(
+  return /^[\s|*([]*(?:\d{1,3}\s*(?:[-–—.):：|]|\s)|[IVXivx]{1,4}\s*[:.)]|bonus|\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]|\d{1,2}\.\d{1,2}[\s.):]|\|)/i.test(
     text,
   )
 }
@@ -202,6 +244,28 @@ export function isSettledKey(values: readonly Span[]): boolean {
     truthOf(text, true) !== null ||
     (text !== '' && values.length > 0 && text.length < 60)
   )
+}
+
+/** A statement to judge, or a stem that ends in a bold answer, is whole with its paragraph. */
+export function saysItsKey(item: RawItem): boolean {
+  const first = item.stem[0]
+  const last = item.stem.at(-1)
+  if (!first || !last) return false
+  if (trueFalseLead(first.span.line.text.slice(first.span.from, first.span.to).trimStart()) !== null && stemText(item).length > 25) return true
+  return boldAnswer(last.span) !== null
+}
+
+/** "… at sea level? **5500** (5000 to 6000)": where the bold answer behind the question starts and ends; null: there is none. */
+export function boldAnswer(span: Span): { readonly from: number; readonly to: number } | null {
+  const text = span.line.text
+  for (const range of span.line.styles) {
+    if (range.style !== 'strong' || range.from <= span.from || range.to > span.to) continue
+    const before = text.slice(span.from, range.from)
+    const behind = text.slice(range.to, span.to).trim()
+    if (/[?？:：]\s*[-–—]?\s*$/.test(before) && text.slice(range.from, range.to).trim() && (behind === '' || /^\(.*\)\.?$/.test(behind)))
+      return { from: range.from, to: range.to }
+  }
+  return null
 }
 
 export function hasPlainOptions(item: RawItem): boolean {

@@ -19,11 +19,22 @@ const RANGE = new RegExp(
   `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})?\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
   'iu',
 )
+/** "5500 (anything from 5000 to 6000 is fine)": the range counts, the value lies in it. */
+const BRACKETED_RANGE = new RegExp(
+  `^(${FIGURE})\\s*(\\p{L}{1,6})?\\s*\\([^()\\d]{0,40}?(${FIGURE})\\s*(?:\\p{L}{1,6}\\s+)?(?:-|–|to|and|bis|und|à|et|a|y|e|tot|en|till|och|do|i|до|и|\\.\\.\\.?|…)\\s*(${FIGURE})[^()\\d]{0,40}\\)\\s*\\.?$`,
+  'iu',
+)
 const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)/i
 
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
 export function readNumberKey(text: string): NumberKey | null {
   const shadow = asciiShadow(text.trim())
+  const around = BRACKETED_RANGE.exec(shadow)
+  if (around?.[1] && around[3] && around[4]) {
+    const min = figure(around[3])
+    const max = figure(around[4])
+    if (min < max && figure(around[1]) >= min && figure(around[1]) <= max) return { key: { min, max }, unit: around[2] ?? null }
+  }
   const range = RANGE.exec(shadow)
   if (range?.[1] && range[2] && (SAYS_RANGE.test(shadow) || /[–…]|\.\.|\bto\b|bis|до/.test(shadow))) {
     const min = figure(range[1])

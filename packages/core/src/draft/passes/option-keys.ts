@@ -9,6 +9,8 @@ export interface OptionKey {
   readonly rest: string
   /** What it names that is not there. */
   readonly unknown: string | null
+  /** Another option, whose words stand behind the letter: "c) Rye" where Rye is b. */
+  readonly contradicts: string | null
 }
 
 const SEPARATOR =
@@ -18,12 +20,12 @@ const SEPARATOR =
 export function readOptionKey(text: string, list: RawList, options: readonly Option[]): OptionKey {
   const value = text.replace(/^[\s*_"“]+|[\s*_"”]+$/g, '').replace(/^(?:option|choice|letter)\s+/i, '')
   const byText = options.find((option) => isNamed(option, value))
-  if (byText) return { ids: [byText.id], rest: '', unknown: null }
+  if (byText) return { ids: [byText.id], rest: '', unknown: null, contradicts: null }
   const listed = value
     .split(/\s*(?:,|;|\||\s–\s|\s-\s|→|\sand\s|\sund\s|\set\s)\s*/)
     .map((part) => options.find((option) => isNamed(option, part)))
   if (listed.length > 1 && listed.every((option) => option !== undefined))
-    return { ids: [...new Set(listed.map((option) => option?.id ?? ''))], rest: '', unknown: null }
+    return { ids: [...new Set(listed.map((option) => option?.id ?? ''))], rest: '', unknown: null, contradicts: null }
   return readLabels(value, list, options)
 }
 
@@ -41,9 +43,12 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     const worn = /^[([]/.test(single[0]) ? '()' : single[0].slice(single[1].length).trim()
     if (dress !== null && dress !== '' && worn !== dress) break
     if (worn === '' && isWord(single[1], value.slice(at + single[0].length)) && ids.length === 0)
-      return { ids: [], rest: '', unknown: value }
+      return { ids: [], rest: '', unknown: value, contradicts: null }
     dress ??= worn
-    if (index < 0) return ids.length ? { ids, rest: '', unknown: null } : { ids: [], rest: '', unknown: single[1] }
+    if (index < 0)
+      return ids.length
+        ? { ids, rest: '', unknown: null, contradicts: null }
+        : { ids: [], rest: '', unknown: single[1], contradicts: null }
     ids.push(optionId(index))
     at += single[0].length
     if (restatesOption(value.slice(at).replace(/^[\s).:–—-]+/, ''), [optionId(index)], options)) break
@@ -61,11 +66,13 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     .slice(at)
     .replace(/^[\s).:–—-]+/, '')
     .trim()
-  const repeats = ids.length === 1 && options.some((option) => isNamed(option, rest))
+  const named = ids.length === 1 ? options.find((option) => isNamed(option, rest)) : undefined
+  const repeats = named !== undefined
   return {
     ids: [...new Set(ids)],
     rest: repeats || ids.length === 0 || restatesOption(rest, ids, options) ? '' : rest,
     unknown: null,
+    contradicts: named && named.id !== ids[0] && !options.some((option) => option.id === ids[0] && isNamed(option, rest)) ? named.id : null,
   }
 }
 
@@ -104,6 +111,18 @@ export function readPairs(text: string, left: RawList, right: RawList): (readonl
     if (from >= 0 && to >= 0) pairs.push([from, to])
   }
   return pairs.sort((a, b) => a[0] - b[0])
+}
+
+/** "1-d, 2-a": pairs by the labels of two columns. */
+export function readLabelPairs(
+  text: string,
+  left: readonly string[],
+  right: readonly string[],
+): (readonly [number, number])[] {
+  return [...text.matchAll(/(?<![\p{L}\d])(\d{1,2}|\p{L})\s*[-–—:=→>.)]*\s*(\p{L}|\d{1,2})(?![\p{L}\d])/gu)]
+    .map((found) => [left.indexOf((found[1] ?? '').toLowerCase()), right.indexOf((found[2] ?? '').toLowerCase())] as const)
+    .filter(([from, to]) => from >= 0 && to >= 0)
+    .sort((a, b) => a[0] - b[0])
 }
 
 export function readNamedPairs(

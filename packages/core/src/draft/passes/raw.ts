@@ -61,10 +61,12 @@ export interface Section {
   /** Its roman numeral, letter or number, lower case; null where it has none. */
   readonly label: string | null
   readonly pointsEach: number | null
+  /** Points of the whole section, where its title says them. */
+  readonly pointsInAll: number | null
   readonly trueFalse: boolean
 }
 
-export const NO_SECTION: Section = { title: '', label: null, pointsEach: null, trueFalse: false }
+export const NO_SECTION: Section = { title: '', label: null, pointsEach: null, pointsInAll: null, trueFalse: false }
 
 export function newRawItem(number: string | null, section: Section, start: RawItem['start']): RawItem {
   return {

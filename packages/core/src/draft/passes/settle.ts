@@ -8,7 +8,8 @@ import { cues, kindLabelAt, noteLength, trueFalseLead, trueFalseTail, truthOf } 
 import { compose, spanText, type Piece } from './compose.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
 import { readNumberKey } from './numbers.ts'
-import { readNamedPairs, readOptionKey, readPairs, sameSet, sameText } from './option-keys.ts'
+import { readLabelPairs, readNamedPairs, readOptionKey, readPairs, sameSet, sameText } from './option-keys.ts'
+import { boldAnswer } from './line-findings.ts'
 import type { RawEntry, RawItem, RawKey, RawList } from './raw.ts'
 
 /** An item with its kind settled, its key read and its marks. */
@@ -100,6 +101,12 @@ class Settler {
       const piece = this.#stem[index]
       if (!piece || this.#raw.lists.length) return
       const text = spanText(piece.span)
+      // "True   False" on a line of its own, to be circled.
+      if (index > 0 && trueFalseTail(`- ${text}`)?.from === 1) {
+        this.#truthCue = true
+        this.#stem.splice(index, 1)
+        return
+      }
       const tail = trueFalseTail(text)
       if (tail) {
         this.#truthCue = true
@@ -130,6 +137,16 @@ class Settler {
         source: 'glued',
       }
       this.#stem[index] = { ...last, span: { ...last.span, to: from } }
+      return
+    }
+    const answer = this.#raw.lists.length ? null : boldAnswer(last.span)
+    if (answer) {
+      this.#ownKey = {
+        statement: { ...last.span, from: answer.from },
+        values: [{ line: last.span.line, from: answer.from, to: last.span.to }],
+        source: 'glued',
+      }
+      this.#stem[index] = { ...last, span: { ...last.span, to: answer.from } }
       return
     }
     const end = text.replace(/[\s–—-]+$/, '').length
@@ -226,6 +243,8 @@ class Settler {
     const note = noteLength(text)
     if (note && !raw.keys.length && !raw.lists.length)
       return { ...this.#common(trimContent(this.#stem, note)), kind: 'note', points: 0 }
+    const scale = this.#scale(stem)
+    if (scale) return scale
     if (raw.table.length) return this.#fromTable(stem)
     if (raw.lists.length >= 2) {
       const matched = this.#match(stem)
@@ -304,6 +323,12 @@ class Settler {
     let found: string[] | null = null
     for (const statement of this.#statements()) {
       const named = readOptionKey(statement.text, list, options)
+      if (named.contradicts !== null)
+        this.#mark(
+          'keys-disagree',
+          { inline: this.#lettersOf(list, named.ids), listed: this.#lettersOf(list, [named.contradicts]) },
+          spanPlace(statement.raw.statement),
+        )
       if (named.ids.length) {
         if (found && !sameSet(found, named.ids))
           this.#mark(
@@ -439,17 +464,18 @@ class Settler {
         key,
       }
     }
-    const left = body.map((cells) => cells[0] ?? '')
-    const right = body.map((cells) => cells[1] ?? '')
+    const columns = [0, 1].map((at) => labelledCells(body.map((cells) => cells[at] ?? '')))
+    const [left = NO_CELLS, right = NO_CELLS] = columns
     const statement = this.#statements()
       .map((one) => one.text)
       .join(' ')
+    const named = readNamedPairs(statement, left.texts, right.texts)
     return {
       ...this.#common(stem),
       kind: 'match',
-      left: left.map((cell) => contentOf(cell)),
-      right: right.map((cell) => contentOf(cell)),
-      key: readNamedPairs(statement, left, right),
+      left: left.texts.map((cell) => contentOf(cell)),
+      right: right.texts.map((cell) => contentOf(cell)),
+      key: named.length ? named : readLabelPairs(statement, left.labels, right.labels),
     }
   }
 
@@ -457,8 +483,6 @@ class Settler {
     const raw = this.#raw
     const statements = this.#statements()
     const said = statements.map((statement) => statement.text).filter(Boolean)
-    const scale = this.#scale(stem)
-    if (scale) return scale
     if (raw.sample.length) return { ...this.#common(stem), kind: 'essay', sample: compose(raw.sample) }
     const own = this.#gapsInText()
     if (own) return own
@@ -532,7 +556,7 @@ class Settler {
 
   #cloze(said: readonly string[]): Item {
     const bank = bracketBank(this.#stem)
-    const words = bank?.words ?? this.#raw.wordBank?.split(/\s*[,;/·]\s*/).filter(Boolean)
+    const words = bank?.words ?? this.#raw.wordBank?.split(/\s*[,;/·|]\s*|\s+[–—-]\s+|\s{3,}/).filter(Boolean)
     const stem = compose(bank ? this.#stem.filter((piece) => piece !== bank.piece) : this.#stem)
     const values = gapAnswers(said.join(' '), countGaps(stem))
     return {
@@ -624,7 +648,8 @@ class Settler {
       /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?\s*$/.exec(
         text,
       )
-    if (!found?.[1] || !found[3] || this.#raw.keys.length) return null
+    const figures = this.#raw.lists.every((list) => list.entries.every((entry) => entry.pieces.every((piece) => /^[\d\s☐○◯]*$/.test(spanText(piece.span)))))
+    if (!found?.[1] || !found[3] || this.#raw.keys.length || !figures) return null
     const head = contentOf(text.slice(0, found.index).trim())
     return {
       ...this.#common(head),
@@ -795,16 +820,25 @@ function coveringStyle(entry: RawEntry): string | null {
   const styles = ['strong', 'highlight', 'underline', 'colour'] as const
   return (
     styles.find((style) =>
-      entry.pieces.every(({ span }) => {
-        const text = spanText(span)
-        const from = span.from + (text.length - text.trimStart().length)
-        const to = span.from + text.trimEnd().length
-        return (
-          to > from && span.line.styles.some((range) => range.style === style && range.from <= from && range.to >= to)
-        )
-      }),
+      coverage(entry, style) >= COVERED[style],
     ) ?? null
   )
+}
+
+/** Bold or underlined words inside an option may be stressed; a marker pen that slipped still marks the key. */
+const COVERED = { strong: 0.85, underline: 0.85, highlight: 0.4, colour: 0.5 } as const
+
+/** The share of an option's letters that a style covers. */
+function coverage(entry: RawEntry, style: string): number {
+  let letters = 0
+  let covered = 0
+  for (const { span } of entry.pieces)
+    for (let at = span.from; at < span.to; at++) {
+      if (/\s/.test(span.line.text.charAt(at))) continue
+      letters++
+      if (span.line.styles.some((range) => range.style === style && range.from <= at && range.to > at)) covered++
+    }
+  return letters ? covered / letters : 0
 }
 
 function contents(list: RawList): Content[] {
@@ -817,6 +851,23 @@ function cellsOf(line: Line): string[] {
     .replace(/^\||\|$/g, '')
     .split('|')
     .map((cell) => cell.trim())
+}
+
+interface Cells {
+  readonly texts: readonly string[]
+  /** Lower case; counted where the cells have none: 1, 2 … */
+  readonly labels: readonly string[]
+}
+
+const NO_CELLS: Cells = { texts: [], labels: [] }
+
+/** A column of a matching table without the numbers or letters that its cells start with; empty cells are none. */
+function labelledCells(cells: readonly string[]): Cells {
+  const filled = cells.map((cell) => cell.trim()).filter(Boolean)
+  const parted = filled.map((cell) => /^\(?(\d{1,2}|\p{L})[).:]\s*(\S.*)$/u.exec(cell))
+  if (filled.length > 1 && parted.every((one) => one !== null))
+    return { texts: parted.map((one) => one[2] ?? ''), labels: parted.map((one) => (one[1] ?? '').toLowerCase()) }
+  return { texts: filled, labels: filled.map((_cell, index) => String(index + 1)) }
 }
 
 interface WordBox {

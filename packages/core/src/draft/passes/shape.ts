@@ -21,9 +21,21 @@ export interface Shape {
   readonly question: QuestionLabel | null
   readonly number: Label | null
   readonly letter: Label | null
+  /** "2.1": a number of two levels; items are told by it only where the whole draft is numbered so. */
+  readonly dotted: DottedLabel | null
 }
 
-const RULE = /^\s*(?:[-*_=~–—.…·＿]\s*){3,}$/
+export interface DottedLabel {
+  readonly major: number
+  readonly minor: number
+  readonly text: string
+  readonly end: number
+}
+
+const RULE = /^\s*(?:[-*_=~–—―.…·＿]\s*){3,}$/
+/** "— End of the check —": a line between two strokes is an ornament, not a bullet. */
+const BETWEEN_STROKES = /^\s*([-–—―~*=]{1,3})\s+\S.*\S\s+\1\s*$/
+const DOTTED = /^(\d{1,2})\.(\d{1,2})(?:\.(\d{1,2}))?[.):]?\s+(?=\S)/
 const HEADING = /^\s{0,3}(#{1,6})\s+/
 const QUOTE = /^\s{0,3}>\s?/
 const ORNAMENT = /^\s*(?:[\p{Extended_Pictographic}\uFE0F\u200D]+\s*)+/u
@@ -41,7 +53,7 @@ function shapeOf(line: Line): Shape {
   if (ornament && !boxAt(text, start + leadingBlanks(text.slice(start)))) start += ornament[0].length
   start += leadingBlanks(text.slice(start))
   const box = boxAt(text, start)
-  const afterBullet = box ? -1 : bulletEnd(text, start)
+  const afterBullet = box || BETWEEN_STROKES.test(text) ? -1 : bulletEnd(text, start)
   const body = afterBullet > 0 ? afterBullet : start
   const innerBox = box ?? (afterBullet > 0 ? boxAt(text, body) : null)
   return {
@@ -58,6 +70,18 @@ function shapeOf(line: Line): Shape {
     question: questionLabelAt(text, body),
     number: numberLabelAt(text, body),
     letter: letterLabelAt(text, body),
+    dotted: dottedAt(text, body),
+  }
+}
+
+function dottedAt(text: string, at: number): DottedLabel | null {
+  const found = DOTTED.exec(text.slice(at))
+  if (!found?.[1] || !found[2]) return null
+  return {
+    major: Number(found[1]),
+    minor: Number(found[3] ?? found[2]),
+    text: found[0].trim().replace(/[.):]$/, ''),
+    end: at + found[0].length,
   }
 }
 

@@ -4,6 +4,7 @@ import { cues, findPoints, keywordAt, keywordsWithin, trueFalseLead, trueFalseTa
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
 import {
+  bareLetter,
   bracketStart,
   bracketedKeyword,
   endsSentence,
@@ -19,9 +20,11 @@ import {
   nextLabel,
   sectionOf,
   startsLikeEntry,
+  saysItsKey,
   stemText,
   takeMetadata,
   takeTrailingSign,
+  type Labelling,
   trimBracket,
   weakLetter,
   weakNumber,
@@ -64,6 +67,13 @@ export function sortLines(shapes: readonly Shape[]): SortedLines {
 
 const LONG_PASSAGE_WORDS = 25
 
+
+/** Cells of a row of keys behind its title: "| Answers, Part I | 1 B | 2 B |". */
+function keyCells(text: string): string[] {
+  const cells = text.split('|').map((cell) => cell.trim())
+  return cells.slice(2).filter((cell) => /^\(?(?:\d{1,3}|[ivx]{1,4})[).:\s-]+\S/i.test(cell))
+}
+
 class Sorter {
   readonly #shapes: readonly Shape[]
   readonly #furniture: ReadonlySet<number>
@@ -71,8 +81,10 @@ class Sorter {
   readonly #passages: RawPassage[] = []
   readonly #keyBlocks: KeyBlock[] = []
   readonly #aside: { line: Line; reason: AsideReason }[] = []
-  readonly #labelled: 'question' | 'number' | 'none'
+  readonly #labelled: Labelling
   #title: string | null = null
+  /** The title comes from a heading, not from a loose line above one. */
+  #titleHeaded = false
   #item: RawItem | null = null
   #section: Section = NO_SECTION
   #block: KeyBlock | null = null
@@ -84,6 +96,7 @@ class Sorter {
   /** The statement that the next plain line continues. */
   #open: { pieces: Piece[] } | { keyOf: RawItem } | null = null
   #openIndent = 0
+  #afterRule = false
 
   constructor(shapes: readonly Shape[]) {
     this.#shapes = shapes
@@ -99,7 +112,9 @@ class Sorter {
         return
       }
       this.#take(shape, index)
-      this.#blanks = 0
+      // A line drawn across the page parts what stands round it as an empty line does.
+      this.#blanks = this.#afterRule ? 1 : 0
+      this.#afterRule = false
     })
     return {
       items: this.#items,
@@ -115,8 +130,8 @@ class Sorter {
     else if (shape.line.preformatted) this.#takeCode(shape)
     else if (this.#block && this.#takeForBlock(shape, index)) return
     else if (shape.rule) this.#takeRule(shape)
-    else if (shape.tableRow) this.#takeTable(shape, index)
     else if (this.#startsBlock(shape, index)) this.#openBlock(shape)
+    else if (shape.tableRow) this.#takeTable(shape, index)
     else if (this.#takeStart(shape, index)) return
     else if (cues.isIdentity(bodyText(shape)) && !shape.question) this.#setAside(shape, 'identity')
     else if (this.#takeSection(shape, index)) return
@@ -142,6 +157,7 @@ class Sorter {
       this.#claim(this.#item, shape)
     } else this.#setAside(shape, 'rule')
     this.#open = null
+    this.#afterRule = true
   }
 
   #takeTable(shape: Shape, index: number): void {
@@ -155,13 +171,34 @@ class Sorter {
 
   #startsBlock(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    if (!this.#items.length || !cues.isKeyTitle(text) || text.length > 90) return false
+    if (!this.#items.length || !cues.isKeyTitle(text)) return false
+    if (shape.tableRow) return keyCells(text).length > 0
+    if (text.length > 90) return false
+    if (shape.tableRow) return false
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
     if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
     if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
-    return next !== null && !next.question && startsLikeEntry(bodyText(next)) && !this.#isOrdinaryItem(next)
+    if (next === null || this.#isOrdinaryItem(next)) return false
+    return this.#isEntry(next) || this.#headsEntries(next)
+  }
+
+  #isEntry(shape: Shape): boolean {
+    const text = bodyText(shape)
+    // "Q3 B" is an entry only where the items are called so, too.
+    return startsLikeEntry(text) || (this.#labelled === 'question' && shape.question !== null && text.length <= 90)
+  }
+
+  /** "Part B" above its keys, or "Part A  1 T, 2 F" with them. */
+  #headsEntries(shape: Shape): boolean {
+    const text = bodyText(shape)
+    const section = cues.sectionEnd(text)
+    if (!section || text.length > 120) return false
+    const rest = text.slice(section).replace(/^[\s:.)–-]+/, '')
+    if (rest) return startsLikeEntry(rest) && /\d/.test(rest)
+    const next = this.#nextText(this.#shapes.indexOf(shape))
+    return next !== null && this.#isEntry(next) && !this.#isOrdinaryItem(next)
   }
 
   #isOrdinaryItem(shape: Shape): boolean {
@@ -171,13 +208,13 @@ class Sorter {
   }
 
   #openBlock(shape: Shape): void {
-    const section =
-      /(?:part|section|teil|partie|parte)\s+([ivx]+|[a-h]|\d)\b/i.exec(shape.line.text)?.[1]?.toLowerCase() ?? null
+    const section = cues.sectionLabel(shape.line.text)
     this.#block = { lines: [], after: this.#items.length, since: this.#blockSince, section }
     this.#keyBlocks.push(this.#block)
     this.#blockSince = this.#items.length
     const keyword = keywordAt(shape.line.text, shape.start)
-    if (keyword && looksLikeEntries(shape.line.text.slice(keyword.end))) this.#block.lines.push({ ...shape.line })
+    if (shape.tableRow || (keyword && looksLikeEntries(shape.line.text.slice(keyword.end))))
+      this.#block.lines.push({ ...shape.line })
     this.#setAside(shape, 'keys')
     this.#item = null
     this.#open = null
@@ -188,7 +225,8 @@ class Sorter {
     if (!block) return false
     const text = bodyText(shape)
     const entry =
-      startsLikeEntry(text) ||
+      this.#isEntry(shape) ||
+      this.#headsEntries(shape) ||
       shape.tableRow ||
       (this.#blanks === 0 && block.lines.length > 0) ||
       (shape.line.indent > 0 && this.#blanks === 0)
@@ -196,7 +234,7 @@ class Sorter {
       this.#isOrdinaryItem(shape) ||
       (shape.heading > 0 && !entry) ||
       shape.rule ||
-      (shape.question !== null && !shape.tableRow && text.length > 60)
+      (shape.question !== null && !shape.tableRow && text.length > 90)
     if (entry && !leaves) {
       block.lines.push(shape.line)
       this.#setAside(shape, 'keys')
@@ -224,6 +262,11 @@ class Sorter {
       return true
     }
     if (this.#labelled === 'question') return false
+    if (this.#labelled === 'dotted') {
+      if (!shape.dotted) return false
+      this.#startItem(shape, shape.dotted.text, shape.dotted.end, 'number')
+      return true
+    }
     const led = /^\s*_{1,}\s*([\p{L}✓×√]{1,8})\s*_{1,}\s*(?=\d)/u.exec(shape.line.text)
     if (led) {
       const label = numberLabelAt(shape.line.text, led[0].length)
@@ -254,6 +297,7 @@ class Sorter {
   /** A number; or a roman numeral where a section is numbered so. */
   #startLabel(shape: Shape): Label | null {
     if (shape.number) return shape.number
+    if (this.#labelled === 'roman') return shape.letter?.upper ? asRoman(shape.letter) : null
     const roman = shape.letter && !shape.letter.upper && shape.letter.delimiter === '.' ? asRoman(shape.letter) : null
     if (!roman || shape.line.indent > 2) return null
     const fresh = !this.#item || isFresh(this.#item, this.#section)
@@ -317,7 +361,7 @@ class Sorter {
 
   #takeSection(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    const headed = shape.heading > 0 && !shape.question
+    const headed = (shape.heading > 0 && !shape.question) || this.#headsDotted(shape, index)
     const titled =
       cues.isSection(text) &&
       text.length < 120 &&
@@ -329,7 +373,10 @@ class Sorter {
           .replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''),
       )
     if (!headed && !titled) return false
-    if (this.#title === null && !this.#items.length && shape.heading > 0 && !cues.isSection(text)) this.#title = text
+    if ((this.#title === null || !this.#titleHeaded) && !this.#items.length && shape.heading > 0 && !cues.isSection(text)) {
+      this.#title = text
+      this.#titleHeaded = true
+    }
     this.#section = sectionOf(text)
     this.#item = null
     this.#open = null
@@ -338,9 +385,19 @@ class Sorter {
     return true
   }
 
+  /** "2 Gates and water" above "2.1 …". */
+  #headsDotted(shape: Shape, index: number): boolean {
+    if (this.#labelled !== 'dotted') return false
+    const number = /^(\d{1,2})[.)]?\s+\S/.exec(bodyText(shape))?.[1]
+    const next = this.#nextText(index)?.dotted
+    return number !== undefined && next?.major === Number(number) && next.minor === 1
+  }
+
   #takeLoose(shape: Shape, index: number): void {
     const text = bodyText(shape)
     if (this.#isChat(text, index)) return this.#setAside(shape, 'chatter')
+    if (cues.isLegend(text)) return this.#setAside(shape, 'instruction')
+    if (/^[©®]|^\(c\)\s/i.test(text)) return this.#setAside(shape, 'source')
     const range =
       /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i.exec(
         text,
@@ -528,6 +585,8 @@ class Sorter {
 
   #entryLabel(item: RawItem, shape: Shape): Label | null {
     const last = item.lists.at(-1)
+    const bare = this.#bareLetter(shape)
+    if (bare) return bare
     const letter = shape.letter ?? weakLetter(shape, last)
     if (letter) {
       const roman = asRoman(letter)
@@ -548,6 +607,22 @@ class Sorter {
     const numbers = item.lists.find((list) => list.style === 'number')
     const continues = numbers?.entries.at(-1)?.label?.value === number.value - 1
     return continues || number.value === 0 ? number : null
+  }
+
+  /** "A It was being repaired." above "B …": letters with nothing but a blank behind them. */
+  #bareLetter(shape: Shape): Label | null {
+    const label = shape.letter ? null : bareLetter(shape)
+    if (!label || label.value !== 0) return null
+    let at = this.#shapes.indexOf(shape)
+    for (let seen = 0; seen < 6; seen++) {
+      const next = this.#nextText(at)
+      if (!next || next.question || next.number) return null
+      at = this.#shapes.indexOf(next)
+      const other = bareLetter(next)
+      if (other?.value === 1 && other.script === label.script && other.upper === label.upper)
+        return label.upper || this.#shapes.slice(at, at + 8).some((one) => bareLetter(one)?.value === 2) ? label : null
+    }
+    return null
   }
 
   #addLabelled(item: RawItem, shape: Shape, label: Label): void {
@@ -682,7 +757,7 @@ class Sorter {
   #takeStemLine(item: RawItem, shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     const complete = isComplete(item)
-    if (item.start === 'none' && this.#blanks > 0 && (complete || hasPlainOptions(item) || endsSentence(item)))
+    if (item.start === 'none' && this.#blanks > 0 && (complete || saysItsKey(item) || hasPlainOptions(item) || endsSentence(item)))
       return false
     if (complete && this.#blanks > 0) {
       if (/^\(.{3,80}\)$/.test(text) && cues.asksSeveral(text)) return this.#appendToStem(item, shape)
