@@ -35,6 +35,7 @@ export type {
   DocumentStyle,
   DocumentTable,
 } from './draft/document/blocks.ts'
+export { tablesInText } from './draft/document/text-tables.ts'
 export { documentDraft } from './draft/document/to-draft.ts'
 export { ListCounters, listLabel, type NumberForm } from './draft/document/numbering.ts'
 export { boxText, pagesToBlocks } from './draft/pages/to-blocks.ts'

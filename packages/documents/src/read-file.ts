@@ -4,6 +4,7 @@ import {
   FormatError,
   FORMATS,
   pagesToBlocks,
+  tablesInText,
   type DocumentBlock,
   type DraftSource,
   type FormatData,
@@ -93,6 +94,8 @@ function readTextFile(bytes: Uint8Array): FileContents {
   const own = readItemsJson(text)
   if (own) return { kind: 'items', format: 'items', result: own }
   if (looksLikeHtml(text)) return fromBlocks('html', readHtml(text))
+  const tables = tablesInText(text)
+  if (tables) return fromBlocks('text', tables)
   const delimiter = csvDelimiter(text)
   if (delimiter !== null) {
     const blocks = readCsv(text, delimiter)

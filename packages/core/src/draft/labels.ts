@@ -53,9 +53,9 @@ export function romanValue(text: string): number | null {
   return value >= 0 ? value : null
 }
 
-const NUMBER_LABEL = /(?:\(\s?(\d{1,4})\s?\)|\[(\d{1,4})\]|(\d{1,4})(?:\s?\\?([.):、])|\s([-–])\s|\s(?=\s)))/y
+const NUMBER_LABEL = /(?:\(\s?(\d{1,4})\s?\)|\[(\d{1,4})\]|(\d{1,4})(?:\s?\\?(\.\)|[.):、])|\s([-–])\s|\s(?=\s)))/y
 const LETTER_LABEL =
-  /(?:\(\s?(\p{L}|[ivx]{2,4})\s?\)|\[(\p{Lu})\]|(\p{L}|[ivxIVX]{2,4})\s?\\?([.):、：．])|(\p{L}|[ivx]{2,4})\s{2,}(?=\S)|([①-⑳])\s*)/uy
+  /(?:\(\s?(\p{L}|[ivx]{2,4})\s?\)|\[(\p{Lu})\]|(\p{L}|[ivxIVX]{2,4})\s?\\?(\.\)|[.):、：．]|[-–](?=\s\S))|(\p{L}|[ivx]{2,4})\s{2,}(?=\S)|([①-⑳])\s*)/uy
 
 /** "3.", "3)", "(3)", "[3]", "3 -", or "3" before two blanks. */
 export function numberLabelAt(text: string, at: number): Label | null {
@@ -129,7 +129,8 @@ export interface Box {
   readonly to: number
 }
 
-const BOX = /(?:\[\s?([xX✓✔✗*]?)\s?\]|\(\s?([xX✓✔*]?)\s?\)|([☑☒✅])|([☐□◻⬜]))\s*/y
+/** A filled square or circle is a tick only where others of its list are open. */
+const BOX = /(?:\[\s?([xX✓✔✗*]?)\s?\]|\(\s?([xX✓✔*•]?)\s?\)|([☑☒✅■▣◼⬛●◉⦿])|([☐□◻⬜○◯]))\s*/y
 
 /** An empty or ticked box before an option. */
 export function boxAt(text: string, at: number): Box | null {

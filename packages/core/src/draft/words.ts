@@ -1,6 +1,6 @@
 import { asciiShadow } from './labels.ts'
 import type { ItemKind } from '../item/model.ts'
-import { anyOf, columnWords, kindWords, wordsFor } from './languages/index.ts'
+import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
 export interface Keyword {
@@ -268,9 +268,52 @@ const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
+
+const PAIRS = LANGUAGES.map((language) => language.pair)
+const PAIR = new RegExp(`\\s*(?:\\*\\*)?(${anyOf([...new Set(PAIRS.flat())])})\\s*(?:\\*\\*)?\\s*[:：]\\s*`, 'iuy')
+
+/** "Q: …" or "A: …" at the start of a text: the letter, and where the text behind it starts. */
+export function pairLetterAt(text: string, at: number): { readonly letter: string; readonly end: number } | null {
+  PAIR.lastIndex = at
+  const found = PAIR.exec(text)
+  return found?.[1] ? { letter: found[1].toLowerCase(), end: at + found[0].length } : null
+}
+
+/** The pair of letters, question and answer, that most lines of a draft start with; null where fewer than two pairs do. */
+export function pairOf(letters: readonly string[]): readonly [string, string] | null {
+  const counts = PAIRS.map((pair) => ({
+    pair,
+    count: Math.min(...pair.map((letter) => letters.filter((one) => one === letter).length)),
+  }))
+  const best = counts.reduce((most, one) => (one.count > most.count ? one : most))
+  return best.count >= 2 ? best.pair : null
+}
+
+const LEVELS = /^(?:remember|understand|apply|analy[sz]e|evaluate|create|recall|knowledge|comprehension|application|analysis|synthesis|evaluation)(?:ing)?$/i
+const DIFFICULTIES = /^(?:(?:very )?easy|medium|moderate|(?:very )?hard|difficult|leicht|mittel|schwer|facile|moyen|difficile|fácil|media|difícil)$/i
+const OUTCOME = /^(?:LO|LZ|CLO|outcome|objective)\s*[:.]?\s*\d[\w.]*$/i
+
+export interface Remark {
+  readonly role: 'level' | 'difficulty' | 'outcome' | 'points' | 'kind'
+  readonly value: string
+}
+
+/** What a remark in brackets says about the item: its cognitive level, difficulty, outcome, points or kind; null: something else. */
+export function remarksIn(text: string): readonly Remark[] | null {
+  const remarks = text.split(/\s*[,;|]\s*/).map((part): Remark | null => {
+    const value = part.trim()
+    if (LEVELS.test(value)) return { role: 'level', value }
+    if (DIFFICULTIES.test(value)) return { role: 'difficulty', value }
+    if (OUTCOME.test(value)) return { role: 'outcome', value }
+    const points = findPoints(`(${value})`)
+    if (points) return { role: 'points', value: String(points.points) }
+    return kindNamed(value) && value.length > 3 ? { role: 'kind', value } : null
+  })
+  return remarks.length && remarks.every((remark) => remark !== null) ? remarks : null
+}
 
 export interface QuestionLabel {
   readonly number: string
@@ -282,6 +325,6 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
   QUESTION_LABEL.lastIndex = at
   const found = QUESTION_LABEL.exec(asciiShadow(text))
   if (!found) return null
-  const number = found[1] ?? found[2] ?? found[3] ?? (found[4] ? 'bonus' : null)
+  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? (found[5] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null
 }

@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const de: LanguageWords = {
   code: 'de',
-  question: ['frage', 'aufgabe', 'nr'],
+  question: ['aufg', 'frage', 'aufgabe', 'nr'],
   answer: [
     'richtige antworten',
     'richtige antwort',
@@ -115,4 +115,5 @@ export const de: LanguageWords = {
     section: ['thema', 'kapitel', 'abschnitt'],
   },
   dress: ['fett', 'markiert', 'unterstrichen', 'rot', 'grün', 'gelb', 'hervorgehoben', 'angekreuzt', 'sternchen'],
+  pair: ['f','a'],
 }

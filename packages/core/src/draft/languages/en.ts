@@ -177,7 +177,7 @@ export const en: LanguageWords = {
     'have fun',
     'enjoy',
   ],
-  instructions: [
+  instructions: ['instructions', 
     'allow',
     'show your working',
     'show working',
@@ -221,4 +221,5 @@ export const en: LanguageWords = {
     section: ['section', 'part', 'topic', 'chapter', 'unit', 'category'],
   },
   dress: ['bold', 'highlighted', 'marked', 'underlined', 'in red', 'in green', 'in colour', 'in color', 'asterisk', 'starred', 'ticked', 'in italics'],
+  pair: ['q','a'],
 }

@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const es: LanguageWords = {
   code: 'es',
-  question: ['pregunta', 'ejercicio', 'n.º', 'nº'],
+  question: ['preg', 'pregunta', 'ejercicio', 'n.º', 'nº'],
   answer: [
     'respuestas correctas',
     'respuesta correcta',
@@ -58,7 +58,7 @@ export const es: LanguageWords = {
   keyTitle: ['clave de respuestas', 'respuestas', 'soluciones', 'clave', 'solucionario', 'hoja de respuestas'],
   section: ['parte', 'sección', 'capítulo'],
   identity: ['nombre', 'apellido', 'apellidos', 'clase', 'curso', 'fecha', 'grupo'],
-  accept: ['también', 'se acepta', 'aceptar también', 'o'],
+  accept: ['aceptar', 'también', 'se acepta', 'aceptar también', 'o'],
   wordBank: ['banco de palabras', 'palabras'],
   difficulty: ['dificultad'],
   level: ['nivel', 'nivel cognitivo'],
@@ -106,4 +106,5 @@ export const es: LanguageWords = {
     section: ['tema', 'unidad'],
   },
   dress: ['en negrita', 'subrayad', 'resaltad', 'en rojo', 'en verde', 'marcad', 'asterisco'],
+  pair: ['p','r'],
 }

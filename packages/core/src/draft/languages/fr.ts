@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const fr: LanguageWords = {
   code: 'fr',
-  question: ['question', 'exercice', 'n°', 'nº'],
+  question: ['quest', 'question', 'exercice', 'n°', 'nº'],
   answer: [
     'bonnes réponses',
     'bonne réponse',
@@ -96,4 +96,5 @@ export const fr: LanguageWords = {
     section: ['thème', 'chapitre'],
   },
   dress: ['en gras', 'souligné', 'surligné', 'en rouge', 'en vert', 'coché', 'astérisque'],
+  pair: ['q','r'],
 }

@@ -52,4 +52,5 @@ export const he: LanguageWords = {
     section: ['נושא', 'פרק'],
   },
   dress: ['מודגש', 'מסומן', 'באדום', 'קו תחתון', 'בכוכבית'],
+  pair: ['ש','ת'],
 }

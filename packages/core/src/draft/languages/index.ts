@@ -20,9 +20,12 @@ import { zh } from './zh.ts'
 /** Every language whose words the reader knows. */
 export const LANGUAGES: readonly LanguageWords[] = [en, de, fr, es, pt, it, nl, sv, pl, ru, uk, tr, ar, he, zh, ja]
 
-type WordField = {
-  [Field in keyof LanguageWords]-?: NonNullable<LanguageWords[Field]> extends readonly string[] ? Field : never
-}[keyof LanguageWords]
+type WordField = Exclude<
+  {
+    [Field in keyof LanguageWords]-?: NonNullable<LanguageWords[Field]> extends readonly string[] ? Field : never
+  }[keyof LanguageWords],
+  'pair'
+>
 
 /** The words of all languages for one part of a question, longest first, without duplicates. */
 export function wordsFor(field: WordField): readonly string[] {

@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const it: LanguageWords = {
   code: 'it',
-  question: ['domanda', 'quesito', 'esercizio', 'n°'],
+  question: ['dom', 'domanda', 'quesito', 'esercizio', 'n°'],
   answer: [
     'risposte corrette',
     'risposta corretta',
@@ -40,7 +40,7 @@ export const it: LanguageWords = {
   keyTitle: ['soluzioni', 'risposte', 'chiave', 'chiavi', 'griglia di correzione', 'correttore'],
   section: ['parte', 'sezione', 'capitolo'],
   identity: ['nome', 'cognome', 'classe', 'data', 'gruppo'],
-  accept: ['anche', 'accettare anche', 'oppure', 'o'],
+  accept: ['accettare', 'anche', 'accettare anche', 'oppure', 'o'],
   wordBank: ['parole', 'banca delle parole'],
   difficulty: ['difficoltà'],
   level: ['livello'],
@@ -86,4 +86,5 @@ export const it: LanguageWords = {
     section: ['argomento', 'capitolo'],
   },
   dress: ['in grassetto', 'sottolineat', 'evidenziat', 'in rosso', 'in verde', 'segnat', 'asterisco'],
+  pair: ['d','r'],
 }

@@ -55,6 +55,8 @@ export interface LanguageWords {
   readonly columns: Readonly<Record<ColumnWord, readonly string[]>>
   /** How a key may be made to stand out, as said in "correct answers in bold". */
   readonly dress: readonly string[]
+  /** Letters that stand for question and answer in a list of pairs: "Q: … A: …". */
+  readonly pair: readonly [string, string]
   /** Openings and closings of a chat reply, as starts of a line. */
   readonly chatter: readonly string[]
   /** Instructions to the class that belong to no item, as starts of a line. */

@@ -93,4 +93,5 @@ export const nl: LanguageWords = {
     section: ['onderwerp', 'thema'],
   },
   dress: ['vet', 'gemarkeerd', 'onderstreept', 'rood', 'groen', 'aangekruist', 'sterretje'],
+  pair: ['v','a'],
 }

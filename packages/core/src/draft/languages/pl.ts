@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const pl: LanguageWords = {
   code: 'pl',
-  question: ['pytanie', 'zadanie', 'nr'],
+  question: ['zad', 'pyt', 'pytanie', 'zadanie', 'nr'],
   answer: [
     'prawidłowe odpowiedzi',
     'prawidłowa odpowiedź',
@@ -37,7 +37,7 @@ export const pl: LanguageWords = {
   keyTitle: ['klucz odpowiedzi', 'odpowiedzi', 'klucz', 'rozwiązania'],
   section: ['część', 'dział', 'rozdział'],
   identity: ['imię', 'imię i nazwisko', 'nazwisko', 'klasa', 'data', 'grupa'],
-  accept: ['także', 'również', 'uznać także', 'lub'],
+  accept: ['uznać', 'także', 'również', 'uznać także', 'lub'],
   wordBank: ['słowa', 'bank słów'],
   difficulty: ['trudność', 'poziom trudności'],
   level: ['poziom'],
@@ -81,4 +81,5 @@ export const pl: LanguageWords = {
     section: ['temat', 'dział'],
   },
   dress: ['pogrubion', 'podkreślon', 'zaznaczon', 'na czerwono', 'na zielono', 'wyróżnion', 'gwiazdk'],
+  pair: ['p','o'],
 }

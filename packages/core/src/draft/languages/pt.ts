@@ -53,7 +53,7 @@ export const pt: LanguageWords = {
   keyTitle: ['gabarito', 'respostas', 'soluções', 'chave de respostas', 'chave', 'folha de respostas'],
   section: ['parte', 'secção', 'seção', 'capítulo'],
   identity: ['nome', 'turma', 'data', 'classe', 'número', 'apelido'],
-  accept: ['também', 'aceitar também', 'aceita-se', 'ou'],
+  accept: ['aceitar', 'aceite', 'também', 'aceitar também', 'aceita-se', 'ou'],
   wordBank: ['banco de palavras', 'palavras'],
   difficulty: ['dificuldade'],
   level: ['nível'],
@@ -98,4 +98,5 @@ export const pt: LanguageWords = {
     section: ['tema', 'unidade'],
   },
   dress: ['a negrito', 'em negrito', 'sublinhad', 'destacad', 'a vermelho', 'em vermelho', 'assinalad', 'asterisco'],
+  pair: ['p','r'],
 }

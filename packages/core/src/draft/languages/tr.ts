@@ -40,7 +40,7 @@ export const tr: LanguageWords = {
   keyTitle: ['cevap anahtarı', 'cevaplar', 'yanıtlar', 'yanıt anahtarı', 'anahtar', 'çözümler'],
   section: ['bölüm', 'kısım', 'ünite'],
   identity: ['ad', 'adı', 'soyad', 'soyadı', 'sınıf', 'tarih', 'ad soyad', 'adı soyadı', 'isim'],
-  accept: ['ayrıca', 'veya', 'kabul'],
+  accept: ['kabul edilir', 'ayrıca', 'veya', 'kabul'],
   wordBank: ['kelimeler', 'sözcükler', 'kelime havuzu'],
   difficulty: ['zorluk'],
   level: ['düzey', 'seviye'],
@@ -83,4 +83,5 @@ export const tr: LanguageWords = {
     section: ['konu', 'ünite'],
   },
   dress: ['kalın', 'altı çizili', 'işaretli', 'kırmızı', 'yeşil', 'yıldız'],
+  pair: ['s','c'],
 }

@@ -2,7 +2,7 @@ import type { LanguageWords } from './language.ts'
 
 export const zh: LanguageWords = {
   code: 'zh',
-  question: ['问题', '題目', '题目', '第'],
+  question: ['第', '题', '題目', '问题', '題目', '题目', '第'],
   answer: ['正确答案', '正確答案', '参考答案', '標準答案', '标准答案', '答案', '答'],
   feedback: ['解析', '解释', '解釋', '说明', '說明', '理由', '分析'],
   hint: ['提示'],
@@ -49,4 +49,5 @@ export const zh: LanguageWords = {
     section: ['章节', '知识点'],
   },
   dress: ['加粗', '粗体', '下划线', '红色', '标红', '高亮', '星号'],
+  pair: ['问','答'],
 }

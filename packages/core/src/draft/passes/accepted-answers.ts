@@ -1,11 +1,14 @@
+import { anyOf, wordsFor } from '../languages/index.ts'
+
+const ACCEPTED = new RegExp(`\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})\\s*[:：]?\\s+([^)）]+)[)）]\\s*$`, 'iu')
+/** Words between two answers that each count; short ones that mean something else in another language are left out. */
+const OR = /\s+\/\s+|\s*[|｜]\s*|\s+(?:or|oder|ou|oppure|eller|lub|или|або|veya|أو|או)\s+|\s*(?:または|或者)\s*|\s*[;；]\s*/u
+
 /** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
 export function acceptedAnswers(text: string): string[] {
-  const accepted =
-    /\s*[(（]\s*(?:accept(?: also)?|also accept(?:ed)?|or|also|allow|auch(?: richtig| möglich)?|oder|accepter(?: aussi)?|ou|también|o|também|anche|ook(?: goed)?|of|godkänn (?:också|även)|även|eller|także|lub|также|или|також|або|veya|أو|או|または|或)\s*[:：]?\s*([^)）]+)[)）]\s*$/iu.exec(
-      text,
-    )
+  const accepted = ACCEPTED.exec(text)
   const head = accepted ? text.slice(0, accepted.index) : text
-  const more = accepted?.[1]?.split(/\s*[,;]\s*|\s+\/\s+|\s+or\s+/) ?? []
+  const more = accepted?.[1]?.split(/\s*,\s*/).flatMap((part) => part.split(OR)) ?? []
   const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
   return [...new Set(all.filter(Boolean))]
 }
@@ -13,12 +16,15 @@ export function acceptedAnswers(text: string): string[] {
 function splitAlternatives(text: string): string[] {
   const plain = text.trim()
   if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
-  return plain.split(/\s+\/\s+|\s*\|\s*|\s+or\s+|\s*;\s*/)
+  return plain.split(OR)
 }
 
 export function gapAnswers(text: string, gaps: number): string[][] {
   if (!text.trim()) return Array.from({ length: gaps }, () => [])
   const numbered = [...text.matchAll(/(?:^|[\s,;])\(?(\d{1,2})\)?\s*[.):=-]?\s*([^\d,;][^,;]*)/g)]
+  // "(1) halyard (2) sheet": figures in brackets part the answers without any comma.
+  const bracketed = text.split(/\s*\(\d{1,2}\)\s*|\s*[①-⑳]\s*/).filter(Boolean)
+  if (bracketed.length === gaps && gaps > 1) return bracketed.map((value) => acceptedAnswers(value.replace(/[,;]$/, '')))
   const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
   return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
 }

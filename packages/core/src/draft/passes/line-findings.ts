@@ -136,6 +136,7 @@ export function isFresh(item: RawItem, section: Section): boolean {
 /** "1 B, 2 C" or "1-5: B A D": at least two numbered entries in one line. */
 export function looksLikeEntries(value: string): boolean {
   return (
+    /^\W*\d{1,3}\s*[-–.):]?\s*[a-h](?:[\s,;]+\d{1,3}\s*[-–.):]?\s*[a-h])+\W*$/i.test(value) ||
     /^\W*\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*\d{1,3}\s*[-–.):]?\s*\S/.test(value) ||
     /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value)
   )
@@ -203,11 +204,29 @@ export function inlineOptions(text: string, start: number): Label | null {
   return null
 }
 
+/** Where two or more boxes behind a stem in its own line start; null where there are none. */
+export function inlineBoxes(text: string, start: number): number | null {
+  const first = nextBox(text, start)
+  if (!first || !text.slice(start, first.from).trim() || !/[☐☑☒□■✅◻○●]|[[(]\s?[xX✓ ]?\s?[\])]/.test(text.charAt(first.from) + text.slice(first.from, first.box.to)))
+    return null
+  return nextBox(text, first.box.to) ? first.from : null
+}
+
+/** A later letter of the same dress behind a wide gap: options printed column by column. */
+export function columnLabel(text: string, label: Label): Label | null {
+  for (const gap of text.slice(label.to).matchAll(/\S(\s{2,}|\t)(?=\S)/g)) {
+    const found = letterLabelAt(text, label.to + gap.index + gap[0].length)
+    if (found && found.script === label.script && found.delimiter === label.delimiter && found.delimiter !== ' ' && found.upper === label.upper && found.value > label.value + 1 && found.value <= label.value + 5)
+      return found
+  }
+  return null
+}
+
 export function nextBox(
   text: string,
   start: number,
 ): { readonly from: number; readonly box: NonNullable<ReturnType<typeof boxAt>> } | null {
-  for (const gap of text.slice(start).matchAll(/\s(?=[[(☐☑☒□])/g)) {
+  for (const gap of text.slice(start).matchAll(/\s(?=[[(☐☑☒□■●○◻✅])/g)) {
     const at = start + gap.index + 1
     const box = boxAt(text, at)
     if (box) return { from: at, box }

@@ -1,3 +1,4 @@
+import type { ItemKind } from '../../item/model.ts'
 import type { Label } from '../labels.ts'
 import type { Line, Span } from '../model.ts'
 import type { Piece } from './compose.ts'
@@ -23,6 +24,8 @@ export interface RawItem {
   outcome: string | null
   tags: string[]
   wordBank: string | null
+  /** The kind that the draft names beside the number. */
+  kindSaid: ItemKind | null
   /** Dotted or underscored lines to write on. */
   answerLines: number
   passage: number | null
@@ -88,6 +91,7 @@ export function newRawItem(number: string | null, section: Section, start: RawIt
     outcome: null,
     tags: [],
     wordBank: null,
+    kindSaid: null,
     answerLines: 0,
     passage: null,
     passageAllowed: true,

@@ -4,7 +4,17 @@ import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type ItemKind
 import { labelValue } from '../labels.ts'
 import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
-import { cues, kindLabelAt, noteLength, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
+import {
+  cues,
+  kindLabelAt,
+  kindNamed,
+  noteLength,
+  remarksIn,
+  trueFalseLead,
+  trueFalseTail,
+  truthOf,
+  type Remark,
+} from '../words.ts'
 import { compose, spanText, type Piece } from './compose.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
 import { readNumberKey } from './numbers.ts'
@@ -54,13 +64,14 @@ class Settler {
     this.#raw = raw
     this.#stem = [...raw.stem]
     this.#place = placeOf(raw.lines)
-    this.#truthCue = raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
+    this.#saidKind = raw.kindSaid
+    this.#truthCue = raw.kindSaid === 'truefalse' || raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
   }
 
   settle(): SettledItem {
     this.#trimStem()
     this.#options = this.#raw.lists.at(-1) ?? null
-    if (!this.#raw.lists.length && !this.#raw.table.length) this.#findPlainOptions()
+    if (!this.#raw.lists.length && !this.#raw.table.length && !this.#scale(compose(this.#stem))) this.#findPlainOptions()
     const item = this.#decide()
     this.#markItem(item)
     return { item, places: this.#places(), marks: this.#marks }
@@ -81,9 +92,55 @@ class Settler {
       this.#stem[0] = trimStart(first, label.length)
       if (label.kind === 'truefalse') this.#truthCue = true
     }
+    this.#takeRemarks()
     this.#takeTruthCue()
+    this.#takeLetterInBrackets()
     this.#takeBracketedKey()
     this.#dropCitations()
+  }
+
+  /** "Define drift. [Remember] (Easy)": what brackets at the end of the stem say about the item. */
+  #takeRemarks(): void {
+    for (let rounds = 0; rounds < 4; rounds++) {
+      const index = this.#stem.length - 1
+      const last = this.#stem[index]
+      const found = last && /\s*[([]([^()[\]]{2,60})[)\]]\s*$/.exec(spanText(last.span))
+      const remarks = found?.[1] ? remarksIn(found[1]) : null
+      if (!last || !found || !remarks || found.index === 0 || remarks.some((remark) => remark.role === 'points')) return
+      for (const remark of remarks) this.#takeRemarkOf(remark)
+      this.#stem[index] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
+    }
+  }
+
+  #takeRemarkOf(remark: Remark): void {
+    if (remark.role === 'kind') this.#saidKind = kindNamed(remark.value)
+    else if (remark.role !== 'points') this.#raw[remark.role] ??= remark.value
+  }
+
+  /** "下列哪种动物是哺乳动物？（ B ）": the key stands in the brackets where it is to be written. */
+  #takeLetterInBrackets(): void {
+    const list = this.#raw.lists.at(-1)
+    if (!list || list.style !== 'letter' || this.#raw.keys.length) return
+    for (let index = 0; index < this.#stem.length; index++) {
+      const piece = this.#stem[index]
+      if (!piece) continue
+      const text = spanText(piece.span)
+      const found = /[（(]\s*([A-Ha-hА-Еа-еア-オ]{1,5})\s*[)）]\s*([。.]?)\s*$/u.exec(text) ?? /（\s*([A-H]{1,5})\s*）/u.exec(text)
+      if (!found?.[1] || (!text.includes('（') && !/\(\s+\p{L}+\s+\)/u.test(found[0]))) continue
+      const from = piece.span.from + found.index
+      const value = from + found[0].indexOf(found[1])
+      this.#ownKey = {
+        statement: { ...piece.span, from, to: from + found[0].length },
+        values: [{ ...piece.span, from: value, to: value + found[1].length }],
+        source: 'glued',
+      }
+      const behind = found.index + found[0].length
+      const asked = /[?？。.]\s*$/.test(text.slice(0, found.index)) && text.slice(behind).trim() === ''
+      const hole = { ...piece.span, from, to: piece.span.from + behind - (found[2]?.length ?? 0) }
+      if (asked) this.#stem[index] = { ...piece, span: { ...piece.span, to: from } }
+      else this.#stem.splice(index, 1, ...replaceSpans([piece], [hole]))
+      return
+    }
   }
 
   #takeTruthCue(): void {
@@ -123,7 +180,8 @@ class Settler {
     if (!last || this.#raw.keys.length) return
     const text = spanText(last.span)
     const bracketed = /[（([]\s*([^\s()[\]（）]{1,12})\s*[)）\]]\s*$/.exec(text)
-    if (bracketed?.[1] && (this.#truthCue || /[√×✓✗]/.test(bracketed[1])) && truthOf(bracketed[1]) !== null) {
+    const certain = bracketed?.[1] !== undefined && bracketed[1].length > 3 && truthOf(bracketed[1], false) !== null && !/[?？]\s*$/.test(text.slice(0, bracketed.index))
+    if (bracketed?.[1] && (certain || this.#truthCue || /[√×✓✗]/.test(bracketed[1])) && truthOf(bracketed[1]) !== null) {
       const from = last.span.from + bracketed.index
       this.#ownKey = {
         statement: { ...last.span, from },
@@ -272,6 +330,7 @@ class Settler {
   }
 
   #fromOptions(stem: Content, list: RawList): Item {
+    this.#partOptionRemarks(list)
     const options = list.entries.map((entry, index) => this.#option(entry, index))
     const text = plainText(stem)
     const signed = options.filter((_option, index) => this.#isSigned(list, index)).map((option) => option.id)
@@ -299,6 +358,29 @@ class Settler {
     return keyed === 1 && (asked || /all that apply|alle richtigen|toutes les réponses/i.test(text))
   }
 
+  /** "high water - Correct! …" beside "high wind - No, …": each option carries its own feedback, which says what is right. */
+  #partOptionRemarks(list: RawList): void {
+    const [only, ...others] = list.entries.filter((entry) => entry.feedback.length)
+    // Below the last option alone, an indented explanation is that of the item.
+    if (only && !others.length && only === list.entries.at(-1) && list.style !== 'bullet' && !this.#raw.feedback.length)
+      this.#raw.feedback.push(...only.feedback.splice(0))
+    if (list.entries.length < 2 || list.entries.some((entry) => entry.pieces.length > 1 || entry.feedback.length)) return
+    const parted = list.entries.map((entry) => {
+      const piece = entry.pieces[0]
+      const found = piece && /\s+(?:[-–—]+|→|\(|\|)\s*(\p{L}+)[\s,.!;:](?=.*\S)/u.exec(spanText(piece.span))
+      const truth = found?.[1] ? verdictOf(found[1]) : null
+      return piece && found && truth !== null ? { entry, piece, at: found.index, text: found.index + found[0].indexOf(found[1] ?? ''), truth } : null
+    })
+    if (!parted.every((one) => one !== null) || !parted.some((one) => one.truth)) return
+    for (const { entry, piece, at, text, truth } of parted) {
+      const { span } = piece
+      const end = spanText(span).replace(/\s*\)\s*$/, '').length
+      entry.pieces[0] = { ...piece, span: { ...span, to: span.from + at } }
+      entry.feedback.push({ span: { ...span, from: span.from + text, to: span.from + end }, join: 'paragraph' })
+      if (truth) entry.sign = '✓'
+    }
+  }
+
   #option(entry: RawEntry, index: number): Option {
     const note = this.#raw.optionNotes.find((one) => labelValue(one.letter)?.value === index)
     const feedback = entry.feedback.length ? entry.feedback : note?.pieces
@@ -308,7 +390,7 @@ class Settler {
   #isSigned(list: RawList, index: number): boolean {
     const entry = list.entries[index]
     if (!entry) return false
-    return entry.sign !== null || this.#standsOut(list, index)
+    return (entry.sign !== null && !isBulleted(list)) || this.#standsOut(list, index)
   }
 
   /** Bold, highlighted, underlined or coloured as a whole, while another option is not. */
@@ -746,6 +828,11 @@ class Settler {
   }
 }
 
+/** Filled squares or circles before every option are only bullets. */
+function isBulleted(list: RawList): boolean {
+  return list.entries.length > 1 && list.entries.every((entry) => /^[■▣◼⬛●◉⦿•(\s)]+$/.test(entry.sign ?? ''))
+}
+
 function entryRange(entry: RawEntry): { from: number; to: number } {
   const ranges = entry.pieces.map((piece) => sourceRange(piece.span))
   return { from: ranges[0]?.from ?? 0, to: ranges.at(-1)?.to ?? 0 }
@@ -851,6 +938,13 @@ function cellsOf(line: Line): string[] {
     .replace(/^\||\|$/g, '')
     .split('|')
     .map((cell) => cell.trim())
+}
+
+/** "Correct", "No", "Richtig": what the first word of an option's feedback says of it. */
+function verdictOf(word: string): boolean | null {
+  if (/^(?:correct|right|yes|exactly|richtig|genau|correcto|correcta|exacto|juist|goed|rätt|dobrze|верно|правильно)$/i.test(word)) return true
+  if (/^(?:no|non|nein|nee|nej|nie|нет|incorrect|wrong|not|nope|falsch|leider|faux|incorrecto|incorreto|fout|fel|źle|неверно|неправильно)$/i.test(word)) return false
+  return word.length > 1 ? truthOf(word, false) : null
 }
 
 interface Cells {

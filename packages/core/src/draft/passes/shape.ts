@@ -17,6 +17,8 @@ export interface Shape {
   /** Behind a bullet, if there is one; else `start`. */
   readonly body: number
   readonly bullet: boolean
+  /** A star, tick or arrow before the label: "*b) …" is the key. */
+  readonly sign: string | null
   readonly box: Box | null
   readonly question: QuestionLabel | null
   readonly number: Label | null
@@ -35,6 +37,7 @@ export interface DottedLabel {
 const RULE = /^\s*(?:[-*_=~–—―.…·＿]\s*){3,}$/
 /** "— End of the check —": a line between two strokes is an ornament, not a bullet. */
 const BETWEEN_STROKES = /^\s*([-–—―~*=]{1,3})\s+\S.*\S\s+\1\s*$/
+const SIGNED_LABEL = /^(\*{1,2}|✓|✔|✅|→|=>|>{1,2}|☑|\+)\s*(?=\(?(?:\p{L}|\d{1,2})(?:[).]|\s[-–]\s)\s*\S)/u
 const DOTTED = /^(\d{1,2})\.(\d{1,2})(?:\.(\d{1,2}))?[.):]?\s+(?=\S)/
 const HEADING = /^\s{0,3}(#{1,6})\s+/
 const QUOTE = /^\s{0,3}>\s?/
@@ -54,7 +57,9 @@ function shapeOf(line: Line): Shape {
   start += leadingBlanks(text.slice(start))
   const box = boxAt(text, start)
   const afterBullet = box || BETWEEN_STROKES.test(text) ? -1 : bulletEnd(text, start)
-  const body = afterBullet > 0 ? afterBullet : start
+  const unsigned = afterBullet > 0 ? afterBullet : start
+  const sign = SIGNED_LABEL.exec(text.slice(unsigned))
+  const body = unsigned + (sign?.[0].length ?? 0)
   const innerBox = box ?? (afterBullet > 0 ? boxAt(text, body) : null)
   return {
     line,
@@ -66,6 +71,7 @@ function shapeOf(line: Line): Shape {
     start,
     body,
     bullet: afterBullet > 0,
+    sign: sign?.[1] ?? null,
     box: innerBox,
     question: questionLabelAt(text, body),
     number: numberLabelAt(text, body),

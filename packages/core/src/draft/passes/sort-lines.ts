@@ -1,6 +1,19 @@
-import { asRoman, keySign, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
+import { asRoman, boxAt, keySign, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { AsideReason, Line, Span } from '../model.ts'
-import { cues, findPoints, keywordAt, keywordsWithin, trueFalseLead, trueFalseTail, type Keyword } from '../words.ts'
+import {
+  cues,
+  findPoints,
+  keywordAt,
+  keywordsWithin,
+  kindNamed,
+  pairLetterAt,
+  pairOf,
+  remarksIn,
+  trueFalseLead,
+  trueFalseTail,
+  type Keyword,
+  type Remark,
+} from '../words.ts'
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
 import {
@@ -9,8 +22,10 @@ import {
   bracketedKeyword,
   endsSentence,
   from,
+  columnLabel,
   gapCount,
   hasPlainOptions,
+  inlineBoxes,
   howLabelled,
   inlineOptions,
   isFresh,
@@ -74,6 +89,12 @@ function keyCells(text: string): string[] {
   return cells.slice(2).filter((cell) => /^\(?(?:\d{1,3}|[ivx]{1,4})[).:\s-]+\S/i.test(cell))
 }
 
+function giveRemark(item: RawItem, remark: Remark): void {
+  if (remark.role === 'points') item.points = Number(remark.value)
+  else if (remark.role === 'kind') item.kindSaid = kindNamed(remark.value)
+  else item[remark.role] = remark.value
+}
+
 class Sorter {
   readonly #shapes: readonly Shape[]
   readonly #furniture: ReadonlySet<number>
@@ -82,6 +103,8 @@ class Sorter {
   readonly #keyBlocks: KeyBlock[] = []
   readonly #aside: { line: Line; reason: AsideReason }[] = []
   readonly #labelled: Labelling
+  /** Letters for question and answer, where the draft is a list of such pairs. */
+  readonly #pair: readonly [string, string] | null
   #title: string | null = null
   /** The title comes from a heading, not from a loose line above one. */
   #titleHeaded = false
@@ -101,6 +124,7 @@ class Sorter {
   constructor(shapes: readonly Shape[]) {
     this.#shapes = shapes
     this.#furniture = findFurniture(shapes)
+    this.#pair = pairOf(shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.start)?.letter ?? []))
     this.#labelled = howLabelled(shapes)
   }
 
@@ -177,6 +201,7 @@ class Sorter {
     if (shape.tableRow) return false
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
+    if (value && this.#item && gapCount(this.#item) > 1 && !this.#item.keys.length) return false
     if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
     if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
@@ -224,6 +249,10 @@ class Sorter {
     const block = this.#block
     if (!block) return false
     const text = bodyText(shape)
+    if (/^[©®]/.test(text) || (block.lines.at(-1)?.text.trimStart().startsWith('|') && !shape.tableRow && !this.#isEntry(shape))) {
+      this.#block = null
+      return false
+    }
     const entry =
       this.#isEntry(shape) ||
       this.#headsEntries(shape) ||
@@ -256,6 +285,13 @@ class Sorter {
   // Starts of items
 
   #takeStart(shape: Shape, index: number): boolean {
+    if (this.#pair) {
+      const pair = pairLetterAt(shape.line.text, shape.start)
+      if (pair?.letter === this.#pair[0]) {
+        this.#startItem(shape, null, pair.end, 'question')
+        return true
+      }
+    }
     const question = shape.question
     if (question && (this.#labelled === 'question' || shape.heading > 0 || question.number === 'bonus')) {
       this.#startItem(shape, question.number, question.end, 'question')
@@ -313,9 +349,9 @@ class Sorter {
     const last = this.#last
     if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0
     const next = label.value === last.value + 1
-    const nested = this.#item.lists.at(-1)
+    const nested = this.#item.lists.findLast((list) => list.style === 'number')
     const continuesList =
-      nested?.style === 'number' &&
+      nested !== undefined &&
       nested.entries.at(-1)?.label?.value === label.value - 1 &&
       nested.entries.at(-1)?.label?.delimiter === label.delimiter
     if (continuesList && (label.delimiter !== last.delimiter || shape.line.indent > last.indent)) return false
@@ -341,8 +377,19 @@ class Sorter {
     this.#block = null
     this.#closePassage(item)
     this.#claim(item, shape)
-    this.#takeStemText(item, shape, at, 'paragraph')
+    this.#takeStemText(item, shape, this.#takeRemarks(item, shape, at), 'paragraph')
     return item
+  }
+
+  /** "Question 1 (Multiple choice, 2 points)": what the brackets or the rest of the line say about the item. Returns where its text starts. */
+  #takeRemarks(item: RawItem, shape: Shape, at: number): number {
+    const text = shape.line.text
+    const found = /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(text.slice(at))
+    const said = found && (found[1] ?? [found[2], found[3]].filter(Boolean).join(', '))
+    const remarks = said ? remarksIn(said) : null
+    if (!found || !remarks) return at
+    for (const remark of remarks) giveRemark(item, remark)
+    return at + found[0].length
   }
 
   #closePassage(item: RawItem): void {
@@ -361,7 +408,8 @@ class Sorter {
 
   #takeSection(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    const headed = (shape.heading > 0 && !shape.question) || this.#headsDotted(shape, index)
+    const headed =
+      (shape.heading > 0 && !shape.question) || this.#headsDotted(shape, index) || this.#headsNumbers(shape, index)
     const titled =
       cues.isSection(text) &&
       text.length < 120 &&
@@ -393,6 +441,18 @@ class Sorter {
     return number !== undefined && next?.major === Number(number) && next.minor === 1
   }
 
+  /** "II. True or false" or "B. Short answers" above items that are numbered from one. */
+  #headsNumbers(shape: Shape, index: number): boolean {
+    const label = shape.letter
+    if (!label?.upper || this.#labelled !== 'number' || this.#blanks === 0 || shape.line.indent > 2) return false
+    const next = this.#nextText(index)
+    if (next?.number?.value !== 0) return false
+    const options = this.#item?.lists.at(-1)
+    const before = options?.entries.at(-1)?.label
+    const continues = before?.script === label.script && before.value === label.value - 1
+    return !continues || asRoman(label) !== null
+  }
+
   #takeLoose(shape: Shape, index: number): void {
     const text = bodyText(shape)
     if (this.#isChat(text, index)) return this.#setAside(shape, 'chatter')
@@ -407,6 +467,7 @@ class Sorter {
       this.#item = null
       return this.#setAside(shape, 'instruction')
     }
+    if (this.#labelled !== 'none' && this.#startsWithoutNumber(shape, text, index)) return
     if (this.#labelled !== 'none') return this.#takeUnnumbered(shape, text, index)
     if (this.#couldBeTitle(shape, index, text)) {
       this.#title = text
@@ -421,6 +482,21 @@ class Sorter {
     this.#startItem(shape, null, shape.body, 'none')
   }
 
+  /** In a numbered draft an item may lack its number: its options, pairs or key follow all the same. */
+  #startsWithoutNumber(shape: Shape, text: string, index: number): boolean {
+    const next = this.#nextText(index)
+    if (!next || shape.heading || this.#blanks === 0) return false
+    const pairs = cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
+    const listed =
+      (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
+      (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
+      (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer'))
+    if (!pairs && !listed) return false
+    if (pairs) this.#last = { value: 0, delimiter: 'pairs', indent: shape.line.indent }
+    this.#startItem(shape, null, shape.body, 'number')
+    return true
+  }
+
   #couldBeTitle(shape: Shape, index: number, text: string): boolean {
     if (this.#title !== null || this.#items.length) return false
     const next = this.#shapes[index + 1]
@@ -428,7 +504,8 @@ class Sorter {
       (!next || next.blank || cues.isIdentity(bodyText(next))) &&
       !/[?？]\s*$/.test(text) &&
       !shape.letter &&
-      text.length < 140
+      text.length < 140 &&
+      !/\d\s*=\s*\p{L}.*\d\s*=/u.test(text)
     )
   }
 
@@ -481,7 +558,7 @@ class Sorter {
   }
 
   #takeKeyword(item: RawItem, shape: Shape): boolean {
-    const keyword = keywordAt(shape.line.text, shape.body) ?? bracketedKeyword(shape)
+    const keyword = keywordAt(shape.line.text, shape.body) ?? bracketedKeyword(shape) ?? this.#pairedAnswer(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
     const metadata =
       keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
@@ -494,6 +571,15 @@ class Sorter {
     this.#claim(item, shape)
     this.#takeStatement(item, shape, keyword, shape.body)
     return true
+  }
+
+  /** "A: barometer" below "Q: …"; where "B: …" follows it is an option. */
+  #pairedAnswer(shape: Shape): Keyword | null {
+    const pair = this.#pair && pairLetterAt(shape.line.text, shape.start)
+    if (!pair || pair.letter !== this.#pair?.[1]) return null
+    const next = this.#nextText(this.#shapes.indexOf(shape))
+    if (next?.letter?.value === 1 && shape.letter?.value === 0) return null
+    return { role: 'answer', end: pair.end, word: pair.letter }
   }
 
   #takeQuote(item: RawItem, shape: Shape): boolean {
@@ -527,7 +613,7 @@ class Sorter {
       }
       case 'feedback': {
         const option = item.lists.at(-1)?.entries.at(-1)
-        const nested = option && shape.bullet && shape.line.indent > option.indent && !item.keys.length
+        const nested = option && shape.line.indent > option.indent && !item.keys.length
         const target = nested ? option.feedback : item.feedback
         if (span.to > span.from) target.push({ span, join: 'paragraph' })
         this.#open = { pieces: target }
@@ -565,6 +651,7 @@ class Sorter {
       return true
     }
     const label = this.#entryLabel(item, shape)
+    if (label && shape.letter?.delimiter === '-' && !this.#goesOn(label, shape, item)) return false
     if (label) {
       this.#claim(item, shape)
       this.#addLabelled(item, shape, label)
@@ -594,6 +681,9 @@ class Sorter {
         const list = item.lists.find((known) => known.signature === `letter:${candidate.script}`)
         const expected = list?.entries.length ?? 0
         if (list && candidate.value >= expected && candidate.value <= expected + 2) return candidate
+        // Options printed column by column: "A … C …" above "B … D …".
+        const taken = list?.entries.some((entry) => entry.label?.value === candidate.value) ?? true
+        if (list && !taken && candidate.value > 0 && candidate.value < expected) return candidate
         if (
           candidate.value === 0 &&
           (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))
@@ -625,13 +715,20 @@ class Sorter {
     return null
   }
 
+  /** "a - cotton" is an option only in a run of such lines. */
+  #goesOn(label: Label, shape: Shape, item: RawItem): boolean {
+    if (label.value > 0) return item.lists.some((list) => list.entries.at(-1)?.label?.delimiter === '-')
+    const next = this.#nextText(this.#shapes.indexOf(shape))
+    return next?.letter?.delimiter === '-' && next.letter.value === 1
+  }
+
   #addLabelled(item: RawItem, shape: Shape, label: Label): void {
     const text = shape.line.text
     const style = label.script === 'number' ? 'number' : 'letter'
     let at = shape.start
     let current = label
     for (;;) {
-      const next = nextLabel(text, current)
+      const next = nextLabel(text, current) ?? (style === 'letter' ? columnLabel(text, current) : null)
       const other = style === 'number' || current.script === 'circled' ? wideLetter(text, current.to) : null
       const end = next?.from ?? other?.from ?? text.length
       this.#addEntry(item, shape, style, `${style}:${current.script}`, current, at, current.to, end)
@@ -698,10 +795,12 @@ class Sorter {
       labelText: line.text.slice(labelFrom, start).trim(),
       pieces: [{ span: { line, from: begin, to }, join: 'paragraph' }],
       feedback: [],
-      sign: sign?.sign ?? null,
+      sign: sign?.sign ?? (labelFrom <= shape.body ? shape.sign : null),
       indent: line.indent,
     }
-    list.entries.push(entry)
+    const at = label ? list.entries.findIndex((known) => (known.label?.value ?? -1) > label.value) : -1
+    if (at >= 0 && style === 'letter') list.entries.splice(at, 0, entry)
+    else list.entries.push(entry)
     this.#open = { pieces: entry.pieces }
     this.#openIndent = line.indent
     if (glued) this.#takeStatement(item, shape, glued, glued.start)
@@ -826,6 +925,13 @@ class Sorter {
       return this.#takeStatement(item, shape, statement, start)
     const glued = keywordsWithin(line.text, start)[0]
     if (glued) end = bracketStart(line.text, glued.start)
+    const boxes = inlineBoxes(line.text.slice(0, end), start)
+    if (boxes !== null) {
+      this.#pushStem(item, { line, from: start, to: boxes }, join)
+      this.#addInlineBoxes(item, shape, boxes, end)
+      if (glued) this.#takeStatement(item, shape, glued, glued.start)
+      return
+    }
     const options = inlineOptions(line.text.slice(0, end), start)
     const stemEnd = options ? options.from : end
     this.#pushStem(item, { line, from: start, to: stemEnd }, join)
@@ -833,6 +939,18 @@ class Sorter {
     if (glued) this.#takeStatement(item, shape, glued, glued.start)
     this.#openIndent = line.indent
     if (!options && !glued) this.#open = null
+  }
+
+  #addInlineBoxes(item: RawItem, shape: Shape, start: number, end: number): void {
+    const text = shape.line.text.slice(0, end)
+    for (let at: number | null = start; at !== null;) {
+      const box = boxAt(text, at)
+      if (!box) return
+      const next = nextBox(text, box.to)
+      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, box.to, next?.from ?? end)
+      if (box.checked) entry.sign = text.slice(at, box.to).trim()
+      at = next?.from ?? null
+    }
   }
 
   #addLabelledInline(item: RawItem, shape: Shape, first: Label, end: number): void {

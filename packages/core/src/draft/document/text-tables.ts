@@ -1,0 +1,49 @@
+import { expandTable } from '../columns/expand.ts'
+import { guessLayout } from '../columns/guess.ts'
+import type { DocumentBlock, DocumentCell } from './blocks.ts'
+import { paragraphOf } from './blocks.ts'
+
+const ROW = /^\s*\|.*\|\s*$/
+const DIVIDER = /^\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$/
+
+/**
+ * Plain text with Markdown tables as a document: a table whose columns hold questions is taken apart into items.
+ *
+ * @returns null where no table of the text holds questions, so that the text is best read as it is.
+ */
+export function tablesInText(text: string): DocumentBlock[] | null {
+  const lines = text.split(/\r?\n/)
+  const blocks: DocumentBlock[] = []
+  let found = false
+  for (let at = 0; at < lines.length;) {
+    const end = tableEnd(lines, at)
+    if (end - at < 2) {
+      blocks.push({ ...paragraphOf(lines[at] ?? ''), isPrintedLine: true })
+      at++
+      continue
+    }
+    const rows = lines.slice(at, end).filter((line) => !DIVIDER.test(line)).map(cellsOf)
+    const layout = guessLayout(rows)
+    if (layout) {
+      found = true
+      blocks.push(...expandTable(rows, layout))
+    } else for (const line of lines.slice(at, end)) blocks.push({ ...paragraphOf(line), isPrintedLine: true })
+    at = end
+  }
+  return found ? blocks : null
+}
+
+function tableEnd(lines: readonly string[], from: number): number {
+  let end = from
+  while (end < lines.length && ROW.test(lines[end] ?? '')) end++
+  return end
+}
+
+function cellsOf(line: string): DocumentCell[] {
+  return line
+    .trim()
+    .slice(1, -1)
+    .split(/(?<!\\)\|/)
+    .map((cell) => cell.trim().replaceAll('\\|', '|').replace(/<br\s*\/?>/gi, '\n'))
+    .map((cell) => (cell ? [{ text: cell, styles: [] }] : []))
+}
