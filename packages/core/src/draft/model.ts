@@ -28,8 +28,12 @@ export interface StyleRange {
 
 /** One line after cleaning: what is read, with the way back to the text as given. */
 export interface Line {
-  /** 1-based. */
+  /** 1-based; of a line that was joined again, its first. */
   readonly number: number
+  /** The last of the lines that were joined into this one. */
+  readonly lastNumber?: number
+  /** Where the text of the last joined line starts. */
+  readonly joinedAt?: number
   /** Half-open offsets in the draft's text, without the line end. */
   readonly from: number
   readonly to: number

@@ -8,6 +8,7 @@ import type { RawItem, Section } from './passes/raw.ts'
 import { KIND_NAMES } from '../item/kind-names.ts'
 import { settleItem } from './passes/settle.ts'
 import { shapeLines } from './passes/shape.ts'
+import { unwrapLines } from './passes/unwrap.ts'
 import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.ts'
 
 /**
@@ -18,7 +19,7 @@ import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.
  */
 export function readDraft(source: DraftSource): Reading {
   const lines = cleanLines(source)
-  const sorted = sortLines(shapeLines(lines))
+  const sorted = sortLines(unwrapLines(shapeLines(lines)))
   const blocks =
     source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
   const marks = placeKeys(sorted, blocks)
@@ -38,7 +39,7 @@ function toReadItem(raw: RawItem): ReadItem {
   const settled = settleItem(raw)
   const first = raw.lines[0]
   const last = raw.lines.at(-1)
-  const lines = [first?.number ?? 1, last?.number ?? 1] as const
+  const lines = [first?.number ?? 1, last ? lastNumber(last) : 1] as const
   const place = { lines, from: first?.from ?? 0, to: last?.to ?? 0 }
   const kept = isKept(settled.item) ? [] : [mark('kind-not-kept', place, { kind: KIND_NAMES[settled.item.kind] })]
   return {
@@ -57,7 +58,7 @@ function readPassages(sorted: SortedLines): ReadPassage[] {
     id: `p${index + 1}`,
     title: null,
     content: compose(passage.pieces),
-    lines: [passage.lines[0]?.number ?? 1, passage.lines.at(-1)?.number ?? 1],
+    lines: [passage.lines[0]?.number ?? 1, lastNumber(passage.lines.at(-1)) ],
   }))
 }
 
@@ -136,14 +137,24 @@ function giveKey(item: RawItem, entry: KeyEntry): void {
 
 function asideLines(sorted: SortedLines, lines: readonly Line[], text: string): AsideLine[] {
   const kept = new Set<number>()
-  for (const raw of sorted.items) for (const line of raw.lines) kept.add(line.number)
-  for (const passage of sorted.passages) for (const line of passage.lines) kept.add(line.number)
-  const reasons = new Map(sorted.aside.map((entry) => [entry.line.number, entry.reason]))
+  for (const owner of [...sorted.items, ...sorted.passages])
+    for (const line of owner.lines) for (const number of numbersOf(line)) kept.add(number)
+  const reasons = new Map(
+    sorted.aside.flatMap((entry) => numbersOf(entry.line).map((number) => [number, entry.reason] as const)),
+  )
   return lines
     .filter(
       (line) => !kept.has(line.number) && (text.slice(line.from, line.to).trim() !== '' || reasons.has(line.number)),
     )
     .map((line) => ({ line: line.number, from: line.from, to: line.to, reason: reasons.get(line.number) ?? 'other' }))
+}
+
+function lastNumber(line: Line | undefined): number {
+  return line ? (line.lastNumber ?? line.number) : 1
+}
+
+function numbersOf(line: Line): number[] {
+  return Array.from({ length: lastNumber(line) - line.number + 1 }, (_none, at) => line.number + at)
 }
 
 function markRepeats(items: readonly ReadItem[]): ReadItem[] {

@@ -1,6 +1,6 @@
 import type { DraftSource, Line, StyleRange } from '../model.ts'
-import { cleanCharacters } from './characters.ts'
-import { readMarkup } from './markup.ts'
+import { cleanCharacters, type CleanText } from './characters.ts'
+import { readMarkup, type MarkedText } from './markup.ts'
 
 const LINE_END = /\r\n|[\n\r\u2028\u2029\f\v]/g
 const FENCE = /^\s*(?:```|~~~)/
@@ -14,6 +14,7 @@ const DRAFT_LINE = /^\s*(?:(?:q(?:uestion)?\s*)?\d+\s*[.):]\s+\S|[a-h]\s*[.)]\s+
 export function cleanLines(source: DraftSource): Line[] {
   const raw = splitLines(source.text)
   const code = findCodeLines(raw.map((line) => line.text))
+  const carried = carriedEmphasis(raw.map((line, index) => (code[index] ? '' : line.text)))
   const given = [...(source.styles ?? [])].sort((a, b) => a.from - b.from)
   let next = 0
   return raw.map(({ from, text }, index) => {
@@ -25,7 +26,8 @@ export function cleanLines(source: DraftSource): Line[] {
       if (style && style.to > from)
         own.push({ from: Math.max(0, style.from - from), to: Math.min(to, style.to) - from, style: style.style })
     }
-    return cleanLine(index + 1, from, text, code[index] ?? null, own)
+    const carry = carried[index]
+    return cleanLine(index + 1, from, text, code[index] ?? null, own, carry ?? NO_CARRY)
   })
 }
 
@@ -69,7 +71,76 @@ function isWrappedDraft(lines: readonly string[]): boolean {
   return lines.filter((line) => DRAFT_LINE.test(line)).length >= 3
 }
 
-function cleanLine(number: number, from: number, raw: string, role: CodeRole, given: readonly StyleRange[]): Line {
+interface Carry {
+  /** A delimiter whose closing stands in the next line, and one whose opening stood in the line before. */
+  readonly opens: string | null
+  readonly closes: string | null
+}
+
+const NO_CARRY: Carry = { opens: null, closes: null }
+const EMPHASIS = /(?<!\\)\*{1,2}/g
+
+/** Emphasis that an editor's wrap parted: an odd delimiter in one line and its partner in the next. */
+function carriedEmphasis(texts: readonly string[]): Carry[] {
+  const carries: Carry[] = texts.map(() => NO_CARRY)
+  for (let index = 0; index + 1 < texts.length; index++) {
+    const next = texts[index + 1] ?? ''
+    for (const delimiter of ['**', '*']) {
+      if (carries[index]?.opens || !isOdd(texts[index] ?? '', delimiter, carries[index]?.closes === delimiter)) continue
+      const text = texts[index] ?? ''
+      const opening = text.lastIndexOf(delimiter)
+      const closing = next.indexOf(delimiter)
+      const whole = /\S/.test(text.charAt(opening + delimiter.length)) && closing > 0 && /\S/.test(next.charAt(closing - 1))
+      if (!whole || next.trim() === '' || !isOdd(next, delimiter, false)) continue
+      carries[index] = { opens: delimiter, closes: carries[index]?.closes ?? null }
+      carries[index + 1] = { opens: null, closes: delimiter }
+    }
+  }
+  return carries
+}
+
+function isOdd(text: string, delimiter: string, closed: boolean): boolean {
+  const found = [...text.replace(/^\s*\*\s+/, '').matchAll(EMPHASIS)].filter((one) => one[0] === delimiter).length
+  return (found - (closed ? 1 : 0)) % 2 === 1
+}
+
+/** Drops a delimiter whose partner stands in another line; what it covers in this one is styled all the same. */
+function withoutCarried(piece: CleanText, carry: Carry): MarkedText {
+  const cuts: { at: number; length: number }[] = []
+  const closing = carry.closes ? piece.text.indexOf(carry.closes) : -1
+  const opening = carry.opens ? piece.text.lastIndexOf(carry.opens) : -1
+  if (carry.closes && closing >= 0) cuts.push({ at: closing, length: carry.closes.length })
+  if (carry.opens && opening >= 0 && opening !== closing) cuts.push({ at: opening, length: carry.opens.length })
+  if (!cuts.length) return { ...piece, styles: [] }
+  let text = ''
+  const map: number[] = []
+  const edges: number[] = []
+  for (let at = 0; at < piece.text.length; at++) {
+    const cut = cuts.find((one) => one.at === at)
+    if (cut) {
+      edges.push(text.length)
+      at += cut.length - 1
+      continue
+    }
+    text += piece.text.charAt(at)
+    map.push(piece.map ? (piece.map[at] ?? 0) : at)
+  }
+  map.push(piece.map ? (piece.map.at(-1) ?? 0) : piece.text.length)
+  const styleOf = (delimiter: string): StyleRange['style'] => (delimiter === '**' ? 'strong' : 'emphasis')
+  const styles: StyleRange[] = []
+  if (carry.closes && closing >= 0) styles.push({ from: 0, to: edges[0] ?? 0, style: styleOf(carry.closes) })
+  if (carry.opens && opening >= 0) styles.push({ from: edges.at(-1) ?? 0, to: text.length, style: styleOf(carry.opens) })
+  return { text, map, styles }
+}
+
+function cleanLine(
+  number: number,
+  from: number,
+  raw: string,
+  role: CodeRole,
+  given: readonly StyleRange[],
+  carry: Carry,
+): Line {
   if (role === 'fence')
     return {
       number,
@@ -82,7 +153,9 @@ function cleanLine(number: number, from: number, raw: string, role: CodeRole, gi
       preformatted: false,
     }
   const characters = cleanCharacters(raw)
-  const piece = role === 'code' ? { ...characters, styles: [] } : readMarkup(characters)
+  const whole = carry === NO_CARRY ? { ...characters, styles: [] } : withoutCarried(characters, carry)
+  const marked = role === 'code' ? whole : readMarkup(whole)
+  const piece = whole.styles.length ? { ...marked, styles: [...marked.styles, ...restyled(whole, marked)] } : marked
   const map = piece.map && piece.map.map((at) => from + at)
   const styles = given.length ? [...piece.styles, ...toCleaned(given, piece.map, piece.text.length)] : piece.styles
   return {
@@ -95,6 +168,16 @@ function cleanLine(number: number, from: number, raw: string, role: CodeRole, gi
     indent: indentOf(piece.text),
     preformatted: role === 'code',
   }
+}
+
+/** The styles of a text before its markup was read, over the text after. */
+function restyled(whole: MarkedText, marked: MarkedText): StyleRange[] {
+  const at = (unit: number): number => (whole.map ? (whole.map[unit] ?? 0) : unit)
+  return toCleaned(
+    whole.styles.map((range) => ({ ...range, from: at(range.from), to: at(range.to) })),
+    marked.map,
+    marked.text.length,
+  )
 }
 
 function toCleaned(given: readonly StyleRange[], map: readonly number[] | null, length: number): StyleRange[] {

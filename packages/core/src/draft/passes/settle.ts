@@ -850,11 +850,11 @@ function statementRange(key: RawKey): { from: number; to: number } {
 function placeOf(lines: readonly Line[]): Place {
   const first = lines[0]
   const last = lines.at(-1)
-  return { lines: [first?.number ?? 1, last?.number ?? 1], from: first?.from ?? 0, to: last?.to ?? 0 }
+  return { lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1], from: first?.from ?? 0, to: last?.to ?? 0 }
 }
 
 function spanPlace(span: Span): Place {
-  return { lines: [span.line.number, span.line.number], ...sourceRange(span) }
+  return { lines: [span.line.number, span.line.lastNumber ?? span.line.number], ...sourceRange(span) }
 }
 
 function letter(index: number): string {

@@ -47,7 +47,7 @@ export function shapeLines(lines: readonly Line[]): Shape[] {
   return lines.map(shapeOf)
 }
 
-function shapeOf(line: Line): Shape {
+export function shapeOf(line: Line): Shape {
   const text = line.text
   const heading = line.preformatted ? null : HEADING.exec(text)
   const quote = !heading && !line.preformatted ? QUOTE.exec(text) : null
