@@ -131,8 +131,17 @@ function mojibakeAt(raw: string, at: number): { text: string; length: number } |
   const [first = 0, second = 0, third = 0] = bytes
   const code =
     size === 2 ? ((first & 31) << 6) | (second & 63) : ((first & 15) << 12) | ((second & 63) << 6) | (third & 63)
+  // "×" before a no-break blank is a sign of its own; letters of other scripts come in words, so another pair must touch.
+  if (code >= 0x250 && code < 0x700 && !isPair(raw, at - 2) && !isPair(raw, at + 2)) return null
   const plausible = code === 0xa0 || (code > 0xa0 && code < 0x700) || (code >= 0x2000 && code < 0x2c00)
   return plausible ? { text: code === 0xa0 ? ' ' : String.fromCharCode(code), length: size } : null
+}
+
+/** Two characters that together are one of two UTF-8 bytes. */
+function isPair(raw: string, at: number): boolean {
+  const lead = raw.charCodeAt(at)
+  const next = byteOf(raw.charAt(at + 1))
+  return lead >= 0xc2 && lead <= 0xdf && next >= 0x80 && next <= 0xbf
 }
 
 function byteOf(character: string): number {

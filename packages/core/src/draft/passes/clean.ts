@@ -17,7 +17,7 @@ export function cleanLines(source: DraftSource): Line[] {
   const carried = carriedEmphasis(raw.map((line, index) => (code[index] ? '' : line.text)))
   const given = [...(source.styles ?? [])].sort((a, b) => a.from - b.from)
   let next = 0
-  return raw.map(({ from, text }, index) => {
+  const lines = raw.map(({ from, text }, index) => {
     const to = from + text.length
     while (next < given.length && (given[next]?.to ?? 0) <= from) next++
     const own: StyleRange[] = []
@@ -29,6 +29,13 @@ export function cleanLines(source: DraftSource): Line[] {
     const carry = carried[index]
     return cleanLine(index + 1, from, text, code[index] ?? null, own, carry ?? NO_CARRY)
   })
+  return outdented(lines)
+}
+
+/** A draft that stands indented as a whole is read as if it did not. */
+function outdented(lines: Line[]): Line[] {
+  const shared = lines.reduce((least, line) => (line.text.trim() ? Math.min(least, line.indent) : least), Number.POSITIVE_INFINITY)
+  return shared > 0 && Number.isFinite(shared) ? lines.map((line) => ({ ...line, indent: Math.max(0, line.indent - shared) })) : lines
 }
 
 interface RawLine {

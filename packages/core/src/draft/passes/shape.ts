@@ -39,7 +39,7 @@ const RULE = /^\s*(?:[-*_=~–—―.…·＿]\s*){3,}$/
 const BETWEEN_STROKES = /^\s*([-–—―~*=]{1,3})\s+\S.*\S\s+\1\s*$/
 const SIGNED_LABEL = /^(\*{1,2}|✓|✔|✅|→|=>|>{1,2}|☑|\+)\s*(?=\(?(?:\p{L}|\d{1,2})(?:[).]|\s[-–]\s)\s*\S)/u
 const DOTTED = /^(\d{1,2})\.(\d{1,2})(?:\.(\d{1,2}))?[.):]?\s+(?=\S)/
-const HEADING = /^\s{0,3}(#{1,6})\s+/
+const HEADING = /^\s{0,12}(#{1,6})\s+/
 const QUOTE = /^\s{0,3}>\s?/
 const ORNAMENT = /^\s*(?:[\p{Extended_Pictographic}\uFE0F\u200D]+\s*)+/u
 

@@ -413,7 +413,7 @@ class Sorter {
     const titled =
       cues.isSection(text) &&
       text.length < 120 &&
-      this.#blanks > 0 &&
+      (this.#blanks > 0 || this.#standsBetweenItems(index)) &&
       !/[?？]$/.test(
         text
           .replace(/\([^)]*\)\s*$/, '')
@@ -431,6 +431,12 @@ class Sorter {
     if (index > 0 || headed) this.#setAside(shape, this.#title === text ? 'title' : 'section')
     else this.#setAside(shape, 'title')
     return true
+  }
+
+  /** The item above is whole, and the line below starts another one. */
+  #standsBetweenItems(index: number): boolean {
+    const next = this.#nextText(index)
+    return (this.#item === null || isComplete(this.#item)) && Boolean(next?.number ?? next?.question)
   }
 
   /** "2 Gates and water" above "2.1 …". */

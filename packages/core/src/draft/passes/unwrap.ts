@@ -2,7 +2,7 @@ import { keywordAt } from '../words.ts'
 import type { Line, StyleRange } from '../model.ts'
 import { shapeOf, type Shape } from './shape.ts'
 
-const MIN_FULL_LINES = 3
+const MIN_BROKEN_LINES = 4
 const WIDEST_WRAP = 110
 const NARROWEST_WRAP = 36
 const MAX_JOINED_LINES = 60
@@ -35,10 +35,22 @@ function wrapWidth(shapes: readonly Shape[]): number | null {
     .filter((shape) => !shape.blank && !shape.rule && !shape.tableRow && !shape.line.preformatted)
     .map((shape) => shape.line.text.trimEnd().length)
   if (!lengths.length) return null
-  const longest = lengths.reduce((most, length) => Math.max(most, length), 0)
+  // A few lines that no wrap touched, such as a long word or an address, do not hide the width of the others.
+  const sorted = [...lengths].sort((a, b) => a - b)
+  const longest = sorted[Math.floor((sorted.length - 1) * 0.96)] ?? 0
   if (longest > WIDEST_WRAP || longest < NARROWEST_WRAP) return null
-  const full = lengths.filter((length) => length > longest - 10).length
-  return full >= MIN_FULL_LINES ? longest : null
+  const broken = shapes.filter((shape, index) => {
+    const before = shapes[index - 1]
+    return before !== undefined && isPlain(shape) && !before.blank && overflows(before, shape, longest) && /^\s*\p{Ll}/u.test(shape.line.text)
+  })
+  return broken.length >= MIN_BROKEN_LINES ? longest : null
+}
+
+/** The next line's first word would not have fitted, and nothing ended. */
+function overflows(before: Shape, shape: Shape, width: number): boolean {
+  const word = /^\S+/.exec(shape.line.text.trimStart())?.[0].length ?? 0
+  const text = before.line.text.trimEnd()
+  return lastLineLength(before.line) + 1 + word > width && !/[.!?:。？！]["”»)*_]*$/.test(text)
 }
 
 function goesOn(before: Shape, shape: Shape, width: number | null): boolean {
@@ -46,9 +58,9 @@ function goesOn(before: Shape, shape: Shape, width: number | null): boolean {
   const text = before.line.text.trimEnd()
   const next = shape.line.text.trimStart()
   if (opensBracket(text) && closesBracket(next)) return true
+  if (text.endsWith(',') && /^\p{Ll}/u.test(next)) return true
   if (width === null || shape.line.indent < before.line.indent - 1) return false
-  const word = /^\S+/.exec(next)?.[0].length ?? 0
-  return lastLineLength(before.line) + 1 + word > width && !/[.!?:。？！]["”»)*_]*$/.test(text) && /^[\p{Ll}\p{N}(]/u.test(next)
+  return overflows(before, shape, width) && /^[\p{L}\p{N}(]/u.test(next)
 }
 
 /** Nothing at its start says that the line is more than the rest of a sentence. */
