@@ -25,7 +25,12 @@ export type DraftFileType = 'text' | 'word' | 'open-text' | 'rtf' | 'pdf' | 'wor
 
 /** What a file turned out to hold. `blocks` is the document that the draft was made from, where it was one. */
 export type FileContents =
-  | { readonly kind: 'draft'; readonly type: DraftFileType; readonly source: DraftSource; readonly blocks?: readonly DocumentBlock[] }
+  | {
+      readonly kind: 'draft'
+      readonly type: DraftFileType
+      readonly source: DraftSource
+      readonly blocks?: readonly DocumentBlock[]
+    }
   | { readonly kind: 'items'; readonly format: 'gift' | 'qti21' | 'items'; readonly result: ReadResult }
 
 export const MAX_FILE_BYTES = 20 * 1024 * 1024
@@ -69,7 +74,9 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
   if (has('xl/workbook.xml')) return fromBlocks('workbook', await readWorkbook(bytes))
   if (has('content.xml')) {
     if (/<manifest:encryption-data/.test(textOf(files, 'META-INF/manifest.xml')))
-      throw new PackageError('This document is locked with a password. Save a copy without the password, and read that.')
+      throw new PackageError(
+        'This document is locked with a password. Save a copy without the password, and read that.',
+      )
     return fromBlocks('open-text', readOpenText(files))
   }
   return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read({ form: 'package', files }) }
@@ -100,14 +107,18 @@ function readTextFile(bytes: Uint8Array): FileContents {
   if (delimiter !== null) {
     const blocks = readCsv(text, delimiter)
     const draft = documentDraft(blocks)
-    if (!draft.text.startsWith('|') || /\n\d+\. /.test(draft.text)) return { kind: 'draft', type: 'csv', source: draft, blocks }
+    if (!draft.text.startsWith('|') || /\n\d+\. /.test(draft.text))
+      return { kind: 'draft', type: 'csv', source: draft, blocks }
   }
   return { kind: 'draft', type: 'text', source: { text } }
 }
 
 function looksLikeHtml(text: string): boolean {
   const start = text.slice(0, 4000)
-  return /<!doctype html|<html[\s>]|<body[\s>]/i.test(start) || (text.match(/<(?:p|li|div|h[1-6]|ol|td)[\s>]/gi)?.length ?? 0) > 3
+  return (
+    /<!doctype html|<html[\s>]|<body[\s>]/i.test(start) ||
+    (text.match(/<(?:p|li|div|h[1-6]|ol|td)[\s>]/gi)?.length ?? 0) > 3
+  )
 }
 
 /** UTF-8, UTF-16 by its byte order mark, else Windows-1252. @throws PackageError for bytes that are no text. */

@@ -58,7 +58,7 @@ function readPassages(sorted: SortedLines): ReadPassage[] {
     id: `p${index + 1}`,
     title: null,
     content: compose(passage.pieces),
-    lines: [passage.lines[0]?.number ?? 1, lastNumber(passage.lines.at(-1)) ],
+    lines: [passage.lines[0]?.number ?? 1, lastNumber(passage.lines.at(-1))],
   }))
 }
 
@@ -68,7 +68,8 @@ function giveSectionPoints(items: readonly RawItem[]): void {
   for (const item of items) bySection.set(item.section, [...(bySection.get(item.section) ?? []), item])
   for (const [section, own] of bySection) {
     const only = own[0]
-    if (own.length === 1 && only && section.pointsInAll !== null && section.pointsEach === null) only.points ??= section.pointsInAll
+    if (own.length === 1 && only && section.pointsInAll !== null && section.pointsEach === null)
+      only.points ??= section.pointsInAll
   }
 }
 

@@ -196,7 +196,8 @@ export const cues = {
   /** The label of a section named anywhere in a text, lower case. */
   sectionLabel: (text: string): string | null => SECTION_LABEL.exec(text)?.[1]?.toLowerCase() ?? null,
   /** "Correct answers in bold": how the keys are shown, said once for the draft. */
-  isLegend: (text: string): boolean => text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
+  isLegend: (text: string): boolean =>
+    text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
   isIdentity: (text: string): boolean => IDENTITY.test(text),
 } as const
 
@@ -292,8 +293,10 @@ export function pairOf(letters: readonly string[]): readonly [string, string] | 
   return best.count >= 2 ? best.pair : null
 }
 
-const LEVELS = /^(?:remember|understand|apply|analy[sz]e|evaluate|create|recall|knowledge|comprehension|application|analysis|synthesis|evaluation)(?:ing)?$/i
-const DIFFICULTIES = /^(?:(?:very )?easy|medium|moderate|(?:very )?hard|difficult|leicht|mittel|schwer|facile|moyen|difficile|fácil|media|difícil)$/i
+const LEVELS =
+  /^(?:remember|understand|apply|analy[sz]e|evaluate|create|recall|knowledge|comprehension|application|analysis|synthesis|evaluation)(?:ing)?$/i
+const DIFFICULTIES =
+  /^(?:(?:very )?easy|medium|moderate|(?:very )?hard|difficult|leicht|mittel|schwer|facile|moyen|difficile|fácil|media|difícil)$/i
 const OUTCOME = /^(?:LO|LZ|CLO|outcome|objective)\s*[:.]?\s*\d[\w.]*$/i
 
 export interface Remark {

@@ -1,4 +1,11 @@
-import { listLabel, type DocumentBlock, type DocumentCell, type DocumentRun, type DocumentStyle, type NumberForm } from '@zakuska/core'
+import {
+  listLabel,
+  type DocumentBlock,
+  type DocumentCell,
+  type DocumentRun,
+  type DocumentStyle,
+  type NumberForm,
+} from '@zakuska/core'
 import { parse, type DefaultTreeAdapterTypes } from 'parse5'
 import { isColour } from '../word/styles.ts'
 
@@ -7,24 +14,92 @@ type Element = DefaultTreeAdapterTypes.Element
 
 /** What a page prints round its text, and what is never shown. */
 const SKIPPED = new Set([
-  'head', 'script', 'style', 'template', 'noscript', 'nav', 'footer', 'aside', 'button', 'select', 'iframe', 'svg',
-  'canvas', 'audio', 'video', 'object', 'form-footer', 'dialog', 'menu',
+  'head',
+  'script',
+  'style',
+  'template',
+  'noscript',
+  'nav',
+  'footer',
+  'aside',
+  'button',
+  'select',
+  'iframe',
+  'svg',
+  'canvas',
+  'audio',
+  'video',
+  'object',
+  'form-footer',
+  'dialog',
+  'menu',
 ])
 const BLOCKS = new Set([
-  'p', 'div', 'section', 'article', 'main', 'header', 'body', 'html', 'form', 'fieldset', 'legend', 'blockquote', 'figure',
-  'figcaption', 'dl', 'dt', 'dd', 'address', 'details', 'summary', 'center', 'ul', 'ol', 'li', 'table', 'pre', 'hr',
-  'h1', 'h2', 'h3', 'h4', 'h5', 'h6',
+  'p',
+  'div',
+  'section',
+  'article',
+  'main',
+  'header',
+  'body',
+  'html',
+  'form',
+  'fieldset',
+  'legend',
+  'blockquote',
+  'figure',
+  'figcaption',
+  'dl',
+  'dt',
+  'dd',
+  'address',
+  'details',
+  'summary',
+  'center',
+  'ul',
+  'ol',
+  'li',
+  'table',
+  'pre',
+  'hr',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
 ])
 const STYLES: Readonly<Record<string, DocumentStyle>> = {
-  b: 'strong', strong: 'strong', i: 'emphasis', em: 'emphasis', u: 'underline', ins: 'underline', mark: 'highlight',
-  sup: 'sup', sub: 'sub', code: 'code', kbd: 'code', samp: 'code', tt: 'code',
+  b: 'strong',
+  strong: 'strong',
+  i: 'emphasis',
+  em: 'emphasis',
+  u: 'underline',
+  ins: 'underline',
+  mark: 'highlight',
+  sup: 'sup',
+  sub: 'sub',
+  code: 'code',
+  kbd: 'code',
+  samp: 'code',
+  tt: 'code',
 }
 const LIST_FORMS: Readonly<Record<string, NumberForm>> = {
-  '1': 'decimal', a: 'lower-letter', A: 'upper-letter', i: 'lower-roman', I: 'upper-roman',
+  '1': 'decimal',
+  a: 'lower-letter',
+  A: 'upper-letter',
+  i: 'lower-roman',
+  I: 'upper-roman',
 }
 const CSS_LIST_FORMS: Readonly<Record<string, NumberForm>> = {
-  'lower-alpha': 'lower-letter', 'lower-latin': 'lower-letter', 'upper-alpha': 'upper-letter', 'upper-latin': 'upper-letter',
-  'lower-roman': 'lower-roman', 'upper-roman': 'upper-roman', decimal: 'decimal', none: 'none',
+  'lower-alpha': 'lower-letter',
+  'lower-latin': 'lower-letter',
+  'upper-alpha': 'upper-letter',
+  'upper-latin': 'upper-letter',
+  'lower-roman': 'lower-roman',
+  'upper-roman': 'upper-roman',
+  decimal: 'decimal',
+  none: 'none',
 }
 
 /** Reads a page (WHATWG HTML): its headings, paragraphs, lists with their numbers, tables and the dress of its text. Never throws. */
@@ -86,7 +161,11 @@ class HtmlReader {
 
   #inline(node: Element, name: string, styles: readonly DocumentStyle[], place: Place): void {
     if (name === 'br') this.#runs.push({ text: '\n', styles: [] })
-    else if (name === 'img') this.#runs.push({ text: `![${(attribute(node, 'alt') ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)`, styles: [] })
+    else if (name === 'img')
+      this.#runs.push({
+        text: `![${(attribute(node, 'alt') ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)`,
+        styles: [],
+      })
     else if (name === 'input') this.#input(node)
     else if (name === 'textarea') this.#runs.push({ text: ' _____ ', styles: [] })
     else if (name === 'math') this.#math(node, styles)
@@ -177,13 +256,19 @@ function dressed(node: Element, styles: readonly DocumentStyle[]): readonly Docu
   const own = STYLES[node.tagName]
   if (own) found.add(own)
   const css = attribute(node, 'style') ?? ''
-  const value = (name: string): string | undefined => new RegExp(`(?:^|;)\\s*${name}\\s*:\\s*([^;]+)`, 'i').exec(css)?.[1]?.trim()
+  const value = (name: string): string | undefined =>
+    new RegExp(`(?:^|;)\\s*${name}\\s*:\\s*([^;]+)`, 'i').exec(css)?.[1]?.trim()
   const weight = value('font-weight')
   if (weight) toggle(found, 'strong', /^bold/.test(weight) || Number(weight) >= 600)
   const slant = value('font-style')
   if (slant) toggle(found, 'emphasis', slant !== 'normal')
   const back = value('background-color') ?? value('background')
-  if (back) toggle(found, 'highlight', !/^(?:transparent|none|white|#fff(?:fff)?|inherit|initial|rgba?\(255,\s*255,\s*255)/i.test(back))
+  if (back)
+    toggle(
+      found,
+      'highlight',
+      !/^(?:transparent|none|white|#fff(?:fff)?|inherit|initial|rgba?\(255,\s*255,\s*255)/i.test(back),
+    )
   const colour = value('color') ?? attribute(node, 'color')
   if (colour && node.tagName !== 'a') toggle(found, 'colour', isCssColour(colour))
   if (/underline/.test(value('text-decoration') ?? '')) found.add('underline')
@@ -200,10 +285,18 @@ function toggle(found: Set<DocumentStyle>, style: DocumentStyle, on: boolean): v
 
 function isCssColour(value: string): boolean {
   const short = /^#([0-9a-f])([0-9a-f])([0-9a-f])$/i.exec(value)
-  if (short) return isColour(`#${short.slice(1).map((digit) => digit + digit).join('')}`)
+  if (short)
+    return isColour(
+      `#${short
+        .slice(1)
+        .map((digit) => digit + digit)
+        .join('')}`,
+    )
   const rgb = /^rgba?\(\s*(\d+)[\s,]+(\d+)[\s,]+(\d+)/i.exec(value)
   if (rgb) return rgb.slice(1).some((part) => Number(part) > 0x50)
-  return value.startsWith('#') ? isColour(value) : !/^(?:black|inherit|initial|windowtext|currentcolor|unset)$/i.test(value)
+  return value.startsWith('#')
+    ? isColour(value)
+    : !/^(?:black|inherit|initial|windowtext|currentcolor|unset)$/i.test(value)
 }
 
 function isHidden(node: Element): boolean {

@@ -90,7 +90,10 @@ class OpenTextReader {
   #list(node: ElementNode, depth: number, inherited: string | null): DocumentBlock[] {
     const name = node.attributes['text:style-name'] ?? inherited
     if (depth === 0)
-      this.#lists.open(name, node.attributes['text:continue-numbering'] === 'true' || 'text:continue-list' in node.attributes)
+      this.#lists.open(
+        name,
+        node.attributes['text:continue-numbering'] === 'true' || 'text:continue-list' in node.attributes,
+      )
     return elementsOf(node).flatMap((entry) => {
       let labelled = entry.name !== 'list-item'
       const start = entry.attributes['text:start-value']
@@ -163,7 +166,14 @@ class OpenTextReader {
     const runs: DocumentRun[] = []
     for (const block of this.blocks(cell)) {
       if (runs.length) runs.push({ text: '\n', styles: [] })
-      if (block.type === 'table') runs.push({ text: block.rows.flat().map((one) => cellText(one)).join('\t'), styles: [] })
+      if (block.type === 'table')
+        runs.push({
+          text: block.rows
+            .flat()
+            .map((one) => cellText(one))
+            .join('\t'),
+          styles: [],
+        })
       else {
         if (block.label) runs.push({ text: `${block.label} `, styles: [] })
         runs.push(...block.runs)

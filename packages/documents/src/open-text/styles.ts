@@ -29,7 +29,10 @@ export class OpenStyles {
   }
 
   text(name: string | undefined, base: readonly DocumentStyle[]): readonly DocumentStyle[] {
-    return this.#chain('text', name).reduceRight<readonly DocumentStyle[]>((styles, style) => dressed(style, styles), base)
+    return this.#chain('text', name).reduceRight<readonly DocumentStyle[]>(
+      (styles, style) => dressed(style, styles),
+      base,
+    )
   }
 
   #chain(family: string, name: string | undefined): ElementNode[] {

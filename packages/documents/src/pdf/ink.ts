@@ -20,6 +20,13 @@ interface Rectangle {
 export interface Ink {
   isColoured(x: number, y: number): boolean
   behind(x: number, y: number, width: number, size: number): 'highlight' | 'underline' | null
+  /** Lower left corner and size of each picture, in points. */
+  readonly pictures: readonly {
+    readonly x: number
+    readonly y: number
+    readonly width: number
+    readonly height: number
+  }[]
 }
 
 interface Drawing {
@@ -33,6 +40,7 @@ const UNIT: Matrix = [1, 0, 0, 1, 0, 0]
 export function inkOf(drawing: Drawing): Ink {
   const shown: Shown[] = []
   const bars: Rectangle[] = []
+  const pictures: { x: number; y: number; width: number; height: number }[] = []
   const saved: { place: Matrix; fill: string }[] = []
   let place: Matrix = UNIT
   let text: Matrix = UNIT
@@ -66,7 +74,11 @@ export function inkOf(drawing: Drawing): Ink {
         text = line = UNIT
         break
       case OPS.setTextMatrix:
-        text = line = toMatrix(Array.isArray(given?.[0]) || ArrayBuffer.isView(given?.[0]) ? (given[0] as unknown as readonly unknown[]) : given)
+        text = line = toMatrix(
+          Array.isArray(given?.[0]) || ArrayBuffer.isView(given?.[0])
+            ? (given[0] as unknown as readonly unknown[])
+            : given,
+        )
         break
       case OPS.setLeading:
         leading = figures[0] ?? 0
@@ -86,15 +98,28 @@ export function inkOf(drawing: Drawing): Ink {
         shown.push({ x: at[4], y: at[5], coloured: isColour(fill) && !/^#(?:f[0-9a-f]){3}$/i.test(fill) })
         break
       }
+      case OPS.paintImageXObject:
+      case OPS.paintInlineImageXObject:
+      case OPS.paintImageMaskXObject:
+        pictures.push({
+          x: place[4],
+          y: place[5],
+          width: Math.abs(place[0]) || Math.abs(place[1]),
+          height: Math.abs(place[3]) || Math.abs(place[2]),
+        })
+        break
       case OPS.constructPath: {
         const bounds = given?.[2]
         const painted = Number(given?.[0])
-        const fills = painted === OPS.fill || painted === OPS.eoFill || painted === OPS.fillStroke || painted === OPS.stroke
-        if (fills && ArrayBuffer.isView(bounds)) bars.push(...barOf(place, bounds as unknown as ArrayLike<number>, fill))
+        const fills =
+          painted === OPS.fill || painted === OPS.eoFill || painted === OPS.fillStroke || painted === OPS.stroke
+        if (fills && ArrayBuffer.isView(bounds))
+          bars.push(...barOf(place, bounds as unknown as ArrayLike<number>, fill))
       }
     }
   })
   return {
+    pictures,
     isColoured: (x, y) => nearest(shown, x, y)?.coloured ?? false,
     behind: (x, y, width, size) => {
       for (const bar of bars) {
@@ -102,7 +127,8 @@ export function inkOf(drawing: Drawing): Ink {
         if (!covers) continue
         const tall = bar.top - bar.bottom
         if (tall < 0.15 * size && bar.top <= y && bar.bottom >= y - 0.35 * size) return 'underline'
-        if (tall > 0.6 * size && tall < 2.2 * size && bar.bottom <= y + 0.1 * size && bar.top >= y + 0.5 * size) return 'highlight'
+        if (tall > 0.6 * size && tall < 2.2 * size && bar.bottom <= y + 0.1 * size && bar.top >= y + 0.5 * size)
+          return 'highlight'
       }
       return null
     },
@@ -111,8 +137,7 @@ export function inkOf(drawing: Drawing): Ink {
 
 function nearest(shown: readonly Shown[], x: number, y: number): Shown | null {
   let best: Shown | null = null
-  for (const one of shown)
-    if (Math.abs(one.y - y) < 1 && one.x <= x + 1 && (!best || one.x >= best.x)) best = one
+  for (const one of shown) if (Math.abs(one.y - y) < 1 && one.x <= x + 1 && (!best || one.x >= best.x)) best = one
   return best
 }
 

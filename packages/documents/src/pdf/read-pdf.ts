@@ -30,9 +30,12 @@ export async function readPdf(bytes: Uint8Array): Promise<PageText[]> {
   }
   try {
     if (document.numPages > MAX_PDF_PAGES)
-      throw new PackageError(`The PDF file has ${document.numPages} pages; at most ${MAX_PDF_PAGES} can be read at once.`)
+      throw new PackageError(
+        `The PDF file has ${document.numPages} pages; at most ${MAX_PDF_PAGES} can be read at once.`,
+      )
     const pages: PageText[] = []
-    for (let number = 1; number <= document.numPages; number++) pages.push(await pageText(await document.getPage(number)))
+    for (let number = 1; number <= document.numPages; number++)
+      pages.push(await pageText(await document.getPage(number)))
     if (pages.every((page) => page.texts.every((text) => text.text.trim() === '')))
       throw new PackageError(
         'The PDF file is a scan: its pages are pictures without any text. Draw boxes round its questions, or run text recognition over it first.',

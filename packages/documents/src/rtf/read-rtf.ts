@@ -6,7 +6,7 @@ import { rtfTokens } from './tokens.ts'
 interface State {
   readonly styles: ReadonlySet<DocumentStyle>
   /** Where its text goes. */
-  readonly into: 'text' | 'skip' | 'label' | 'colours' | 'names' | 'alt'
+  readonly into: 'text' | 'skip' | 'label' | 'colours' | 'names' | 'picture' | 'property' | 'alt'
   readonly hidden: boolean
   /** Stand-in bytes that follow a Unicode character. */
   readonly standIns: number
@@ -14,10 +14,43 @@ interface State {
 
 /** Destinations whose text is no part of the document's body (RTF 1.9.1, "Destinations"). */
 const SKIPPED = new Set([
-  'fonttbl', 'info', 'header', 'headerl', 'headerr', 'headerf', 'footer', 'footerl', 'footerr', 'footerf', 'pict',
-  'listtable', 'listoverridetable', 'revtbl', 'rsidtbl', 'generator', 'themedata', 'datastore', 'xmlnstbl', 'fldinst',
-  'annotation', 'atnid', 'atnauthor', 'atrfstart', 'atrfend', 'bkmkstart', 'bkmkend', 'pgdsctbl', 'latentstyles',
-  'colorschememapping', 'wgrffmtfilter', 'filetbl', 'object', 'userprops', 'footnote', 'ftnsep', 'nonshppict', 'levelnumbers',
+  'fonttbl',
+  'info',
+  'header',
+  'headerl',
+  'headerr',
+  'headerf',
+  'footer',
+  'footerl',
+  'footerr',
+  'footerf',
+  'listtable',
+  'listoverridetable',
+  'revtbl',
+  'rsidtbl',
+  'generator',
+  'themedata',
+  'datastore',
+  'xmlnstbl',
+  'fldinst',
+  'annotation',
+  'atnid',
+  'atnauthor',
+  'atrfstart',
+  'atrfend',
+  'bkmkstart',
+  'bkmkend',
+  'pgdsctbl',
+  'latentstyles',
+  'colorschememapping',
+  'wgrffmtfilter',
+  'filetbl',
+  'object',
+  'userprops',
+  'footnote',
+  'ftnsep',
+  'nonshppict',
+  'levelnumbers',
 ])
 const MAX_DEPTH = 2000
 
@@ -52,6 +85,7 @@ class RtfReader {
   #name = ''
   #named = 0
   #alt = ''
+  #property = ''
   #rows: DocumentCell[][] = []
   #row: DocumentCell[] = []
   #inTable = false
@@ -74,7 +108,7 @@ class RtfReader {
     if (!outer) throw new PackageError('The RTF file is broken: a group ends that never began.')
     this.#state = outer
     if (ended === 'names' && outer.into === 'names') this.#nameStyle()
-    if (ended === 'alt' && this.#alt) {
+    if (ended === 'picture' && outer.into === 'text') {
       this.#runs.push({ text: `![${this.#alt.replace(/[[\]\n]/g, ' ').trim()}](picture)`, styles: [] })
       this.#alt = ''
     }
@@ -123,15 +157,22 @@ class RtfReader {
           ? 'colours'
           : word === 'stylesheet'
             ? 'names'
-            : word === 'wzDescription'
-              ? 'alt'
-              : SKIPPED.has(word) || (starred && !KEPT_STARRED.has(word))
-                ? 'skip'
-                : null
+            : word === 'pict'
+              ? 'picture'
+              : word === 'sn' && this.#state.into === 'picture'
+                ? 'property'
+                : word === 'sv' && this.#state.into === 'picture'
+                  ? this.#property === 'wzDescription'
+                    ? 'alt'
+                    : 'skip'
+                  : SKIPPED.has(word) || (starred && !KEPT_STARRED.has(word))
+                    ? 'skip'
+                    : null
     if (into === null) return false
     // A skipped group stays skipped, whatever stands in it; a table of styles names each in a group of its own.
     const stays = this.#state.into === 'skip' || (this.#state.into === 'names' && into === 'skip' && word === 'cs')
     this.#state = { ...this.#state, into: stays ? this.#state.into : into }
+    if (into === 'property') this.#property = ''
     if (into === 'label') this.#label = ''
     if (into === 'colours') this.#colour = null
     return true
@@ -139,8 +180,18 @@ class RtfReader {
 
   #character(word: string): boolean {
     const characters: Readonly<Record<string, string>> = {
-      tab: '\t', line: '\n', emdash: '—', endash: '–', bullet: '•', lquote: '‘', rquote: '’', ldblquote: '“',
-      rdblquote: '”', emspace: ' ', enspace: ' ', softline: '\n',
+      tab: '\t',
+      line: '\n',
+      emdash: '—',
+      endash: '–',
+      bullet: '•',
+      lquote: '‘',
+      rquote: '’',
+      ldblquote: '“',
+      rdblquote: '”',
+      emspace: ' ',
+      enspace: ' ',
+      softline: '\n',
     }
     const text = characters[word]
     if (text === undefined) return false
@@ -250,6 +301,10 @@ class RtfReader {
   #text(text: string): void {
     switch (this.#state.into) {
       case 'skip':
+      case 'picture':
+        return
+      case 'property':
+        this.#property += text
         return
       case 'label':
         this.#label += text
@@ -300,7 +355,8 @@ class RtfReader {
   }
 
   #takeRuns(): DocumentRun[] {
-    const runs = this.#label && this.#inTable ? [{ text: `${this.#label.trim()} `, styles: [] }, ...this.#runs] : this.#runs
+    const runs =
+      this.#label && this.#inTable ? [{ text: `${this.#label.trim()} `, styles: [] }, ...this.#runs] : this.#runs
     while (runs.at(-1)?.text === '\n') runs.pop()
     this.#runs = []
     this.#label = ''
@@ -325,10 +381,17 @@ class RtfReader {
 }
 
 /** Groups marked as skippable whose text counts all the same. */
-const KEPT_STARRED = new Set(['shppict', 'cs', 'shpinst', 'pn'])
+const KEPT_STARRED = new Set(['shppict', 'picprop', 'cs', 'shpinst', 'pn'])
 
 function codePageOf(value: number | null): string {
-  const named: Readonly<Record<number, string>> = { 932: 'shift_jis', 936: 'gbk', 949: 'euc-kr', 950: 'big5', 65001: 'utf-8', 10000: 'macintosh' }
+  const named: Readonly<Record<number, string>> = {
+    932: 'shift_jis',
+    936: 'gbk',
+    949: 'euc-kr',
+    950: 'big5',
+    65001: 'utf-8',
+    10000: 'macintosh',
+  }
   const name = named[value ?? 1252] ?? `windows-${value ?? 1252}`
   try {
     new TextDecoder(name)

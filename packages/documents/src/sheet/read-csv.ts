@@ -8,7 +8,13 @@ const SEEN_LINES = 30
 export function csvDelimiter(text: string): string | null {
   let best: { delimiter: string; score: number } | null = null
   for (const delimiter of DELIMITERS) {
-    const rows = records(text.split(/\r?\n/).slice(0, SEEN_LINES * 3).join('\n'), delimiter)?.filter((row) => row.some(Boolean))
+    const rows = records(
+      text
+        .split(/\r?\n/)
+        .slice(0, SEEN_LINES * 3)
+        .join('\n'),
+      delimiter,
+    )?.filter((row) => row.some(Boolean))
     const widths = (rows ?? []).slice(0, SEEN_LINES).map((row) => row.length)
     if (widths.length < 2) continue
     const usual = mostFrequent(widths)

@@ -38,7 +38,17 @@ export function readWord(files: readonly ZipEntry[]): DocumentBlock[] {
 }
 
 /** Holders whose contents are text like any other. */
-const HOLDERS = new Set(['ins', 'moveTo', 'hyperlink', 'smartTag', 'fldSimple', 'sdtContent', 'customXml', 'bdo', 'dir'])
+const HOLDERS = new Set([
+  'ins',
+  'moveTo',
+  'hyperlink',
+  'smartTag',
+  'fldSimple',
+  'sdtContent',
+  'customXml',
+  'bdo',
+  'dir',
+])
 
 class WordReader {
   readonly #styles: WordStyles
@@ -138,7 +148,9 @@ class WordReader {
       return ''
     }
     const named = [...all(node, 'docPr'), ...all(node, 'cNvPr'), ...all(node, 'shape'), ...all(node, 'imagedata')]
-    const alt = named.map((one) => one.attributes['descr'] || one.attributes['alt'] || one.attributes['o:title']).find(Boolean)
+    const alt = named
+      .map((one) => one.attributes['descr'] || one.attributes['alt'] || one.attributes['o:title'])
+      .find(Boolean)
     const pictured = all(node, 'blip').length > 0 || all(node, 'imagedata').length > 0
     return pictured || alt ? `![${(alt ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)` : ''
   }
@@ -164,7 +176,8 @@ class WordReader {
       if (block.type === 'paragraph') {
         if (block.label) runs.push({ text: `${block.label} `, styles: [] })
         runs.push(...block.runs)
-      } else runs.push({ text: block.rows.map((row) => row.map((one) => cellText(one)).join('\t')).join('\n'), styles: [] })
+      } else
+        runs.push({ text: block.rows.map((row) => row.map((one) => cellText(one)).join('\t')).join('\n'), styles: [] })
     }
     return shaded ? runs.map((run) => ({ ...run, styles: [...new Set([...run.styles, 'highlight' as const])] })) : runs
   }
@@ -204,5 +217,7 @@ function symbolOf(code: string): string {
     F070: 'π',
   }
   const point = Number.parseInt(code, 16)
-  return symbols[code.toUpperCase()] ?? (point > 0 && (point < 0xe000 || point > 0xf8ff) ? String.fromCodePoint(point) : '')
+  return (
+    symbols[code.toUpperCase()] ?? (point > 0 && (point < 0xe000 || point > 0xf8ff) ? String.fromCodePoint(point) : '')
+  )
 }

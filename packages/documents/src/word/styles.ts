@@ -76,7 +76,9 @@ function headingOf(chain: readonly ElementNode[], properties: readonly ElementNo
     const level = /^heading ([1-6])$/.exec(name)?.[1]
     if (level) return Number(level)
   }
-  const outline = properties.map((one) => child(one, 'outlineLvl')?.attributes['w:val']).find((value) => value !== undefined)
+  const outline = properties
+    .map((one) => child(one, 'outlineLvl')?.attributes['w:val'])
+    .find((value) => value !== undefined)
   return outline !== undefined && Number(outline) < 6 ? Number(outline) + 1 : null
 }
 

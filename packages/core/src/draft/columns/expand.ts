@@ -37,7 +37,10 @@ export function expandTable(
     const filled = row.filter((cell) => cellText(cell).trim() !== '')
     if (!filled.length) continue
     const stem = cellOf(row, layout, 'stem')
-    if (!cellText(stem).trim() || (filled.length === 1 && row.length > 2 && cellText(stem).trim().length < 60 && !/[?？.…_:]/.test(cellText(stem)))) {
+    if (
+      !cellText(stem).trim() ||
+      (filled.length === 1 && row.length > 2 && cellText(stem).trim().length < 60 && !/[?？.…_:]/.test(cellText(stem)))
+    ) {
       blocks.push({ type: 'table', rows: [row] })
       continue
     }
@@ -62,7 +65,9 @@ interface StatedRow {
 function rowsByNumber(rows: readonly Row[], layout: ColumnLayout): Map<string, StatedRow> {
   const found = new Map<string, StatedRow>()
   for (const row of rows.slice(layout.leadingRows)) {
-    const number = cellText(cellOf(row, layout, 'number')).trim().replace(/[.)]$/, '')
+    const number = cellText(cellOf(row, layout, 'number'))
+      .trim()
+      .replace(/[.)]$/, '')
     if (number) found.set(number, { row, layout })
   }
   return found
@@ -108,7 +113,8 @@ function itemBlocks(row: Row, layout: ColumnLayout, number: number, stated: Stat
       runs: flat(cell),
     })),
   ]
-  if (key.text) blocks.push(statement(kind === 'essay' ? 'Sample answer' : 'Answer', key.cell ?? [{ text: key.text, styles: [] }]))
+  if (key.text)
+    blocks.push(statement(kind === 'essay' ? 'Sample answer' : 'Answer', key.cell ?? [{ text: key.text, styles: [] }]))
   blocks.push(...statements(row, layout), ...(stated ? statements(stated.row, stated.layout) : []))
   const left = layout.roles.flatMap((role, index) => {
     const cell = row[index] ?? []
@@ -142,7 +148,12 @@ interface KeyText {
   readonly cell?: DocumentCell
 }
 
-function keyLine(row: Row, layout: ColumnLayout, options: readonly DocumentCell[], stated: StatedRow | undefined): KeyText {
+function keyLine(
+  row: Row,
+  layout: ColumnLayout,
+  options: readonly DocumentCell[],
+  stated: StatedRow | undefined,
+): KeyText {
   const right = layout.roles.indexOf('right')
   if (right >= 0) {
     const index = options.indexOf(row[right] ?? [])
@@ -180,7 +191,17 @@ function truthWord(text: string): string {
 /** "kolonie / broedkolonie", "leading; line spacing": several accepted answers, parted as the reader parts them. */
 function accepted(cell: DocumentCell): DocumentCell {
   const text = cellText(cell).trim()
-  return /[;|\n]/.test(text) ? [{ text: text.split(/\s*[;|\n]\s*/).filter(Boolean).join(' / '), styles: [] }] : cell
+  return /[;|\n]/.test(text)
+    ? [
+        {
+          text: text
+            .split(/\s*[;|\n]\s*/)
+            .filter(Boolean)
+            .join(' / '),
+          styles: [],
+        },
+      ]
+    : cell
 }
 
 function cellOf(row: Row, layout: ColumnLayout, role: ColumnRole): DocumentCell {

@@ -1,7 +1,14 @@
 import { cellText, type DocumentCell } from '../document/blocks.ts'
 import { truthOf } from '../words.ts'
 import { keyIndexes } from './key-cell.ts'
-import { headsWrongOptions, kindOfCell, roleOfHeader, type ColumnLayout, type ColumnRole, type KeyForm } from './layout.ts'
+import {
+  headsWrongOptions,
+  kindOfCell,
+  roleOfHeader,
+  type ColumnLayout,
+  type ColumnRole,
+  type KeyForm,
+} from './layout.ts'
 
 type Rows = readonly (readonly DocumentCell[])[]
 
@@ -16,7 +23,10 @@ export function guessLayout(rows: Rows): ColumnLayout | null {
 /** A table that gives only keys: numbers and a key, for the items of another table. */
 export function guessKeyTable(rows: Rows): ColumnLayout | null {
   const texts = rows.map((row) => row.map((cell) => cellText(cell).trim()))
-  const header = headerRow(texts, (roles) => roles.includes('key') && (roles.includes('number') || roles.includes('stem')))
+  const header = headerRow(
+    texts,
+    (roles) => roles.includes('key') && (roles.includes('number') || roles.includes('stem')),
+  )
   if (!header || header.roles.includes('option') || header.roles.includes('options')) return null
   const roles = header.roles.map((role) => (role === 'stem' && !header.roles.includes('number') ? 'number' : role))
   return { roles, leadingRows: header.index + 1, keyForm: 'letter' }
@@ -27,7 +37,10 @@ interface Header {
   readonly roles: ColumnRole[]
 }
 
-function headerRow(texts: readonly (readonly string[])[], fits: (roles: readonly ColumnRole[]) => boolean): Header | null {
+function headerRow(
+  texts: readonly (readonly string[])[],
+  fits: (roles: readonly ColumnRole[]) => boolean,
+): Header | null {
   for (let index = 0; index < Math.min(SEARCHED_ROWS, texts.length); index++) {
     const cells = texts[index] ?? []
     const roles = settleRoles(cells)
@@ -64,7 +77,11 @@ function fromHeaders(texts: readonly (readonly string[])[]): ColumnLayout | null
   const body = texts.slice(header.index + 1)
   const stems = body.map((row) => row[header.roles.indexOf('stem')] ?? '').filter(Boolean)
   // "Question | Answer" above figures and letters is a table of keys.
-  if (!stems.length || stems.filter((stem) => /\p{L}{2}.*\s/u.test(stem) || stem.length > 12).length < stems.length * 0.6) return null
+  if (
+    !stems.length ||
+    stems.filter((stem) => /\p{L}{2}.*\s/u.test(stem) || stem.length > 12).length < stems.length * 0.6
+  )
+    return null
   const roles = [...header.roles]
   const headers = texts[header.index] ?? []
   const key = roles.indexOf('key')
@@ -78,7 +95,8 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
   const body = texts.filter((row) => row.filter(Boolean).length >= 3)
   if (width < 4 || body.length < 3 || body.length < texts.length * 0.6) return null
   const column = (index: number): string[] => body.map((row) => row[index] ?? '')
-  const asks = (index: number): number => column(index).filter((text) => /[?？…]$|_{2,}|:$/.test(text)).length / body.length
+  const asks = (index: number): number =>
+    column(index).filter((text) => /[?？…]$|_{2,}|:$/.test(text)).length / body.length
   const stem = Array.from({ length: width }, (_none, index) => index).find((index) => asks(index) >= 0.5)
   if (stem === undefined) return null
   const roles: ColumnRole[] = Array.from({ length: width }, () => 'left')
@@ -88,7 +106,9 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
     const values = column(index).filter(Boolean)
     if (!values.length) continue
     if (index < stem)
-      roles[index] = values.every((text, at) => /^\d+$/.test(text) && (at === 0 || Number(text) === Number(values[at - 1]) + 1))
+      roles[index] = values.every(
+        (text, at) => /^\d+$/.test(text) && (at === 0 || Number(text) === Number(values[at - 1]) + 1),
+      )
         ? 'number'
         : values.every((text) => kindOfCell(text) !== null)
           ? 'kind'

@@ -46,5 +46,9 @@ function ascending(indexes: readonly (number | null)[]): number[] {
 }
 
 function fold(text: string): string {
-  return text.toLowerCase().replace(/\s+/g, ' ').replace(/[.;,]+$/, '').trim()
+  return text
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .replace(/[.;,]+$/, '')
+    .trim()
 }

@@ -78,7 +78,11 @@ const ROLE_HEADERS: readonly (readonly [ColumnRole, ReadonlySet<string>])[] = [
 
 /** Whether a header says that its column holds options which are wrong. */
 export function headsWrongOptions(header: string): boolean {
-  const text = header.toLowerCase().replace(/[\d_:.()]+/g, ' ').replace(/\s+/g, ' ').trim()
+  const text = header
+    .toLowerCase()
+    .replace(/[\d_:.()]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
   return WRONG.has(text)
 }
 const WRONG = new Set(columnWords('wrong'))

@@ -22,7 +22,10 @@ export function tablesInText(text: string): DocumentBlock[] | null {
       at++
       continue
     }
-    const rows = lines.slice(at, end).filter((line) => !DIVIDER.test(line)).map(cellsOf)
+    const rows = lines
+      .slice(at, end)
+      .filter((line) => !DIVIDER.test(line))
+      .map(cellsOf)
     const layout = guessLayout(rows)
     if (layout) {
       found = true
@@ -44,6 +47,11 @@ function cellsOf(line: string): DocumentCell[] {
     .trim()
     .slice(1, -1)
     .split(/(?<!\\)\|/)
-    .map((cell) => cell.trim().replaceAll('\\|', '|').replace(/<br\s*\/?>/gi, '\n'))
+    .map((cell) =>
+      cell
+        .trim()
+        .replaceAll('\\|', '|')
+        .replace(/<br\s*\/?>/gi, '\n'),
+    )
     .map((cell) => (cell ? [{ text: cell, styles: [] }] : []))
 }

@@ -78,7 +78,9 @@ class DraftWriter {
 
   constructor(blocks: readonly DocumentBlock[]) {
     this.#numbered = isNumbered(blocks)
-    this.#romans = blocks.some((block) => block.type === 'paragraph' && block.depth === 0 && /^ii\W*$/i.test(block.label ?? ''))
+    this.#romans = blocks.some(
+      (block) => block.type === 'paragraph' && block.depth === 0 && /^ii\W*$/i.test(block.label ?? ''),
+    )
   }
 
   add(block: DocumentBlock): void {
@@ -97,8 +99,16 @@ class DraftWriter {
     const own = block.runs.map((run) => run.text).join('')
     const kind = kindOfParagraph(block, own)
     const lettered =
-      block.depth === 0 && block.label !== undefined && !/\d/.test(block.label) && !(this.#romans && /^[ivx]+\W*$/i.test(block.label))
-    if (block.heading || (block.depth === 0 && block.label && !lettered) || (!listed && this.#inList && kind !== 'option')) this.#blank()
+      block.depth === 0 &&
+      block.label !== undefined &&
+      !/\d/.test(block.label) &&
+      !(this.#romans && /^[ivx]+\W*$/i.test(block.label))
+    if (
+      block.heading ||
+      (block.depth === 0 && block.label && !lettered) ||
+      (!listed && this.#inList && kind !== 'option')
+    )
+      this.#blank()
     else if (!block.isPrintedLine && this.#startsAnew(kind)) this.#blank()
     this.#inList = listed
     this.#before = kind
@@ -120,7 +130,9 @@ class DraftWriter {
   #startsAnew(kind: ParagraphKind): boolean {
     const before = this.#before
     if (kind === 'lines' || (before === 'lines' && kind !== 'option')) return true
-    return kind === 'other' && (before === 'option' || before === 'statement' || (before === 'other' && !this.#numbered))
+    return (
+      kind === 'other' && (before === 'option' || before === 'statement' || (before === 'other' && !this.#numbered))
+    )
   }
 
   table(block: DocumentTable): void {
@@ -213,7 +225,9 @@ function isNumbered(blocks: readonly DocumentBlock[]): boolean {
   const found = blocks.filter((block) => {
     if (block.type === 'table') return false
     const text = block.runs.map((run) => run.text).join('')
-    return /\d|^[ivx]+\W*$/i.test(block.label ?? '') || NUMBERED.test(text) || questionLabelAt(text.trimStart(), 0) !== null
+    return (
+      /\d|^[ivx]+\W*$/i.test(block.label ?? '') || NUMBERED.test(text) || questionLabelAt(text.trimStart(), 0) !== null
+    )
   })
   return found.length > 1
 }

@@ -115,5 +115,5 @@ export const de: LanguageWords = {
     section: ['thema', 'kapitel', 'abschnitt'],
   },
   dress: ['fett', 'markiert', 'unterstrichen', 'rot', 'grün', 'gelb', 'hervorgehoben', 'angekreuzt', 'sternchen'],
-  pair: ['f','a'],
+  pair: ['f', 'a'],
 }

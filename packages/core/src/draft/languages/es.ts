@@ -106,5 +106,5 @@ export const es: LanguageWords = {
     section: ['tema', 'unidad'],
   },
   dress: ['en negrita', 'subrayad', 'resaltad', 'en rojo', 'en verde', 'marcad', 'asterisco'],
-  pair: ['p','r'],
+  pair: ['p', 'r'],
 }

@@ -96,5 +96,5 @@ export const fr: LanguageWords = {
     section: ['thème', 'chapitre'],
   },
   dress: ['en gras', 'souligné', 'surligné', 'en rouge', 'en vert', 'coché', 'astérisque'],
-  pair: ['q','r'],
+  pair: ['q', 'r'],
 }

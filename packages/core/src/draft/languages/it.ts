@@ -86,5 +86,5 @@ export const it: LanguageWords = {
     section: ['argomento', 'capitolo'],
   },
   dress: ['in grassetto', 'sottolineat', 'evidenziat', 'in rosso', 'in verde', 'segnat', 'asterisco'],
-  pair: ['d','r'],
+  pair: ['d', 'r'],
 }

@@ -50,5 +50,5 @@ export const ja: LanguageWords = {
     section: ['単元', '分野'],
   },
   dress: ['太字', '下線', '赤字', '赤色', 'マーカー', '星印'],
-  pair: ['問','答'],
+  pair: ['問', '答'],
 }

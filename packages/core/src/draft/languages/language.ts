@@ -2,7 +2,7 @@ import type { ItemKind } from '../../item/model.ts'
 
 /** What the header of a column can name. `wrong` heads options that are never the key. */
 export type ColumnWord =
-  | 'stem' | 'option' | 'options' | 'wrong' | 'key' | 'kind' | 'number' | 'points' | 'time' | 'section'
+  'stem' | 'option' | 'options' | 'wrong' | 'key' | 'kind' | 'number' | 'points' | 'time' | 'section'
 
 /**
  * The words of one language that a drafted question uses for its parts. All are matched without

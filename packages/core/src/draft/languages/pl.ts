@@ -81,5 +81,5 @@ export const pl: LanguageWords = {
     section: ['temat', 'dział'],
   },
   dress: ['pogrubion', 'podkreślon', 'zaznaczon', 'na czerwono', 'na zielono', 'wyróżnion', 'gwiazdk'],
-  pair: ['p','o'],
+  pair: ['p', 'o'],
 }

@@ -98,5 +98,5 @@ export const pt: LanguageWords = {
     section: ['tema', 'unidade'],
   },
   dress: ['a negrito', 'em negrito', 'sublinhad', 'destacad', 'a vermelho', 'em vermelho', 'assinalad', 'asterisco'],
-  pair: ['p','r'],
+  pair: ['p', 'r'],
 }

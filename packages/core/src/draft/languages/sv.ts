@@ -62,5 +62,5 @@ export const sv: LanguageWords = {
     section: ['ämne', 'avsnitt'],
   },
   dress: ['fetstil', 'markerad', 'understruk', 'röd', 'grön', 'asterisk', 'fet stil'],
-  pair: ['f','s'],
+  pair: ['f', 's'],
 }

@@ -83,5 +83,5 @@ export const tr: LanguageWords = {
     section: ['konu', 'ünite'],
   },
   dress: ['kalın', 'altı çizili', 'işaretli', 'kırmızı', 'yeşil', 'yıldız'],
-  pair: ['s','c'],
+  pair: ['s', 'c'],
 }

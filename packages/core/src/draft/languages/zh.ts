@@ -49,5 +49,5 @@ export const zh: LanguageWords = {
     section: ['章节', '知识点'],
   },
   dress: ['加粗', '粗体', '下划线', '红色', '标红', '高亮', '星号'],
-  pair: ['问','答'],
+  pair: ['问', '答'],
 }

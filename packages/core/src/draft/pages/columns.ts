@@ -55,7 +55,8 @@ function findGutter(lines: readonly PageLine[], width: number): number | null {
     if (usualLength(left) < MIN_COLUMN_CHARACTERS || usualLength(right) < MIN_COLUMN_CHARACTERS) continue
     if (!sharesEdge(right)) continue
     const room = Math.min(...right.map((side) => side.from)) - Math.max(...left.map((side) => side.to))
-    if (!best || crossing < best.crossing || (crossing === best.crossing && room > best.room)) best = { x, crossing, room }
+    if (!best || crossing < best.crossing || (crossing === best.crossing && room > best.room))
+      best = { x, crossing, room }
   }
   return best?.x ?? null
 }
@@ -85,7 +86,8 @@ function usualLength(sides: readonly Side[]): number {
 /** The texts of a column start at few places: its edge and the hanging indents behind it. */
 function sharesEdge(segments: readonly Side[]): boolean {
   const edges = new Map<number, number>()
-  for (const segment of segments) edges.set(Math.round(segment.from / 3), (edges.get(Math.round(segment.from / 3)) ?? 0) + 1)
+  for (const segment of segments)
+    edges.set(Math.round(segment.from / 3), (edges.get(Math.round(segment.from / 3)) ?? 0) + 1)
   const shared = [...edges.values()].sort((a, b) => b - a).slice(0, 4)
   return shared.reduce((sum, count) => sum + count, 0) >= segments.length * 0.6
 }

@@ -12,7 +12,10 @@ const PAGE_NUMBER =
  * @param pages lines of each page, by position.
  * @returns for each page the lines to drop.
  */
-export function pageFurniture(pages: readonly PageText[], lines: readonly (readonly PageLine[])[]): ReadonlySet<PageLine>[] {
+export function pageFurniture(
+  pages: readonly PageText[],
+  lines: readonly (readonly PageLine[])[],
+): ReadonlySet<PageLine>[] {
   const seen = new Map<string, Set<number>>()
   const keyOf = (line: PageLine): string =>
     `${Math.round(line.y / 4)}:${lineText(line).replace(/\d+/g, '#').toLowerCase()}`

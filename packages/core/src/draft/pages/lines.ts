@@ -26,10 +26,27 @@ export function linesOf(texts: readonly PlacedText[]): PageLine[] {
   }
   return rows
     .map((row) => {
-      const ordered = row.sort((a, b) => a.x - b.x)
+      const ordered = raisedOrLowered(row.sort((a, b) => a.x - b.x))
       return { y: rowY(ordered), size: rowSize(ordered), segments: segmentsOf(ordered) }
     })
     .sort((a, b) => a.y - b.y)
+}
+
+/** Small figures on a shifted baseline inside a row are scripts, too. */
+function raisedOrLowered(row: readonly PlacedText[]): PlacedText[] {
+  const y = rowY(row)
+  const size = rowSize(row)
+  return row.map((text) => {
+    const shift = text.y - y
+    if (
+      text.size > SCRIPT_SIZE * size ||
+      Math.abs(shift) < 0.04 * size ||
+      text.styles.includes('sup') ||
+      text.styles.includes('sub')
+    )
+      return text
+    return { ...text, styles: [...text.styles, shift < 0 ? ('sup' as const) : ('sub' as const)] }
+  })
 }
 
 function rowY(row: readonly PlacedText[]): number {

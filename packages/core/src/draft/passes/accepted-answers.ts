@@ -2,7 +2,8 @@ import { anyOf, wordsFor } from '../languages/index.ts'
 
 const ACCEPTED = new RegExp(`\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})\\s*[:：]?\\s+([^)）]+)[)）]\\s*$`, 'iu')
 /** Words between two answers that each count; short ones that mean something else in another language are left out. */
-const OR = /\s+\/\s+|\s*[|｜]\s*|\s+(?:or|oder|ou|oppure|eller|lub|или|або|veya|أو|או)\s+|\s*(?:または|或者)\s*|\s*[;；]\s*/u
+const OR =
+  /\s+\/\s+|\s*[|｜]\s*|\s+(?:or|oder|ou|oppure|eller|lub|или|або|veya|أو|או)\s+|\s*(?:または|或者)\s*|\s*[;；]\s*/u
 
 /** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
 export function acceptedAnswers(text: string): string[] {
@@ -24,7 +25,8 @@ export function gapAnswers(text: string, gaps: number): string[][] {
   const numbered = [...text.matchAll(/(?:^|[\s,;])\(?(\d{1,2})\)?\s*[.):=-]?\s*([^\d,;][^,;]*)/g)]
   // "(1) halyard (2) sheet": figures in brackets part the answers without any comma.
   const bracketed = text.split(/\s*\(\d{1,2}\)\s*|\s*[①-⑳]\s*/).filter(Boolean)
-  if (bracketed.length === gaps && gaps > 1) return bracketed.map((value) => acceptedAnswers(value.replace(/[,;]$/, '')))
+  if (bracketed.length === gaps && gaps > 1)
+    return bracketed.map((value) => acceptedAnswers(value.replace(/[,;]$/, '')))
   const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
   return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
 }

@@ -34,8 +34,13 @@ export function cleanLines(source: DraftSource): Line[] {
 
 /** A draft that stands indented as a whole is read as if it did not. */
 function outdented(lines: Line[]): Line[] {
-  const shared = lines.reduce((least, line) => (line.text.trim() ? Math.min(least, line.indent) : least), Number.POSITIVE_INFINITY)
-  return shared > 0 && Number.isFinite(shared) ? lines.map((line) => ({ ...line, indent: Math.max(0, line.indent - shared) })) : lines
+  const shared = lines.reduce(
+    (least, line) => (line.text.trim() ? Math.min(least, line.indent) : least),
+    Number.POSITIVE_INFINITY,
+  )
+  return shared > 0 && Number.isFinite(shared)
+    ? lines.map((line) => ({ ...line, indent: Math.max(0, line.indent - shared) }))
+    : lines
 }
 
 interface RawLine {
@@ -97,7 +102,8 @@ function carriedEmphasis(texts: readonly string[]): Carry[] {
       const text = texts[index] ?? ''
       const opening = text.lastIndexOf(delimiter)
       const closing = next.indexOf(delimiter)
-      const whole = /\S/.test(text.charAt(opening + delimiter.length)) && closing > 0 && /\S/.test(next.charAt(closing - 1))
+      const whole =
+        /\S/.test(text.charAt(opening + delimiter.length)) && closing > 0 && /\S/.test(next.charAt(closing - 1))
       if (!whole || next.trim() === '' || !isOdd(next, delimiter, false)) continue
       carries[index] = { opens: delimiter, closes: carries[index]?.closes ?? null }
       carries[index + 1] = { opens: null, closes: delimiter }
@@ -136,7 +142,8 @@ function withoutCarried(piece: CleanText, carry: Carry): MarkedText {
   const styleOf = (delimiter: string): StyleRange['style'] => (delimiter === '**' ? 'strong' : 'emphasis')
   const styles: StyleRange[] = []
   if (carry.closes && closing >= 0) styles.push({ from: 0, to: edges[0] ?? 0, style: styleOf(carry.closes) })
-  if (carry.opens && opening >= 0) styles.push({ from: edges.at(-1) ?? 0, to: text.length, style: styleOf(carry.opens) })
+  if (carry.opens && opening >= 0)
+    styles.push({ from: edges.at(-1) ?? 0, to: text.length, style: styleOf(carry.opens) })
   return { text, map, styles }
 }
 

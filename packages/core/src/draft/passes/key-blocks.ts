@@ -30,7 +30,10 @@ export function readKeyEntries(block: KeyBlock): KeyEntry[] {
       section = named.label
       if (line.text.slice(start).trim() === '') continue
     }
-    const question = questionLabelAt(line.text, start + (line.text.slice(start).length - line.text.slice(start).trimStart().length))
+    const question = questionLabelAt(
+      line.text,
+      start + (line.text.slice(start).length - line.text.slice(start).trimStart().length),
+    )
     if (question && question.end < line.text.length && !line.text.trimStart().startsWith('|')) {
       entries.push({
         number: question.number.toLowerCase(),
@@ -81,7 +84,14 @@ function tableEntry(line: Line, section: string | null): KeyEntry[] {
     const head = /^\(?(\d{1,3}|[ivx]{1,4})[).:\s-]+(?=\S)/i.exec(cell.text)
     const at = line.text.indexOf(cell.text, cell.from)
     return head?.[1] && (cell !== cells[0] || cells.length > 2)
-      ? [{ number: head[1].toLowerCase(), section, values: [{ line, from: at + head[0].length, to: at + cell.text.length }], line }]
+      ? [
+          {
+            number: head[1].toLowerCase(),
+            section,
+            values: [{ line, from: at + head[0].length, to: at + cell.text.length }],
+            line,
+          },
+        ]
       : []
   })
   if (packed.length > 1 || (packed.length === 1 && !/^\d{1,3}\.?$/.test(number?.text ?? ''))) return packed

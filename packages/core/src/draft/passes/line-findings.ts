@@ -94,7 +94,11 @@ function countsUp(labels: readonly (DottedLabel | null)[]): boolean {
   const found = labels.filter((label) => label !== null)
   const steps = found.filter((label, index) => {
     const before = found[index - 1]
-    return before && ((label.major === before.major && label.minor === before.minor + 1) || (label.major === before.major + 1 && label.minor === 1))
+    return (
+      before &&
+      ((label.major === before.major && label.minor === before.minor + 1) ||
+        (label.major === before.major + 1 && label.minor === 1))
+    )
   })
   return found.length >= 3 && steps.length >= (found.length - 1) * 0.7
 }
@@ -207,7 +211,11 @@ export function inlineOptions(text: string, start: number): Label | null {
 /** Where two or more boxes behind a stem in its own line start; null where there are none. */
 export function inlineBoxes(text: string, start: number): number | null {
   const first = nextBox(text, start)
-  if (!first || !text.slice(start, first.from).trim() || !/[☐☑☒□■✅◻○●]|[[(]\s?[xX✓ ]?\s?[\])]/.test(text.charAt(first.from) + text.slice(first.from, first.box.to)))
+  if (
+    !first ||
+    !text.slice(start, first.from).trim() ||
+    !/[☐☑☒□■✅◻○●]|[[(]\s?[xX✓ ]?\s?[\])]/.test(text.charAt(first.from) + text.slice(first.from, first.box.to))
+  )
     return null
   return nextBox(text, first.box.to) ? first.from : null
 }
@@ -216,7 +224,15 @@ export function inlineBoxes(text: string, start: number): number | null {
 export function columnLabel(text: string, label: Label): Label | null {
   for (const gap of text.slice(label.to).matchAll(/\S(\s{2,}|\t)(?=\S)/g)) {
     const found = letterLabelAt(text, label.to + gap.index + gap[0].length)
-    if (found && found.script === label.script && found.delimiter === label.delimiter && found.delimiter !== ' ' && found.upper === label.upper && found.value > label.value + 1 && found.value <= label.value + 5)
+    if (
+      found &&
+      found.script === label.script &&
+      found.delimiter === label.delimiter &&
+      found.delimiter !== ' ' &&
+      found.upper === label.upper &&
+      found.value > label.value + 1 &&
+      found.value <= label.value + 5
+    )
       return found
   }
   return null
@@ -270,7 +286,11 @@ export function saysItsKey(item: RawItem): boolean {
   const first = item.stem[0]
   const last = item.stem.at(-1)
   if (!first || !last) return false
-  if (trueFalseLead(first.span.line.text.slice(first.span.from, first.span.to).trimStart()) !== null && stemText(item).length > 25) return true
+  if (
+    trueFalseLead(first.span.line.text.slice(first.span.from, first.span.to).trimStart()) !== null &&
+    stemText(item).length > 25
+  )
+    return true
   return boldAnswer(last.span) !== null
 }
 
@@ -281,7 +301,11 @@ export function boldAnswer(span: Span): { readonly from: number; readonly to: nu
     if (range.style !== 'strong' || range.from <= span.from || range.to > span.to) continue
     const before = text.slice(span.from, range.from)
     const behind = text.slice(range.to, span.to).trim()
-    if (/[?？:：]\s*[-–—]?\s*$/.test(before) && text.slice(range.from, range.to).trim() && (behind === '' || /^\(.*\)\.?$/.test(behind)))
+    if (
+      /[?？:：]\s*[-–—]?\s*$/.test(before) &&
+      text.slice(range.from, range.to).trim() &&
+      (behind === '' || /^\(.*\)\.?$/.test(behind))
+    )
       return { from: range.from, to: range.to }
   }
   return null

@@ -33,7 +33,8 @@ export function readNumberKey(text: string): NumberKey | null {
   if (around?.[1] && around[3] && around[4]) {
     const min = figure(around[3])
     const max = figure(around[4])
-    if (min < max && figure(around[1]) >= min && figure(around[1]) <= max) return { key: { min, max }, unit: around[2] ?? null }
+    if (min < max && figure(around[1]) >= min && figure(around[1]) <= max)
+      return { key: { min, max }, unit: around[2] ?? null }
   }
   const range = RANGE.exec(shadow)
   if (range?.[1] && range[2] && (SAYS_RANGE.test(shadow) || /[–…]|\.\.|\bto\b|bis|до/.test(shadow))) {

@@ -72,7 +72,10 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     ids: [...new Set(ids)],
     rest: repeats || ids.length === 0 || restatesOption(rest, ids, options) ? '' : rest,
     unknown: null,
-    contradicts: named && named.id !== ids[0] && !options.some((option) => option.id === ids[0] && isNamed(option, rest)) ? named.id : null,
+    contradicts:
+      named && named.id !== ids[0] && !options.some((option) => option.id === ids[0] && isNamed(option, rest))
+        ? named.id
+        : null,
   }
 }
 
@@ -120,7 +123,9 @@ export function readLabelPairs(
   right: readonly string[],
 ): (readonly [number, number])[] {
   return [...text.matchAll(/(?<![\p{L}\d])(\d{1,2}|\p{L})\s*[-–—:=→>.)]*\s*(\p{L}|\d{1,2})(?![\p{L}\d])/gu)]
-    .map((found) => [left.indexOf((found[1] ?? '').toLowerCase()), right.indexOf((found[2] ?? '').toLowerCase())] as const)
+    .map(
+      (found) => [left.indexOf((found[1] ?? '').toLowerCase()), right.indexOf((found[2] ?? '').toLowerCase())] as const,
+    )
     .filter(([from, to]) => from >= 0 && to >= 0)
     .sort((a, b) => a[0] - b[0])
 }

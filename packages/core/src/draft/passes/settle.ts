@@ -1,6 +1,13 @@
 import { contentOf, countGaps, isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
-import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type ItemKind, type Option } from '../../item/model.ts'
+import {
+  DEFAULT_TEXT_RULES,
+  optionId,
+  type Item,
+  type ItemCommon,
+  type ItemKind,
+  type Option,
+} from '../../item/model.ts'
 import { labelValue } from '../labels.ts'
 import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
@@ -65,13 +72,15 @@ class Settler {
     this.#stem = [...raw.stem]
     this.#place = placeOf(raw.lines)
     this.#saidKind = raw.kindSaid
-    this.#truthCue = raw.kindSaid === 'truefalse' || raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
+    this.#truthCue =
+      raw.kindSaid === 'truefalse' || raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
   }
 
   settle(): SettledItem {
     this.#trimStem()
     this.#options = this.#raw.lists.at(-1) ?? null
-    if (!this.#raw.lists.length && !this.#raw.table.length && !this.#scale(compose(this.#stem))) this.#findPlainOptions()
+    if (!this.#raw.lists.length && !this.#raw.table.length && !this.#scale(compose(this.#stem)))
+      this.#findPlainOptions()
     const item = this.#decide()
     this.#markItem(item)
     return { item, places: this.#places(), marks: this.#marks }
@@ -125,7 +134,8 @@ class Settler {
       const piece = this.#stem[index]
       if (!piece) continue
       const text = spanText(piece.span)
-      const found = /[（(]\s*([A-Ha-hА-Еа-еア-オ]{1,5})\s*[)）]\s*([。.]?)\s*$/u.exec(text) ?? /（\s*([A-H]{1,5})\s*）/u.exec(text)
+      const found =
+        /[（(]\s*([A-Ha-hА-Еа-еア-オ]{1,5})\s*[)）]\s*([。.]?)\s*$/u.exec(text) ?? /（\s*([A-H]{1,5})\s*）/u.exec(text)
       if (!found?.[1] || (!text.includes('（') && !/\(\s+\p{L}+\s+\)/u.test(found[0]))) continue
       const from = piece.span.from + found.index
       const value = from + found[0].indexOf(found[1])
@@ -180,8 +190,16 @@ class Settler {
     if (!last || this.#raw.keys.length) return
     const text = spanText(last.span)
     const bracketed = /[（([]\s*([^\s()[\]（）]{1,12})\s*[)）\]]\s*$/.exec(text)
-    const certain = bracketed?.[1] !== undefined && bracketed[1].length > 3 && truthOf(bracketed[1], false) !== null && !/[?？]\s*$/.test(text.slice(0, bracketed.index))
-    if (bracketed?.[1] && (certain || this.#truthCue || /[√×✓✗]/.test(bracketed[1])) && truthOf(bracketed[1]) !== null) {
+    const certain =
+      bracketed?.[1] !== undefined &&
+      bracketed[1].length > 3 &&
+      truthOf(bracketed[1], false) !== null &&
+      !/[?？]\s*$/.test(text.slice(0, bracketed.index))
+    if (
+      bracketed?.[1] &&
+      (certain || this.#truthCue || /[√×✓✗]/.test(bracketed[1])) &&
+      truthOf(bracketed[1]) !== null
+    ) {
       const from = last.span.from + bracketed.index
       this.#ownKey = {
         statement: { ...last.span, from },
@@ -343,7 +361,10 @@ class Settler {
       this.#mark('keys-disagree', { inline: this.#lettersOf(list, signed), listed: this.#lettersOf(list, stated) })
     const ordered = options.map((option) => option.id).filter((id) => key.includes(id))
     const several =
-      ordered.length > 1 || this.#saidKind === 'multiple' || (cues.asksSeveral(text) && ordered.length !== 1) || this.#saysSeveral(text, ordered.length)
+      ordered.length > 1 ||
+      this.#saidKind === 'multiple' ||
+      (cues.asksSeveral(text) && ordered.length !== 1) ||
+      this.#saysSeveral(text, ordered.length)
     const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
     if (!several) return { ...this.#common(stem), kind: 'single', options, key: ordered, shuffle }
     return { ...this.#common(stem), kind: 'multiple', options, key: ordered, shuffle, credit: 'all' }
@@ -364,12 +385,15 @@ class Settler {
     // Below the last option alone, an indented explanation is that of the item.
     if (only && !others.length && only === list.entries.at(-1) && list.style !== 'bullet' && !this.#raw.feedback.length)
       this.#raw.feedback.push(...only.feedback.splice(0))
-    if (list.entries.length < 2 || list.entries.some((entry) => entry.pieces.length > 1 || entry.feedback.length)) return
+    if (list.entries.length < 2 || list.entries.some((entry) => entry.pieces.length > 1 || entry.feedback.length))
+      return
     const parted = list.entries.map((entry) => {
       const piece = entry.pieces[0]
       const found = piece && /\s+(?:[-–—]+|→|\(|\|)\s*(\p{L}+)[\s,.!;:](?=.*\S)/u.exec(spanText(piece.span))
       const truth = found?.[1] ? verdictOf(found[1]) : null
-      return piece && found && truth !== null ? { entry, piece, at: found.index, text: found.index + found[0].indexOf(found[1] ?? ''), truth } : null
+      return piece && found && truth !== null
+        ? { entry, piece, at: found.index, text: found.index + found[0].indexOf(found[1] ?? ''), truth }
+        : null
     })
     if (!parted.every((one) => one !== null) || !parted.some((one) => one.truth)) return
     for (const { entry, piece, at, text, truth } of parted) {
@@ -575,7 +599,11 @@ class Settler {
     const gaps = countGaps(stem)
     if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#stem)) return this.#cloze(said)
     if (this.#saidKind === 'essay')
-      return { ...this.#common(stem), kind: 'essay', ...(said[0] !== undefined && { sample: contentOf(said.join(' ')) }) }
+      return {
+        ...this.#common(stem),
+        kind: 'essay',
+        ...(said[0] !== undefined && { sample: contentOf(said.join(' ')) }),
+      }
     if (said[0] !== undefined) return this.#typed(stem, this.#agreed(statements))
     if (gaps === 0 && (cues.asksEssay(text) || raw.answerLines > 0)) return { ...this.#common(stem), kind: 'essay' }
     return { ...this.#common(stem), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }
@@ -727,10 +755,12 @@ class Settler {
   #scale(stem: Content): Item | null {
     const text = plainText(stem)
     const found =
-      /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?\s*$/.exec(
+      /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?(?:\s+\d{1,2}){0,10}\s*$/.exec(
         text,
       )
-    const figures = this.#raw.lists.every((list) => list.entries.every((entry) => entry.pieces.every((piece) => /^[\d\s☐○◯]*$/.test(spanText(piece.span)))))
+    const figures = this.#raw.lists.every((list) =>
+      list.entries.every((entry) => entry.pieces.every((piece) => /^[\d\s☐○◯]*$/.test(spanText(piece.span)))),
+    )
     if (!found?.[1] || !found[3] || this.#raw.keys.length || !figures) return null
     const head = contentOf(text.slice(0, found.index).trim())
     return {
@@ -850,7 +880,11 @@ function statementRange(key: RawKey): { from: number; to: number } {
 function placeOf(lines: readonly Line[]): Place {
   const first = lines[0]
   const last = lines.at(-1)
-  return { lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1], from: first?.from ?? 0, to: last?.to ?? 0 }
+  return {
+    lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1],
+    from: first?.from ?? 0,
+    to: last?.to ?? 0,
+  }
 }
 
 function spanPlace(span: Span): Place {
@@ -905,11 +939,7 @@ function plainEntry(piece: Piece): RawEntry {
 
 function coveringStyle(entry: RawEntry): string | null {
   const styles = ['strong', 'highlight', 'underline', 'colour'] as const
-  return (
-    styles.find((style) =>
-      coverage(entry, style) >= COVERED[style],
-    ) ?? null
-  )
+  return styles.find((style) => coverage(entry, style) >= COVERED[style]) ?? null
 }
 
 /** Bold or underlined words inside an option may be stressed; a marker pen that slipped still marks the key. */
@@ -942,8 +972,18 @@ function cellsOf(line: Line): string[] {
 
 /** "Correct", "No", "Richtig": what the first word of an option's feedback says of it. */
 function verdictOf(word: string): boolean | null {
-  if (/^(?:correct|right|yes|exactly|richtig|genau|correcto|correcta|exacto|juist|goed|rätt|dobrze|верно|правильно)$/i.test(word)) return true
-  if (/^(?:no|non|nein|nee|nej|nie|нет|incorrect|wrong|not|nope|falsch|leider|faux|incorrecto|incorreto|fout|fel|źle|неверно|неправильно)$/i.test(word)) return false
+  if (
+    /^(?:correct|right|yes|exactly|richtig|genau|correcto|correcta|exacto|juist|goed|rätt|dobrze|верно|правильно)$/i.test(
+      word,
+    )
+  )
+    return true
+  if (
+    /^(?:no|non|nein|nee|nej|nie|нет|incorrect|wrong|not|nope|falsch|leider|faux|incorrecto|incorreto|fout|fel|źle|неверно|неправильно)$/i.test(
+      word,
+    )
+  )
+    return false
   return word.length > 1 ? truthOf(word, false) : null
 }
 

@@ -81,7 +81,8 @@ export function sortLines(shapes: readonly Shape[]): SortedLines {
 }
 
 const LONG_PASSAGE_WORDS = 25
-
+/** Columns by which no wrapped line stands behind the line that it goes on from; it is centred instead. */
+const FAR_INDENT = 16
 
 /** Cells of a row of keys behind its title: "| Answers, Part I | 1 B | 2 B |". */
 function keyCells(text: string): string[] {
@@ -176,6 +177,13 @@ class Sorter {
 
   #takeRule(shape: Shape): void {
     const dotted = /^[\s._…·＿]+$/.test(shape.line.text) && !/^\s*_{3}\s*$/.test(shape.line.text)
+    const open = this.#item && !isComplete(this.#item) && this.#blanks === 0 ? stemText(this.#item).trim() : ''
+    if (dotted && this.#item && shape.line.text.trim().length < 40 && /[\p{L}\p{N},]$/u.test(open)) {
+      // The gap of a sentence that was wrapped right before it.
+      this.#claim(this.#item, shape)
+      this.#pushStem(this.#item, whole(shape), 'wrap')
+      return
+    }
     if (dotted && this.#item && !this.#item.lists.length) {
       this.#item.answerLines++
       this.#claim(this.#item, shape)
@@ -249,7 +257,10 @@ class Sorter {
     const block = this.#block
     if (!block) return false
     const text = bodyText(shape)
-    if (/^[©®]/.test(text) || (block.lines.at(-1)?.text.trimStart().startsWith('|') && !shape.tableRow && !this.#isEntry(shape))) {
+    if (
+      /^[©®]/.test(text) ||
+      (block.lines.at(-1)?.text.trimStart().startsWith('|') && !shape.tableRow && !this.#isEntry(shape))
+    ) {
       this.#block = null
       return false
     }
@@ -384,7 +395,10 @@ class Sorter {
   /** "Question 1 (Multiple choice, 2 points)": what the brackets or the rest of the line say about the item. Returns where its text starts. */
   #takeRemarks(item: RawItem, shape: Shape, at: number): number {
     const text = shape.line.text
-    const found = /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(text.slice(at))
+    const found =
+      /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(
+        text.slice(at),
+      )
     const said = found && (found[1] ?? [found[2], found[3]].filter(Boolean).join(', '))
     const remarks = said ? remarksIn(said) : null
     if (!found || !remarks) return at
@@ -421,7 +435,12 @@ class Sorter {
           .replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''),
       )
     if (!headed && !titled) return false
-    if ((this.#title === null || !this.#titleHeaded) && !this.#items.length && shape.heading > 0 && !cues.isSection(text)) {
+    if (
+      (this.#title === null || !this.#titleHeaded) &&
+      !this.#items.length &&
+      shape.heading > 0 &&
+      !cues.isSection(text)
+    ) {
       this.#title = text
       this.#titleHeaded = true
     }
@@ -492,7 +511,8 @@ class Sorter {
   #startsWithoutNumber(shape: Shape, text: string, index: number): boolean {
     const next = this.#nextText(index)
     if (!next || shape.heading || this.#blanks === 0) return false
-    const pairs = cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
+    const pairs =
+      cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
     const listed =
       (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
       (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
@@ -817,6 +837,7 @@ class Sorter {
   #takeContinuation(item: RawItem, shape: Shape): boolean {
     const open = this.#open
     if (!open || this.#blanks > 0 || shape.heading) return false
+    if (shape.line.indent > this.#openIndent + FAR_INDENT) return false
     if ('keyOf' in open) {
       const key = item.keys.at(-1)
       if (!key || isSettledKey(key.values) || this.#looksLikeNewStem(item, shape)) return false
@@ -862,7 +883,11 @@ class Sorter {
   #takeStemLine(item: RawItem, shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     const complete = isComplete(item)
-    if (item.start === 'none' && this.#blanks > 0 && (complete || saysItsKey(item) || hasPlainOptions(item) || endsSentence(item)))
+    if (
+      item.start === 'none' &&
+      this.#blanks > 0 &&
+      (complete || saysItsKey(item) || hasPlainOptions(item) || endsSentence(item))
+    )
       return false
     if (complete && this.#blanks > 0) {
       if (/^\(.{3,80}\)$/.test(text) && cues.asksSeveral(text)) return this.#appendToStem(item, shape)

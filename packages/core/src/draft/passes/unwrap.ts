@@ -41,7 +41,13 @@ function wrapWidth(shapes: readonly Shape[]): number | null {
   if (longest > WIDEST_WRAP || longest < NARROWEST_WRAP) return null
   const broken = shapes.filter((shape, index) => {
     const before = shapes[index - 1]
-    return before !== undefined && isPlain(shape) && !before.blank && overflows(before, shape, longest) && /^\s*\p{Ll}/u.test(shape.line.text)
+    return (
+      before !== undefined &&
+      isPlain(shape) &&
+      !before.blank &&
+      overflows(before, shape, longest) &&
+      /^\s*\p{Ll}/u.test(shape.line.text)
+    )
   })
   return broken.length >= MIN_BROKEN_LINES ? longest : null
 }
@@ -54,7 +60,8 @@ function overflows(before: Shape, shape: Shape, width: number): boolean {
 }
 
 function goesOn(before: Shape, shape: Shape, width: number | null): boolean {
-  if (!isPlain(shape) || before.blank || before.rule || before.heading || before.tableRow || before.line.preformatted) return false
+  if (!isPlain(shape) || before.blank || before.rule || before.heading || before.tableRow || before.line.preformatted)
+    return false
   const text = before.line.text.trimEnd()
   const next = shape.line.text.trimStart()
   if (opensBracket(text) && closesBracket(next)) return true
@@ -105,7 +112,11 @@ function joinLines(first: Line, second: Line): Line {
   if (/\p{Ll}{2}-$/u.test(kept) && /^\p{Ll}{2}/u.test(second.text.trimStart())) kept = kept.slice(0, -1)
   const tight = kept !== first.text.trimEnd() || /[\u3040-\u30FF\u3400-\u9FFF。、，]$/.test(kept)
   const start = kept.length + (tight ? 0 : 1)
-  const map = [...firstMap.slice(0, kept.length), ...(tight ? [] : [firstMap[kept.length] ?? first.to]), ...secondMap.slice(lead)]
+  const map = [
+    ...firstMap.slice(0, kept.length),
+    ...(tight ? [] : [firstMap[kept.length] ?? first.to]),
+    ...secondMap.slice(lead),
+  ]
   const shifted: StyleRange[] = second.styles.map((range) => ({
     style: range.style,
     from: Math.max(0, range.from - lead) + start,
@@ -126,7 +137,9 @@ function joinLines(first: Line, second: Line): Line {
 function bridged(styles: readonly StyleRange[], end: number, start: number): StyleRange[] {
   const merged: StyleRange[] = []
   for (const range of styles) {
-    const before = merged.findIndex((one) => one.style === range.style && one.to >= end && one.to <= start && range.from === start)
+    const before = merged.findIndex(
+      (one) => one.style === range.style && one.to >= end && one.to <= start && range.from === start,
+    )
     const known = merged[before]
     if (known) merged[before] = { ...known, to: range.to }
     else merged.push(range)
