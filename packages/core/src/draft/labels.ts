@@ -53,7 +53,8 @@ export function romanValue(text: string): number | null {
   return value >= 0 ? value : null
 }
 
-const NUMBER_LABEL = /(?:\(\s?(\d{1,4})\s?\)|\[(\d{1,4})\]|(\d{1,4})(?:\s?\\?(\.\)|[.):、])|\s([-–])\s|\s(?=\s)))/y
+const NUMBER_LABEL =
+  /(?:\(\s?(\d{1,4})\s?\)|\[(\d{1,4})\]|(\d{1,4})(?:\s?\\?(\.\)|\.[-–]|[.):、])|\s([-–])\s|\s(?=\s)))/y
 const LETTER_LABEL =
   /(?:\(\s?(\p{L}|[ivx]{2,4})\s?\)|\[(\p{Lu})\]|(\p{L}|[ivxIVX]{2,4})\s?\\?(\.\)|[.):、：．]|[-–](?=\s\S))|(\p{L}|[ivx]{2,4})\s{2,}(?=\S)|([①-⑳])\s*)/uy
 

@@ -126,6 +126,19 @@ export function trueFalseTail(text: string): Lead | null {
     : null
 }
 
+const TF_JUDGED = new RegExp(
+  `[\\s(\\[.?!]+[(\\[¿]?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})[)\\]?？.:]*\\s+[(\\[]?(${T}|${F})[)\\].]*\\s*$`,
+  'iu',
+)
+
+/** "… True or false? T": where the question for the truth starts, and where its answer does. */
+export function trueFalseJudged(text: string): { readonly from: number; readonly value: number } | null {
+  const found = TF_JUDGED.exec(text)
+  if (!found?.[1] || found.index === 0) return null
+  const stop = /^[.!]/.exec(text.slice(found.index))?.[0].length ?? 0
+  return { from: found.index + stop, value: found.index + found[0].lastIndexOf(found[1]) }
+}
+
 const TRUTH_SET = new Set(TRUTH)
 const FALSEHOOD_SET = new Set(FALSEHOOD)
 

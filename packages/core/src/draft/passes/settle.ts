@@ -17,6 +17,7 @@ import {
   kindNamed,
   noteLength,
   remarksIn,
+  trueFalseJudged,
   trueFalseLead,
   trueFalseTail,
   truthOf,
@@ -106,6 +107,7 @@ class Settler {
     this.#takeLetterInBrackets()
     this.#takeBracketedKey()
     this.#dropCitations()
+    this.#dropRoomForTruth()
   }
 
   /** "Define drift. [Remember] (Easy)": what brackets at the end of the stem say about the item. */
@@ -174,6 +176,19 @@ class Settler {
         this.#stem.splice(index, 1)
         return
       }
+      const judged = trueFalseJudged(text)
+      if (judged) {
+        this.#truthCue = true
+        this.#ownKey ??= {
+          statement: { ...piece.span, from: piece.span.from + judged.from },
+          values: [
+            { ...piece.span, from: piece.span.from + judged.value, to: piece.span.from + text.trimEnd().length },
+          ],
+          source: 'glued',
+        }
+        this.#stem[index] = { ...piece, span: { ...piece.span, to: piece.span.from + judged.from } }
+        return
+      }
       const tail = trueFalseTail(text)
       if (tail) {
         this.#truthCue = true
@@ -240,6 +255,14 @@ class Settler {
       source: 'glued',
     }
     this.#stem[index] = { ...last, span: { ...last.span, to: strong.from } }
+  }
+
+  /** "____ The Sun is a star.": the line to write T or F on is no gap of the statement. */
+  #dropRoomForTruth(): void {
+    const first = this.#stem[0]
+    const room =
+      first && this.#truthCue ? /^\s*(?:_{2,}|\.{4,}|[(（[]\s*[)）\]])\s*(?=\S)/.exec(spanText(first.span)) : null
+    if (first && room) this.#stem[0] = trimStart(first, room[0].length)
   }
 
   #dropCitations(): void {
@@ -730,11 +753,21 @@ class Settler {
     if (!last) return null
     const line = spanText(last.span)
     const colon = this.#stem.length > 1 ? 0 : line.lastIndexOf(':') + 1
-    const entries = line
+    const listed = line
       .slice(colon)
       .split(/\s+[–—-]\s+|\s+\/\s+|\s*[;|]\s*|\s{3,}/)
       .map((entry) => entry.trim())
       .filter(Boolean)
+    // Commas part the entries only where the key names the same ones.
+    const commas = line
+      .slice(colon)
+      .split(/\s*[,、，]\s*/)
+      .map((entry) => entry.replace(/[.。]$/, '').trim())
+      .filter(Boolean)
+    const named = key.split(/\s*[,、，]\s*/)
+    const matches =
+      commas.length === named.length && commas.every((entry) => named.some((known) => sameText(known, entry)))
+    const entries = listed.length < 3 && matches ? commas : listed
     if (entries.length < 3) return null
     const options = entries.map((entry, index) => ({ id: optionId(index), content: contentOf(entry) }))
     const head =

@@ -494,6 +494,7 @@ class Sorter {
     }
     if (this.#labelled !== 'none' && this.#startsWithoutNumber(shape, text, index)) return
     if (this.#labelled !== 'none') return this.#takeUnnumbered(shape, text, index)
+    if (shape.tableRow) return this.#setAside(shape, 'other')
     if (this.#couldBeTitle(shape, index, text)) {
       this.#title = text
       return this.#setAside(shape, 'title')
@@ -537,6 +538,7 @@ class Sorter {
 
   /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
   #takeUnnumbered(shape: Shape, text: string, index: number): void {
+    if (shape.tableRow) return this.#setAside(shape, 'other')
     if (this.#title === null && !this.#items.length && text.length < 120 && !this.#range) {
       this.#title = text
       this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
@@ -584,7 +586,12 @@ class Sorter {
   }
 
   #takeKeyword(item: RawItem, shape: Shape): boolean {
-    const keyword = keywordAt(shape.line.text, shape.body) ?? bracketedKeyword(shape) ?? this.#pairedAnswer(shape)
+    // "✅ Correct answer: B": a tick before a statement is an ornament.
+    const keyword =
+      keywordAt(shape.line.text, shape.body) ??
+      (shape.box ? keywordAt(shape.line.text, shape.box.to) : null) ??
+      bracketedKeyword(shape) ??
+      this.#pairedAnswer(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
     const metadata =
       keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
