@@ -16,18 +16,18 @@ writeFileSync(keyless, '1. Which is a grain?\na) oak\nb) rye\n')
 const keyFile = join(folder, 'key.txt')
 writeFileSync(keyFile, '1. b\n')
 
-function call(...args: string[]): { status: number; out: string; err: string } {
+async function call(...args: string[]): Promise<{ status: number; out: string; err: string }> {
   let out = ''
   let err = ''
-  const status = run(args, {
+  const status = await run(args, {
     out: (text) => (out += typeof text === 'string' ? text : Buffer.from(text).toString()),
     err: (text) => (err += text),
   })
   return { status, out, err }
 }
 
-test('read prints the outline, and nothing else, on standard output', () => {
-  const { status, out, err } = call('read', draft, '--as', 'outline')
+test('read prints the outline, and nothing else, on standard output', async () => {
+  const { status, out, err } = await call('read', draft, '--as', 'outline')
   expect({ status, err }).toEqual({ status: 0, err: '' })
   expect(JSON.parse(out)).toMatchObject({
     outline: 1,
@@ -39,17 +39,17 @@ test('read prints the outline, and nothing else, on standard output', () => {
   })
 })
 
-test('read takes a key from a file of its own', () => {
-  expect(JSON.parse(call('read', keyless, '--key', keyFile, '--as', 'outline').out)).toMatchObject({
+test('read takes a key from a file of its own', async () => {
+  expect(JSON.parse((await call('read', keyless, '--key', keyFile, '--as', 'outline')).out)).toMatchObject({
     items: [{ key: [1], flags: [] }],
   })
 })
 
-test('what convert writes, read reads back', () => {
+test('what convert writes, read reads back', async () => {
   for (const to of ['gift', 'qti21', 'items', 'draft']) {
     const target = join(folder, `out.${to}`)
-    expect(call('convert', draft, '--to', to, '-o', target)).toMatchObject({ status: 0, out: '' })
-    expect(JSON.parse(call('read', target, '--as', 'outline').out)).toMatchObject({
+    expect(await call('convert', draft, '--to', to, '-o', target)).toMatchObject({ status: 0, out: '' })
+    expect(JSON.parse((await call('read', target, '--as', 'outline')).out)).toMatchObject({
       items: [
         { stem: 'Which is a grain?', key: [1] },
         { stem: 'Rye is a grain.', key: [true] },
@@ -58,15 +58,15 @@ test('what convert writes, read reads back', () => {
   }
 })
 
-test('convert says on the other stream what does not arrive as it is', () => {
-  const { status, out, err } = call('convert', keyless, '--to', 'gift')
+test('convert says on the other stream what does not arrive as it is', async () => {
+  const { status, out, err } = await call('convert', keyless, '--to', 'gift')
   expect(status).toBe(0)
   expect(err).toMatch(/item 1: Has no key/)
   expect(out).not.toMatch(/grain/)
 })
 
-test('prove prints a row per item and its figures', () => {
-  const { status, out } = call('prove', draft, '--to', 'qti21')
+test('prove prints a row per item and its figures', async () => {
+  const { status, out } = await call('prove', draft, '--to', 'qti21')
   expect(status).toBe(0)
   expect(out).toMatch(/2 of 2 items proven in QTI 2\.1; 6 of 6 probes agree/)
 })
@@ -78,8 +78,8 @@ test.each<[string, string[], number, RegExp]>([
   ['an unknown format', ['convert', draft, '--to', 'pdf'], 2, /--to takes/],
   ['a file that is not there', ['read', join(folder, 'none.txt')], 1, /There is no file/],
   ['a folder', ['read', folder], 1, /folder/],
-])('%s: one clear line', (_name, args, status, says) => {
-  const done = call(...args)
+])('%s: one clear line', async (_name, args, status, says) => {
+  const done = await call(...args)
   expect(done).toMatchObject({ status, out: '' })
   expect(done.err).toMatch(says)
 })

@@ -85,7 +85,12 @@ async function read(file: string, keyFile: string | undefined, as: string, strea
   return 0
 }
 
-async function convert(file: string, to: string | undefined, out: string | undefined, streams: Streams): Promise<number> {
+async function convert(
+  file: string,
+  to: string | undefined,
+  out: string | undefined,
+  streams: Streams,
+): Promise<number> {
   if (!to || !isTarget(to)) throw new UsageError(`--to takes one of ${TARGETS.join(', ')}.`)
   const opened = await open(file, undefined)
   const converted = convertItems(opened.items, to, opened.title)

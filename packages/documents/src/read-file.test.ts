@@ -1,6 +1,6 @@
 import { FORMATS, type KeptItem } from '@zakuska/core'
-import { decodeText, readFile, writeItemsJson } from './read-file.ts'
-import { PackageError, packZip } from './zip.ts'
+import { decodeText, MAX_FILE_BYTES, readFile, writeItemsJson } from './read-file.ts'
+import { packZip } from './zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)
 const ITEM: KeptItem = {
@@ -18,19 +18,21 @@ test.each<[string, Uint8Array, string]>([
   ['GIFT', encode('::Q1:: Rye is a grain.{T}'), 'gift'],
   ['GIFT without titles', encode('Which is a grain? { =rye ~oak }'), 'gift'],
   ['our own JSON', encode(writeItemsJson([ITEM], 'Bread')), 'items'],
-])('%s', (_name, bytes, kind) => {
-  const found = readFile(bytes)
+])('%s', async (_name, bytes, kind) => {
+  const found = await readFile(bytes)
   expect(found.kind === 'draft' ? 'draft' : found.format).toBe(kind)
 })
 
-test('a QTI package is read from its zip', () => {
+test('a QTI package is read from its zip', async () => {
   const written = FORMATS.qti21.write([ITEM], { title: 'Bread', as: 'bank' })
-  const found = readFile(packZip(written.data.form === 'package' ? written.data.files : []))
+  const found = await readFile(packZip(written.data.form === 'package' ? written.data.files : []))
   expect(found).toMatchObject({ kind: 'items', format: 'qti21', result: { items: [ITEM] } })
 })
 
-test('our JSON brings the items back as they were, and lists what is no item', () => {
-  const found = readFile(encode(JSON.stringify({ zakuska: 1, title: 'Bread', items: [ITEM, { kind: 'riddle' }] })))
+test('our JSON brings the items back as they were, and lists what is no item', async () => {
+  const found = await readFile(
+    encode(JSON.stringify({ zakuska: 1, title: 'Bread', items: [ITEM, { kind: 'riddle' }] })),
+  )
   expect(found).toMatchObject({ result: { title: 'Bread', items: [ITEM], unread: [{ where: 'item 2' }] } })
 })
 
@@ -40,14 +42,130 @@ test.each<[string, Uint8Array, string]>([
   ['UTF-8', encode('aé'), 'aé'],
 ])('text in %s', (_name, bytes, text) => expect(decodeText(bytes)).toBe(text))
 
-test('bytes that are no text are one clear error', () => {
-  expect(() => readFile(new Uint8Array([1, 0, 2, 0, 0]))).toThrow(PackageError)
+// Each is one clear line for a person, whatever is wrong with the file.
+test.each<[string, Uint8Array, RegExp]>([
+  ['bytes that are no text', new Uint8Array([1, 0, 2, 0, 0]), /holds no text/],
+  ['an empty file', new Uint8Array(), /is empty/],
+  ['a file over the limit', new Uint8Array(MAX_FILE_BYTES + 1), /larger than 20 MB/],
+  [
+    'an office file of an old program',
+    new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1]),
+    /locked with a password or from an old program/,
+  ],
+  [
+    'a word processor file whose XML is broken',
+    packZip([{ path: 'word/document.xml', bytes: encode('<w:document><w:body>') }]),
+    /not well-formed/,
+  ],
+  [
+    'XML with a document type, which could declare entities',
+    packZip([{ path: 'word/document.xml', bytes: encode('<!DOCTYPE w [<!ENTITY a "aaaa">]><w:document/>') }]),
+    /document type/,
+  ],
+  [
+    'an open document that is encrypted',
+    packZip([
+      { path: 'content.xml', bytes: encode('secret') },
+      { path: 'META-INF/manifest.xml', bytes: encode('<manifest:encryption-data/>') },
+    ]),
+    /locked with a password/,
+  ],
+  [
+    'a workbook that is broken',
+    packZip([{ path: 'xl/workbook.xml', bytes: encode('<workbook') }]),
+    /workbook is broken/,
+  ],
+  ['RTF that ends inside a group', encode('{\\rtf1 {\\b hello'), /ends inside a group/],
+  ['RTF whose groups lie too deep', encode(`{\\rtf1 ${'{'.repeat(5000)}`), /nested too deeply/],
+  [
+    'XML that nests deeper than any document',
+    packZip([{ path: 'word/document.xml', bytes: encode(`${'<a>'.repeat(200_000)}${'</a>'.repeat(200_000)}`) }]),
+    /cannot be read|not well-formed/,
+  ],
+])('%s', async (_name, bytes, says) => {
+  const failure: unknown = await readFile(bytes).catch((error: unknown) => error)
+  expect(String(failure)).toMatch(says)
 })
 
-test.each<[string, Uint8Array, RegExp]>([
-  ['a word processor file', packZip([{ path: 'word/document.xml', bytes: encode('<w/>') }]), /word processor/],
-  ['a PDF', encode('%PDF-1.7 ...'), /a PDF file/],
-  ['RTF', encode('{\\rtf1 hello}'), /an RTF file/],
-])('%s says what it is, and what to do', (_name, bytes, says) => {
-  expect(() => readFile(bytes)).toThrow(says)
+const wordFile = (body: string, more: readonly { path: string; bytes: Uint8Array }[] = []): Uint8Array =>
+  packZip([
+    {
+      path: 'word/document.xml',
+      bytes: encode(`<w:document xmlns:w="w" xmlns:m="m"><w:body>${body}</w:body></w:document>`),
+    },
+    ...more,
+  ])
+const paragraph = (runs: string, properties = ''): string => `<w:p><w:pPr>${properties}</w:pPr>${runs}</w:p>`
+const run = (text: string, properties = ''): string => `<w:r><w:rPr>${properties}</w:rPr><w:t>${text}</w:t></w:r>`
+
+describe('a word processor file', () => {
+  const sourceOf = async (bytes: Uint8Array) => {
+    const found = await readFile(bytes)
+    if (found.kind !== 'draft') throw new Error('no draft')
+    return found.source
+  }
+
+  // The elements are those of ECMA-376 part 1; the section is named beside each.
+  test.each<[string, string, string]>([
+    ['text in several runs (17.3.2)', paragraph(run('bow') + run('line')), 'bowline'],
+    [
+      'deleted text is gone, inserted text stays (17.13.5)',
+      paragraph(`<w:del>${run('old')}</w:del><w:ins>${run('new')}</w:ins>`),
+      'new',
+    ],
+    ['hidden text is not shown (17.3.2.41)', paragraph(run('seen') + run('unseen', '<w:vanish/>')), 'seen'],
+    [
+      'tabs and breaks (17.3.3)',
+      paragraph('<w:r><w:t>a</w:t><w:tab/><w:t>b</w:t><w:br/><w:t>c</w:t></w:r>'),
+      'a\tb\nc',
+    ],
+    [
+      'a fraction of a formula (22.1.2.36)',
+      paragraph(
+        '<m:oMath><m:f><m:num><m:r><m:t>a+b</m:t></m:r></m:num><m:den><m:r><m:t>2</m:t></m:r></m:den></m:f></m:oMath>',
+      ),
+      '(a+b)/2',
+    ],
+    [
+      'a box from a symbol font (17.3.3.30)',
+      paragraph('<w:r><w:sym w:font="Wingdings" w:char="F0FE"/><w:t> oak</w:t></w:r>'),
+      '☒ oak',
+    ],
+    [
+      'a table (17.4.38)',
+      '<w:tbl><w:tr><w:tc><w:p><w:r><w:t>a</w:t></w:r></w:p></w:tc><w:tc><w:p><w:r><w:t>b</w:t></w:r></w:p></w:tc></w:tr></w:tbl>',
+      '| a | b |',
+    ],
+  ])('%s', async (_name, body, text) => {
+    expect((await sourceOf(wordFile(body))).text.trim()).toBe(text)
+  })
+
+  test('automatic numbers are written out, and each list that starts anew counts from one (17.9)', async () => {
+    const numbering = `<w:numbering xmlns:w="w"><w:abstractNum w:abstractNumId="1">
+      <w:lvl w:ilvl="0"><w:start w:val="1"/><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl>
+      <w:lvl w:ilvl="1"><w:start w:val="1"/><w:numFmt w:val="lowerLetter"/><w:lvlText w:val="%2)"/></w:lvl>
+      </w:abstractNum><w:num w:numId="7"><w:abstractNumId w:val="1"/></w:num></w:numbering>`
+    const entry = (text: string, level: number): string =>
+      paragraph(run(text), `<w:numPr><w:ilvl w:val="${level}"/><w:numId w:val="7"/></w:numPr>`)
+    const { text } = await sourceOf(
+      wordFile([entry('One?', 0), entry('oak', 1), entry('rye', 1), entry('Two?', 0), entry('elm', 1)].join(''), [
+        { path: 'word/numbering.xml', bytes: encode(numbering) },
+      ]),
+    )
+    expect(text).toBe('1. One?\n    a) oak\n    b) rye\n\n2. Two?\n    a) elm\n')
+  })
+
+  test('the dress of the text lies over it by range', async () => {
+    const { text, styles } = await sourceOf(
+      wordFile(
+        paragraph(
+          run('10') + run('23', '<w:vertAlign w:val="superscript"/>') + run(' oak', '<w:highlight w:val="yellow"/>'),
+        ),
+      ),
+    )
+    expect(styles?.map((style) => [style.style, text.slice(style.from, style.to)])).toEqual([
+      ['sup', '23'],
+      ['highlight', ' oak'],
+    ])
+  })
 })

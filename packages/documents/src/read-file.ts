@@ -13,10 +13,8 @@ import {
 } from '@zakuska/core'
 import { readHtml } from './html/read-html.ts'
 import { readOpenText } from './open-text/read-open-text.ts'
-import { readPdf } from './pdf/read-pdf.ts'
 import { readRtf } from './rtf/read-rtf.ts'
 import { csvDelimiter, readCsv } from './sheet/read-csv.ts'
-import { readWorkbook } from './sheet/read-workbook.ts'
 import { readWord } from './word/read-word.ts'
 import { isZip, PackageError, unpackZip, type ZipEntry } from './zip.ts'
 
@@ -61,7 +59,11 @@ async function readDocument(bytes: Uint8Array): Promise<FileContents | null> {
     throw new PackageError(
       'This is an office file that is locked with a password or from an old program. Save it in today’s format without a password, and read that.',
     )
-  if (start.includes('%PDF-')) return fromBlocks('pdf', pagesToBlocks(await readPdf(bytes)))
+  if (start.includes('%PDF-')) {
+    // Loaded when it is needed: most files are no PDF, and its reader is large.
+    const { readPdf } = await import('./pdf/read-pdf.ts')
+    return fromBlocks('pdf', pagesToBlocks(await readPdf(bytes)))
+  }
   if (start.startsWith('{\\rtf')) return fromBlocks('rtf', readRtf(bytes))
   return null
 }
@@ -71,7 +73,10 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
   const files = unpackZip(bytes)
   const has = (path: string): boolean => files.some((file) => file.path === path)
   if (has('word/document.xml')) return fromBlocks('word', readWord(files))
-  if (has('xl/workbook.xml')) return fromBlocks('workbook', await readWorkbook(bytes))
+  if (has('xl/workbook.xml')) {
+    const { readWorkbook } = await import('./sheet/read-workbook.ts')
+    return fromBlocks('workbook', await readWorkbook(bytes))
+  }
   if (has('content.xml')) {
     if (/<manifest:encryption-data/.test(textOf(files, 'META-INF/manifest.xml')))
       throw new PackageError(

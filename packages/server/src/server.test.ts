@@ -360,7 +360,7 @@ describe('papers and files', () => {
           })
           .expect(200)
         if (format === 'gift' && !unsigned) return (answer.body as Buffer).toString().includes('::') ? 1 : 0
-        const contents = readFile(new Uint8Array(answer.body as Buffer))
+        const contents = await readFile(new Uint8Array(answer.body as Buffer))
         return contents.kind === 'items' ? contents.result.items.length : -1
       }
       expect(await get(true)).toBe(2)

@@ -34,7 +34,7 @@ describe('a single item', () => {
       { kind: 'single', options: ['a green cone', 'a red can'], key: [1] },
     ],
     ['key by text', `1. Which is a grain?\n${OPTIONS}\nAnswer: rye`, { key: [1] }],
-    ['starred option', '1. Which is a grain?\na) oak\n*b) rye\nc) elm', { kind: 'single' }],
+    ['starred option', '1. Which is a grain?\na) oak\n*b) rye\nc) elm', { kind: 'single', key: [1] }],
     ['several keys', `1. Which are trees?\n${OPTIONS}\nAnswers: a and c`, { kind: 'multiple', key: [0, 2] }],
     ['letters without blanks', `1. Which are trees?\n${OPTIONS}\nAnswer: A,C`, { kind: 'multiple', key: [0, 2] }],
     ['ticked boxes', 'Which are trees?\n[x] oak\n[ ] rye\n[x] elm', { kind: 'multiple', key: [0, 2] }],
@@ -131,8 +131,9 @@ test('a key file of its own gives its keys by number', () => {
   )
 })
 
-describe('the sample drafts', () => {
-  const folder = join(__dirname, '../../samples/drafts')
+// `drafts` are whole drafts in many languages whose right reading was written by hand; `layouts` are our own short ones.
+describe.each(['drafts', 'layouts'])('the samples: %s', (set) => {
+  const folder = join(__dirname, '../../samples', set)
   const names = readdirSync(folder)
     .filter((file) => file.endsWith('.gold.json'))
     .map((file) => file.slice(0, -'.gold.json'.length))
@@ -140,8 +141,8 @@ describe('the sample drafts', () => {
   const sum = (pick: (one: (typeof results)[number]) => number): number =>
     results.reduce((total, one) => total + pick(one), 0)
 
-  test('at least 98 in 100 items are exact', () => {
-    expect(sum((one) => one.exact) / sum((one) => one.items)).toBeGreaterThanOrEqual(0.98)
+  test('at least 99 in 100 items are exact', () => {
+    expect(sum((one) => one.exact) / sum((one) => one.items)).toBeGreaterThanOrEqual(0.99)
   })
 
   test('no item is wrong without a mark', () => {
