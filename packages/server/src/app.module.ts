@@ -5,6 +5,7 @@ import { ThrottlerModule } from '@nestjs/throttler'
 import { LoggerModule } from 'nestjs-pino'
 import { AccountsModule } from './accounts/accounts.module.ts'
 import { SignedInGuard } from './accounts/current-person.ts'
+import { AssetsModule } from './assets/assets.module.ts'
 import { BankModule } from './bank/index.ts'
 import { ormSettings } from './database/settings.ts'
 import { DispatchModule } from './dispatch/index.ts'
@@ -31,6 +32,7 @@ export class AppModule {
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
         AccountsModule,
         DraftsModule,
+        AssetsModule,
         BankModule,
         PapersModule,
         DispatchModule,

@@ -15,6 +15,8 @@ import { sameOrigin } from './http/same-origin.ts'
 import type { ServerSettings } from './settings.ts'
 
 const MAX_BODY = '12mb'
+/** A little over what a file may have, so that a larger one is told by its reader in words. */
+const MAX_FILE_BODY = '21mb'
 const SESSION_DAYS = 14
 const DAY_MS = 86_400_000
 
@@ -39,6 +41,7 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
     }),
   )
   app.useBodyParser('json', { limit: MAX_BODY })
+  app.useBodyParser('raw', { type: 'application/octet-stream', limit: MAX_FILE_BODY })
   app.use('/api', sameOrigin, sessions(app, settings))
   app.enableShutdownHooks()
   if (settings.webFolder) serveWeb(app, settings.webFolder)

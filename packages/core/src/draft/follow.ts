@@ -36,6 +36,14 @@ export interface FollowedItem {
 export function followItems(followed: readonly FollowedItem[], reading: Reading, newRef: () => string): FollowedItem[] {
   const prints = reading.items.map((read) => fingerprint(read.item))
   const left = new Set(followed)
+  const byPrint = new Map<string, FollowedItem[]>()
+  for (const known of followed) {
+    const same = byPrint.get(known.fingerprint)
+    if (same) same.push(known)
+    else byPrint.set(known.fingerprint, [known])
+  }
+  const same = (index: number): FollowedItem[] =>
+    (byPrint.get(prints[index] ?? '') ?? []).filter((known) => left.has(known))
   const found: (FollowedItem | null)[] = reading.items.map(() => null)
   const claim = (index: number, known: FollowedItem | undefined): void => {
     if (!known) return
@@ -47,19 +55,12 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
       index,
       nearest(
         read,
-        [...left].filter((known) => known.fingerprint === prints[index] && overlap(read, known) > 0),
+        same(index).filter((known) => overlap(read, known) > 0),
       ),
     ),
   )
   reading.items.forEach((read, index) => {
-    if (!found[index])
-      claim(
-        index,
-        nearest(
-          read,
-          [...left].filter((known) => known.fingerprint === prints[index]),
-        ),
-      )
+    if (!found[index]) claim(index, nearest(read, same(index)))
   })
   reading.items.forEach((read, index) => {
     if (!found[index]) claim(index, mostOverlap(read, left))

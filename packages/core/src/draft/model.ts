@@ -24,6 +24,8 @@ export interface StyleRange {
   readonly from: number
   readonly to: number
   readonly style: LineStyle
+  /** Of a picture: where it is, as the draft names it. */
+  readonly target?: string
 }
 
 /** One line after cleaning: what is read, with the way back to the text as given. */
@@ -38,7 +40,7 @@ export interface Line {
   readonly from: number
   readonly to: number
   readonly text: string
-  /** Source offset of each unit of `text`, and of its end; null where `text` is the source as given. */
+  /** Source offset of each unit of `text`, and of its end, from the line's own start; null where `text` is the source as given. */
   readonly map: readonly number[] | null
   readonly styles: readonly StyleRange[]
   /** Columns before the first character; a tab goes to the next multiple of four. */
@@ -60,7 +62,7 @@ export function sourceRange(span: Span): { readonly from: number; readonly to: n
 }
 
 export function sourceOffset(line: Line, at: number): number {
-  return line.map ? (line.map[at] ?? line.to) : line.from + at
+  return line.map ? line.from + (line.map[at] ?? line.to - line.from) : line.from + at
 }
 
 export function spanText(span: Span): string {

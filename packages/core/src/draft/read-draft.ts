@@ -6,7 +6,7 @@ import { compose, spanText } from './passes/compose.ts'
 import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
 import type { RawItem, Section } from './passes/raw.ts'
 import { KIND_NAMES } from '../item/kind-names.ts'
-import { settleItem } from './passes/settle.ts'
+import { settleAgain } from './passes/settle-again.ts'
 import { shapeLines } from './passes/shape.ts'
 import { unwrapLines } from './passes/unwrap.ts'
 import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.ts'
@@ -36,7 +36,7 @@ export function readDraft(source: DraftSource): Reading {
 }
 
 function toReadItem(raw: RawItem): ReadItem {
-  const settled = settleItem(raw)
+  const settled = settleAgain(raw)
   const first = raw.lines[0]
   const last = raw.lines.at(-1)
   const lines = [first?.number ?? 1, last ? lastNumber(last) : 1] as const

@@ -1,4 +1,5 @@
 import { asciiShadow } from './labels.ts'
+import { remembered } from './remember.ts'
 import type { ItemKind } from '../item/model.ts'
 import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
 
@@ -46,48 +47,77 @@ const STATEMENT = new RegExp(
   `(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`,
   'iy',
 )
-const WITH_COLON = new RegExp(`(?<![\\p{L}\\d])(${ALL_WORDS})\\s*[:：]`, 'giu')
+/** What stands between a keyword inside a line and its value. */
+const SEPARATOR = /\s*(?:[:：]|=|(?<=\s)[-–—](?=\s))/gu
+const LONGEST_WORD = Math.max(...[...ROLE_OF.keys()].map((word) => word.length))
 /** Short forms that take a full stop instead of a colon: "Ans. True". */
 const ABBREVIATED = anyOf(['ans', 'resp', 'rép', 'risp', 'odp', 'antw', 'отв', 'відп', 'sol'])
-const ANSWER_GLUED = new RegExp(
-  `(?<=[\\s.?!。？！;,)）])(?:(${anyOf(wordsFor('answer').filter((word) => word.length > 2))})\\s*(?:[:：=]|\\s[-–—]\\s)|(${ABBREVIATED})\\.(?=\\s|$))\\s*`,
-  'giu',
-)
+const ABBREVIATED_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(${ABBREVIATED})\\.(?=\\s|$)\\s*`, 'giu')
 
 /** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
 export function keywordAt(text: string, at: number): Keyword | null {
-  STATEMENT.lastIndex = at
+  const found = keywordAtStart(at === 0 ? text : text.slice(at))
+  return found && at > 0 ? { ...found, end: found.end + at } : found
+}
+
+const keywordAtStart = remembered((text: string): Keyword | null => {
+  STATEMENT.lastIndex = 0
   const found = STATEMENT.exec(text)
   if (!found?.[1]) return null
   const word = found[1].toLowerCase().replace(/\s+/g, ' ')
   const role = ROLE_OF.get(word)
-  return role ? { role, end: at + found[0].length, word } : null
-}
+  return role ? { role, end: found[0].length, word } : null
+})
 
 /** Statements behind other text in the same line, with a colon: "d) Rye Answer: b)". In order, not at `from` itself. */
-export function keywordsWithin(text: string, from: number): readonly (Keyword & { readonly start: number })[] {
-  if (!/[:：=.–—-]/.test(text)) return []
-  const found = new Map<number, Keyword & { start: number }>()
-  for (const match of text.matchAll(ANSWER_GLUED)) {
-    const word = match[1] ?? match[2]
-    if (match.index <= from || !word) continue
+export function keywordsWithin(text: string, from: number): readonly KeywordWithin[] {
+  return /[:：=.–—-]/.test(text) ? allKeywords(text).filter((keyword) => keyword.start > from) : []
+}
+
+export type KeywordWithin = Keyword & { readonly start: number }
+
+const allKeywords = remembered((text: string): readonly KeywordWithin[] => {
+  const found = new Map<number, KeywordWithin>()
+  for (const match of text.matchAll(ABBREVIATED_GLUED))
     found.set(match.index, {
       role: 'answer',
       start: match.index,
       end: match.index + match[0].length,
-      word: word.toLowerCase(),
+      word: (match[1] ?? '').toLowerCase(),
     })
-  }
-  for (const match of text.matchAll(WITH_COLON)) {
-    const role = ROLE_OF.get((match[1] ?? '').toLowerCase().replace(/\s+/g, ' '))
-    if (match.index <= from || !role || !match[1] || match[1].length < 3 || found.has(match.index)) continue
+  for (const separator of text.matchAll(SEPARATOR)) {
+    const word = wordBefore(text, separator.index)
+    if (!word || word.text.length < 3 || found.has(word.start)) continue
+    const colon = /[:：]/.test(separator[0])
+    if (!colon && word.role !== 'answer') continue
+    const before = text.slice(0, word.start)
     // "In your own words:" is no word bank; a statement starts behind a stop, a bracket or a wide gap.
-    if (role !== 'answer' && !/(?:[^\p{L}\p{N}\s,]|\s{2})\s*$/u.test(text.slice(0, match.index))) continue
-    const colonEnd = match.index + match[0].length
-    const end = colonEnd + (text.slice(colonEnd).length - text.slice(colonEnd).trimStart().length)
-    found.set(match.index, { role, start: match.index, end, word: match[1].toLowerCase() })
+    if (word.role !== 'answer' && !/(?:[^\p{L}\p{N}\s,]|\s{2})\s*$/u.test(before)) continue
+    if (!colon && !/[\s.?!。？！;,)）]$/.test(before)) continue
+    const behind = separator.index + separator[0].length
+    const end = behind + (text.slice(behind).length - text.slice(behind).trimStart().length)
+    found.set(word.start, { role: word.role, start: word.start, end, word: word.text })
   }
   return [...found.values()].sort((a, b) => a.start - b.start)
+})
+
+/** The longest keyword that ends at `end` and starts where a word does. */
+function wordBefore(
+  text: string,
+  end: number,
+): { readonly start: number; readonly text: string; readonly role: KeywordRole } | null {
+  const lower = text.slice(Math.max(0, end - LONGEST_WORD - 4), end).toLowerCase()
+  const offset = end - lower.length
+  for (let at = 0; at < lower.length; at++) {
+    const first = lower.charAt(at)
+    if (first === ' ' || first === '\t') continue
+    const before = text.charAt(offset + at - 1)
+    if (/[\p{L}\d]/u.test(before)) continue
+    const word = lower.slice(at).replace(/\s+/g, ' ')
+    const role = ROLE_OF.get(word)
+    if (role) return { start: offset + at, text: word, role }
+  }
+  return null
 }
 
 const TRUTH = wordsFor('truth')
@@ -114,17 +144,17 @@ export interface Lead {
 }
 
 /** "True or false:" before a statement. */
-export function trueFalseLead(text: string): Lead | null {
+export const trueFalseLead = remembered((text: string): Lead | null => {
   const found = TF_LEAD.exec(text)
   return found && found[0].trim().length > 2 ? { from: 0, to: found[0].length } : null
-}
+})
 
-export function trueFalseTail(text: string): Lead | null {
+export const trueFalseTail = remembered((text: string): Lead | null => {
   const found = TF_TAIL.exec(text)
   return found && /\S/.test(found[0]) && !/^\s*$/.test(text.slice(0, found.index))
     ? { from: found.index, to: text.length }
     : null
-}
+})
 
 const TF_JUDGED = new RegExp(
   `[\\s(\\[.?!]+[(\\[¿]?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})[)\\]?？.:]*\\s+[(\\[]?(${T}|${F})[)\\].]*\\s*$`,
@@ -196,14 +226,14 @@ const IDENTITY = new RegExp(
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
 
 export const cues = {
-  asksSeveral: (text: string): boolean => SEVERAL.test(text),
-  asksMatch: (text: string): boolean => MATCH.test(text),
-  asksOrder: (text: string): boolean => ORDER.test(text),
-  asksEssay: (text: string): boolean => ESSAY.test(text),
-  isChatter: (text: string): boolean => CHATTER.test(text),
-  isInstruction: (text: string): boolean => INSTRUCTION.test(text),
-  isKeyTitle: (text: string): boolean => KEY_TITLE.test(text),
-  isSection: (text: string): boolean => SECTION.test(text),
+  asksSeveral: remembered((text: string): boolean => SEVERAL.test(text)),
+  asksMatch: remembered((text: string): boolean => MATCH.test(text)),
+  asksOrder: remembered((text: string): boolean => ORDER.test(text)),
+  asksEssay: remembered((text: string): boolean => ESSAY.test(text)),
+  isChatter: remembered((text: string): boolean => CHATTER.test(text)),
+  isInstruction: remembered((text: string): boolean => INSTRUCTION.test(text)),
+  isKeyTitle: remembered((text: string): boolean => KEY_TITLE.test(text)),
+  isSection: remembered((text: string): boolean => SECTION.test(text)),
   /** Where "Part B" at the start of a text ends; 0 where it names no section. */
   sectionEnd: (text: string): number => SECTION.exec(text)?.[0].length ?? 0,
   /** The label of a section named anywhere in a text, lower case. */
@@ -211,7 +241,7 @@ export const cues = {
   /** "Correct answers in bold": how the keys are shown, said once for the draft. */
   isLegend: (text: string): boolean =>
     text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
-  isIdentity: (text: string): boolean => IDENTITY.test(text),
+  isIdentity: remembered((text: string): boolean => IDENTITY.test(text)),
 } as const
 
 /** "Short answer: …": the kind that a text names before it starts, and how long that label is. */
@@ -254,7 +284,7 @@ export interface PointsFound {
 }
 
 /** A number of points in brackets, or behind a slash at the line end, within an item's text. */
-export function findPoints(text: string): PointsFound | null {
+export const findPoints = remembered((text: string): PointsFound | null => {
   const bracketed = POINTS_BRACKETED.exec(asciiShadow(text))
   if (bracketed) {
     const points = bracketed[1] ? toNumber(bracketed[1]) : bracketed[2] ? 1 : 2
@@ -264,7 +294,7 @@ export function findPoints(text: string): PointsFound | null {
   return slashed?.[1]
     ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) }
     : null
-}
+})
 
 /** "1 mark each" in a section's title; null where it says nothing of the kind. */
 export function pointsEach(text: string): number | null {

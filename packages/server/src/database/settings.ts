@@ -1,8 +1,10 @@
 import { Migrator } from '@mikro-orm/migrations'
 import { defineConfig } from '@mikro-orm/postgresql'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { Asset } from '../assets/asset.entity.ts'
 import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { MIGRATIONS } from './migrations/index.ts'
@@ -12,7 +14,7 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
   return defineConfig({
     clientUrl: databaseUrl,
     connect,
-    entities: [Workspace, Person, Draft, BankItem, ItemRevision, Paper, Connection, Delivery],
+    entities: [Workspace, Person, Draft, ColumnLayout, Asset, BankItem, ItemRevision, Paper, Connection, Delivery],
     extensions: [Migrator],
     migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },
     discovery: { warnWhenNoEntities: true, disableDynamicFileAccess: true },

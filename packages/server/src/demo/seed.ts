@@ -185,6 +185,7 @@ function addDraft(em: EntityManager, workspaceId: string, title: string, text: s
     workspaceId,
     title,
     text,
+    styles: [],
     followed,
     itemCount: reading.items.length,
     signedCount: signed,

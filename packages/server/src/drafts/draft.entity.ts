@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
-import type { FollowedItem } from '@zakuska/core'
+import type { FollowedItem, SourceStyle } from '@zakuska/core'
 
 @Entity()
 export class Draft {
@@ -14,6 +14,14 @@ export class Draft {
 
   @Property({ type: 'text', lazy: true })
   text!: string
+
+  /** The dress of the text, by range. */
+  @Property({ type: 'json', lazy: true })
+  styles: SourceStyle[] = []
+
+  /** The text of a key that came in a file of its own. */
+  @Property({ type: 'text', nullable: true, lazy: true })
+  keyText: string | null = null
 
   @Property({ type: 'json', lazy: true })
   followed!: FollowedItem[]

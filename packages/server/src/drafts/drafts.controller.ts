@@ -18,7 +18,7 @@ export class DraftsController {
   @Post()
   @ApiCreatedResponse({ type: DraftDto })
   create(@CurrentPerson() person: SignedIn, @Body() given: NewDraftDto): Promise<DraftDto> {
-    return this.drafts.create(person, given.title, given.text)
+    return this.drafts.create(person, given)
   }
 
   @Get(':id')

@@ -5,6 +5,7 @@ import {
   followItems,
   isKept,
   readDraft,
+  type DraftSource,
   type FollowedItem,
   type ReadItem,
   type Reading,
@@ -19,6 +20,7 @@ import type {
   DraftSummaryDto,
   FollowedDto,
   LeftOutDto,
+  NewDraftDto,
   SaveDraftDto,
   ToBankDto,
   ToBankResultDto,
@@ -40,15 +42,18 @@ export class DraftsService {
     return drafts.map(toSummary)
   }
 
-  async create(person: SignedIn, title: string, text: string): Promise<DraftDto> {
+  async create(person: SignedIn, given: NewDraftDto): Promise<DraftDto> {
     const now = new Date()
-    const reading = readDraft({ text })
+    const source = sourceOf(given)
+    const reading = readDraft(source)
     const followed = followItems([], reading, randomUUID)
     const draft = this.em.create(Draft, {
       id: randomUUID(),
       workspaceId: person.workspaceId,
-      title: title.trim() || reading.title || 'Untitled draft',
-      text,
+      title: given.title.trim() || reading.title || 'Untitled draft',
+      text: given.text,
+      styles: [...(source.styles ?? [])],
+      keyText: given.keyText ?? null,
       followed,
       ...countsOf(reading, followed),
       version: 1,
@@ -65,7 +70,11 @@ export class DraftsService {
 
   async #find(workspaceId: string, id: string): Promise<Draft> {
     return orNotFound(
-      await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { populate: ['text', 'followed'] }),
+      await this.em.findOne(
+        Draft,
+        { id, workspaceId, deletedAt: null },
+        { populate: ['text', 'styles', 'keyText', 'followed'] },
+      ),
       'draft',
     )
   }
@@ -82,11 +91,14 @@ export class DraftsService {
       throw new ConflictException(
         'This draft was saved in another window meanwhile. Your text is kept in this one; copy what you need and load the draft again.',
       )
-    const reading = readDraft({ text: given.text })
+    const source = sourceOf(given)
+    const reading = readDraft(source)
     const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
     Object.assign(draft, {
       title: given.title.trim() || 'Untitled draft',
       text: given.text,
+      styles: [...(source.styles ?? [])],
+      keyText: given.keyText ?? null,
       followed,
       ...countsOf(reading, followed),
       version: draft.version + 1,
@@ -117,7 +129,7 @@ export class DraftsService {
   /** Puts items into the bank: new ones are made, known ones updated where they changed. */
   async toBank(person: SignedIn, id: string, asked: ToBankDto): Promise<ToBankResultDto> {
     const draft = await this.#find(person.workspaceId, id)
-    const reading = readDraft({ text: draft.text })
+    const reading = readDraft(sourceOf(draft))
     const followed = followItems(draft.followed, reading, randomUUID)
     const result = { created: 0, updated: 0, unchanged: 0 }
     const leftOut: LeftOutDto[] = []
@@ -193,6 +205,15 @@ function lostBefore(before: FollowedItem | undefined, fingerprint: string): Sign
   return signOff?.fingerprint === fingerprint ? null : signOff
 }
 
+/** What the reader reads of a draft; dress that lies outside the text is left out. */
+function sourceOf(given: Pick<NewDraftDto, 'text' | 'styles' | 'keyText'>): DraftSource {
+  const styles = (given.styles ?? [])
+    .filter((style) => style.from < style.to && style.to <= given.text.length)
+    .map(({ from, to, style }) => ({ from, to, style }))
+  const keyText = given.keyText?.trim() ? given.keyText : null
+  return { text: given.text, styles, ...(keyText !== null && { keyText }) }
+}
+
 function countsOf(
   reading: Reading,
   followed: readonly FollowedItem[],
@@ -210,5 +231,12 @@ function toSummary(draft: Draft): DraftSummaryDto {
 }
 
 function toDto(draft: Draft): DraftDto {
-  return { ...toSummary(draft), text: draft.text, followed: [...draft.followed], version: draft.version }
+  return {
+    ...toSummary(draft),
+    text: draft.text,
+    styles: draft.styles,
+    keyText: draft.keyText,
+    followed: [...draft.followed],
+    version: draft.version,
+  }
 }

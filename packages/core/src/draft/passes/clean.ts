@@ -1,4 +1,5 @@
 import type { DraftSource, Line, StyleRange } from '../model.ts'
+import { remembered } from '../remember.ts'
 import { cleanCharacters, type CleanText } from './characters.ts'
 import { readMarkup, type MarkedText } from './markup.ts'
 
@@ -147,6 +148,16 @@ function withoutCarried(piece: CleanText, carry: Carry): MarkedText {
   return { text, map, styles }
 }
 
+/** A line as it stands alone; nearly every line does. */
+const cleanedText = remembered((raw: string): MarkedText => cleanText(raw, null, NO_CARRY))
+
+function cleanText(raw: string, role: CodeRole, carry: Carry): MarkedText {
+  const characters = cleanCharacters(raw)
+  const whole = carry === NO_CARRY ? { ...characters, styles: [] } : withoutCarried(characters, carry)
+  const marked = role === 'code' ? whole : readMarkup(whole)
+  return whole.styles.length ? { ...marked, styles: [...marked.styles, ...restyled(whole, marked)] } : marked
+}
+
 function cleanLine(
   number: number,
   from: number,
@@ -161,16 +172,13 @@ function cleanLine(
       from,
       to: from + raw.length,
       text: '',
-      map: [from + raw.length],
+      map: [raw.length],
       styles: [],
       indent: 0,
       preformatted: false,
     }
-  const characters = cleanCharacters(raw)
-  const whole = carry === NO_CARRY ? { ...characters, styles: [] } : withoutCarried(characters, carry)
-  const marked = role === 'code' ? whole : readMarkup(whole)
-  const piece = whole.styles.length ? { ...marked, styles: [...marked.styles, ...restyled(whole, marked)] } : marked
-  const map = piece.map && piece.map.map((at) => from + at)
+  const piece = role === null && carry === NO_CARRY ? cleanedText(raw) : cleanText(raw, role, carry)
+  const map = piece.map
   const styles = given.length ? [...piece.styles, ...toCleaned(given, piece.map, piece.text.length)] : piece.styles
   return {
     number,

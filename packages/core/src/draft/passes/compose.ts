@@ -66,7 +66,7 @@ function runOf(span: Span): Run {
   const styles = span.line.styles
     .filter((range) => range.to > from && range.from < from + trimmed.length)
     .map((range) => ({
-      style: range.style,
+      ...range,
       from: Math.max(0, range.from - from),
       to: Math.min(trimmed.length, range.to - from),
     }))
@@ -85,7 +85,7 @@ function joinRuns(runs: readonly Run[]): Run {
     else if (text && !isIdeographic(run.text.charAt(0))) text += ' '
     const shift = text.length
     text += run.text
-    for (const range of run.styles) styles.push({ style: range.style, from: range.from + shift, to: range.to + shift })
+    for (const range of run.styles) styles.push({ ...range, from: range.from + shift, to: range.to + shift })
   }
   return { text, styles }
 }
@@ -128,11 +128,17 @@ function specialsOf(run: Run): Special[] {
     found.push({
       from: picture.index,
       to: picture.index + picture[0].length,
-      node: { type: 'picture', asset: '', alt: picture[1] ?? '' },
+      node: { type: 'picture', asset: assetAt(run, picture.index), alt: picture[1] ?? '' },
     })
   for (const gap of run.text.matchAll(GAP))
     if (!inTex(gap.index)) found.push({ from: gap.index, to: gap.index + gap[0].length, node: { type: 'gap' } })
   return found.sort((a, b) => a.from - b.from)
+}
+
+/** The picture that a draft names by our own address; any other address is not in our keeping. */
+function assetAt(run: Run, at: number): string {
+  const range = run.styles.find((one) => one.style === 'picture' && one.from <= at && one.to > at)
+  return /^asset:([\w-]{1,64})$/.exec(range?.target ?? '')?.[1] ?? ''
 }
 
 function textNodes(run: Run, from: number, to: number): Inline[] {

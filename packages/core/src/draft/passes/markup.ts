@@ -19,6 +19,8 @@ interface Found {
   readonly after?: string
   /** The inner text is not looked into again. */
   readonly opaque?: boolean
+  /** Of a picture: where it is. */
+  readonly target?: string
 }
 
 /** Recognisers by first character; each returns what stands at `at`, or null: not mine. */
@@ -74,7 +76,13 @@ class Builder {
       for (let unit = inner; unit < inner + found.inner; unit++) this.#push(this.#piece.text.charAt(unit), unit)
     else this.read(inner, inner + found.inner)
     this.#push(found.after ?? '', inner + found.inner)
-    for (const style of found.styles) this.#styles.push({ from: start, to: this.#text.length, style })
+    for (const style of found.styles)
+      this.#styles.push({
+        from: start,
+        to: this.#text.length,
+        style,
+        ...(found.target !== undefined && { target: found.target }),
+      })
   }
 
   #push(text: string, at: number): void {
@@ -183,7 +191,7 @@ function script(pattern: RegExp, text: string, at: number, style: 'sup' | 'sub')
   return { open, inner: inner.length, close: found[0].length - open - inner.length, styles: [style], opaque: true }
 }
 
-const PICTURE = /!\[([^\]]{0,300})\]\([^)\s]{0,500}(?:\s"[^"]{0,200}")?\)/y
+const PICTURE = /!\[([^\]]{0,300})\]\(([^)\s]{0,500})(?:\s"[^"]{0,200}")?\)/y
 
 function picture(text: string, at: number): Found | null {
   PICTURE.lastIndex = at
@@ -197,6 +205,7 @@ function picture(text: string, at: number): Found | null {
     before: '[image: ',
     after: ']',
     opaque: true,
+    target: found[2] ?? '',
   }
 }
 

@@ -443,6 +443,7 @@ class Settler {
   /** Bold, highlighted, underlined or coloured as a whole, while another option is not. */
   #standsOut(list: RawList, index: number): boolean {
     if (list.entries.some((entry) => entry.sign)) return false
+    if (list.entries.every((entry) => entry.pieces.every(({ span }) => span.line.styles.length === 0))) return false
     const covered = list.entries.map((entry) => coveringStyle(entry))
     return covered[index] !== null && covered.some((style) => style === null)
   }
@@ -818,7 +819,8 @@ class Settler {
     for (const one of lost) this.#marks.push(one)
     for (const line of raw.lines) {
       const picture = /\[image: ([^\]]*)\]/.exec(line.text)
-      if (picture) this.#mark('picture-missing', { alt: picture[1] ?? '' })
+      const kept = line.styles.some((range) => range.style === 'picture' && /^asset:/.test(range.target ?? ''))
+      if (picture && !kept) this.#mark('picture-missing', { alt: picture[1] ?? '' })
     }
   }
 

@@ -1,5 +1,6 @@
 import { bulletEnd, boxAt, letterLabelAt, numberLabelAt, type Box, type Label } from '../labels.ts'
 import type { Line } from '../model.ts'
+import { remembered } from '../remember.ts'
 import { questionLabelAt, type QuestionLabel } from '../words.ts'
 
 /** What a line looks like on its own; which part it plays is decided later, among its neighbours. */
@@ -48,9 +49,16 @@ export function shapeLines(lines: readonly Line[]): Shape[] {
 }
 
 export function shapeOf(line: Line): Shape {
-  const text = line.text
-  const heading = line.preformatted ? null : HEADING.exec(text)
-  const quote = !heading && !line.preformatted ? QUOTE.exec(text) : null
+  return { ...(line.preformatted ? shapeOfText(line.text, true) : plainShape(line.text)), line }
+}
+
+type TextShape = Omit<Shape, 'line'>
+
+const plainShape = remembered((text: string): TextShape => shapeOfText(text, false))
+
+function shapeOfText(text: string, preformatted: boolean): TextShape {
+  const heading = preformatted ? null : HEADING.exec(text)
+  const quote = !heading && !preformatted ? QUOTE.exec(text) : null
   let start = heading?.[0].length ?? quote?.[0].length ?? 0
   const ornament = ORNAMENT.exec(text.slice(start))
   if (ornament && !boxAt(text, start + leadingBlanks(text.slice(start)))) start += ornament[0].length
@@ -62,12 +70,11 @@ export function shapeOf(line: Line): Shape {
   const body = unsigned + (sign?.[0].length ?? 0)
   const innerBox = box ?? (afterBullet > 0 ? boxAt(text, body) : null)
   return {
-    line,
     blank: text.trim() === '',
-    rule: !line.preformatted && RULE.test(text) && !box,
+    rule: !preformatted && RULE.test(text) && !box,
     heading: heading?.[1]?.length ?? 0,
     quote: quote !== null,
-    tableRow: !line.preformatted && /^\s*\|.*\|\s*$/.test(text),
+    tableRow: !preformatted && /^\s*\|.*\|\s*$/.test(text),
     start,
     body,
     bullet: afterBullet > 0,

@@ -98,6 +98,7 @@ function giveRemark(item: RawItem, remark: Remark): void {
 
 class Sorter {
   readonly #shapes: readonly Shape[]
+  readonly #places: ReadonlyMap<Shape, number>
   readonly #furniture: ReadonlySet<number>
   readonly #items: RawItem[] = []
   readonly #passages: RawPassage[] = []
@@ -124,6 +125,7 @@ class Sorter {
 
   constructor(shapes: readonly Shape[]) {
     this.#shapes = shapes
+    this.#places = new Map(shapes.map((shape, index) => [shape, index]))
     this.#furniture = findFurniture(shapes)
     this.#pair = pairOf(shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.start)?.letter ?? []))
     this.#labelled = howLabelled(shapes)
@@ -230,12 +232,12 @@ class Sorter {
     if (!section || text.length > 120) return false
     const rest = text.slice(section).replace(/^[\s:.)–-]+/, '')
     if (rest) return startsLikeEntry(rest) && /\d/.test(rest)
-    const next = this.#nextText(this.#shapes.indexOf(shape))
+    const next = this.#nextText(this.#indexOf(shape))
     return next !== null && this.#isEntry(next) && !this.#isOrdinaryItem(next)
   }
 
   #isOrdinaryItem(shape: Shape): boolean {
-    const at = this.#shapes.indexOf(shape)
+    const at = this.#indexOf(shape)
     const after = this.#nextText(at)
     return Boolean(shape.number && after?.letter?.value === 0)
   }
@@ -283,6 +285,10 @@ class Sorter {
     if (!leaves && this.#nextText(index) === null && !shape.number) return false
     this.#block = null
     return false
+  }
+
+  #indexOf(shape: Shape): number {
+    return this.#places.get(shape) ?? -1
   }
 
   #nextText(index: number): Shape | null {
@@ -610,7 +616,7 @@ class Sorter {
   #pairedAnswer(shape: Shape): Keyword | null {
     const pair = this.#pair && pairLetterAt(shape.line.text, shape.start)
     if (!pair || pair.letter !== this.#pair?.[1]) return null
-    const next = this.#nextText(this.#shapes.indexOf(shape))
+    const next = this.#nextText(this.#indexOf(shape))
     if (next?.letter?.value === 1 && shape.letter?.value === 0) return null
     return { role: 'answer', end: pair.end, word: pair.letter }
   }
@@ -736,11 +742,11 @@ class Sorter {
   #bareLetter(shape: Shape): Label | null {
     const label = shape.letter ? null : bareLetter(shape)
     if (!label || label.value !== 0) return null
-    let at = this.#shapes.indexOf(shape)
+    let at = this.#indexOf(shape)
     for (let seen = 0; seen < 6; seen++) {
       const next = this.#nextText(at)
       if (!next || next.question || next.number) return null
-      at = this.#shapes.indexOf(next)
+      at = this.#indexOf(next)
       const other = bareLetter(next)
       if (other?.value === 1 && other.script === label.script && other.upper === label.upper)
         return label.upper || this.#shapes.slice(at, at + 8).some((one) => bareLetter(one)?.value === 2) ? label : null
@@ -751,7 +757,7 @@ class Sorter {
   /** "a - cotton" is an option only in a run of such lines. */
   #goesOn(label: Label, shape: Shape, item: RawItem): boolean {
     if (label.value > 0) return item.lists.some((list) => list.entries.at(-1)?.label?.delimiter === '-')
-    const next = this.#nextText(this.#shapes.indexOf(shape))
+    const next = this.#nextText(this.#indexOf(shape))
     return next?.letter?.delimiter === '-' && next.letter.value === 1
   }
 

@@ -43,10 +43,11 @@ function wrapWidth(shapes: readonly Shape[]): number | null {
     const before = shapes[index - 1]
     return (
       before !== undefined &&
-      isPlain(shape) &&
       !before.blank &&
+      !shape.blank &&
       overflows(before, shape, longest) &&
-      /^\s*\p{Ll}/u.test(shape.line.text)
+      /^\s*\p{Ll}/u.test(shape.line.text) &&
+      isPlain(shape)
     )
   })
   return broken.length >= MIN_BROKEN_LINES ? longest : null
@@ -60,14 +61,19 @@ function overflows(before: Shape, shape: Shape, width: number): boolean {
 }
 
 function goesOn(before: Shape, shape: Shape, width: number | null): boolean {
-  if (!isPlain(shape) || before.blank || before.rule || before.heading || before.tableRow || before.line.preformatted)
+  if (shape.blank || before.blank || before.rule || before.heading || before.tableRow || before.line.preformatted)
     return false
   const text = before.line.text.trimEnd()
   const next = shape.line.text.trimStart()
-  if (opensBracket(text) && closesBracket(next)) return true
-  if (text.endsWith(',') && /^\p{Ll}/u.test(next)) return true
-  if (width === null || shape.line.indent < before.line.indent - 1) return false
-  return overflows(before, shape, width) && /^[\p{L}\p{N}(]/u.test(next)
+  const inBracket = opensBracket(text) && closesBracket(next)
+  const afterComma = text.endsWith(',') && /^\p{Ll}/u.test(next)
+  const wrapped =
+    width !== null &&
+    shape.line.indent >= before.line.indent - 1 &&
+    overflows(before, shape, width) &&
+    /^[\p{L}\p{N}(]/u.test(next)
+  // The dearest question last: nearly no line gets that far.
+  return (inBracket || afterComma || wrapped) && isPlain(shape)
 }
 
 /** Nothing at its start says that the line is more than the rest of a sentence. */
@@ -112,13 +118,14 @@ function joinLines(first: Line, second: Line): Line {
   if (/\p{Ll}{2}-$/u.test(kept) && /^\p{Ll}{2}/u.test(second.text.trimStart())) kept = kept.slice(0, -1)
   const tight = kept !== first.text.trimEnd() || /[\u3040-\u30FF\u3400-\u9FFF。、，]$/.test(kept)
   const start = kept.length + (tight ? 0 : 1)
+  const behind = second.from - first.from
   const map = [
     ...firstMap.slice(0, kept.length),
-    ...(tight ? [] : [firstMap[kept.length] ?? first.to]),
-    ...secondMap.slice(lead),
+    ...(tight ? [] : [firstMap[kept.length] ?? first.to - first.from]),
+    ...secondMap.slice(lead).map((at) => at + behind),
   ]
   const shifted: StyleRange[] = second.styles.map((range) => ({
-    style: range.style,
+    ...range,
     from: Math.max(0, range.from - lead) + start,
     to: Math.max(0, range.to - lead) + start,
   }))
@@ -148,5 +155,5 @@ function bridged(styles: readonly StyleRange[], end: number, start: number): Sty
 }
 
 function mapOf(line: Line): readonly number[] {
-  return line.map ?? Array.from({ length: line.text.length + 1 }, (_none, at) => line.from + at)
+  return line.map ?? Array.from({ length: line.text.length + 1 }, (_none, at) => at)
 }

@@ -1,8 +1,12 @@
 import { Migration } from '@mikro-orm/migrations'
 import { Migration20261123000000 } from './20261123000000-first-tables.ts'
+import { Migration20261124000000 } from './20261124000000-draft-documents.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
   readonly name: string
   readonly class: new (...args: ConstructorParameters<typeof Migration>) => Migration
-}[] = [{ name: '20261123000000-first-tables', class: Migration20261123000000 }]
+}[] = [
+  { name: '20261123000000-first-tables', class: Migration20261123000000 },
+  { name: '20261124000000-draft-documents', class: Migration20261124000000 },
+]

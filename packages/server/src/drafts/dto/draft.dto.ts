@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
+  IsIn,
   IsInt,
   IsOptional,
   IsString,
@@ -16,6 +17,25 @@ import { SignOffDto } from '../../bank/dto/bank.dto.ts'
 /** About 5,000 items with room to spare. */
 export const MAX_TEXT_UNITS = 5_000_000
 
+const STYLES = ['strong', 'emphasis', 'underline', 'sub', 'sup', 'code', 'highlight', 'colour'] as const
+
+/** How a stretch of the text is dressed; offsets in UTF-16 units. */
+export class StyleDto {
+  @ApiProperty()
+  @IsInt()
+  @Min(0)
+  from!: number
+
+  @ApiProperty()
+  @IsInt()
+  @Min(0)
+  to!: number
+
+  @ApiProperty({ enum: STYLES })
+  @IsIn(STYLES)
+  style!: (typeof STYLES)[number]
+}
+
 export class NewDraftDto {
   @ApiProperty()
   @IsString()
@@ -26,6 +46,20 @@ export class NewDraftDto {
   @IsString()
   @MaxLength(MAX_TEXT_UNITS, { message: 'The text is longer than a draft can be' })
   text!: string
+
+  @ApiPropertyOptional({ type: [StyleDto] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(200_000)
+  @ValidateNested({ each: true })
+  @Type(() => StyleDto)
+  styles?: StyleDto[]
+
+  @ApiPropertyOptional({ type: String, nullable: true, description: 'A key in a text of its own' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(MAX_TEXT_UNITS)
+  keyText?: string | null
 }
 
 /** Where an item stands in the text, and whether a person vouches for it. */
@@ -118,6 +152,12 @@ export class DraftSummaryDto {
 export class DraftDto extends DraftSummaryDto {
   @ApiProperty()
   text!: string
+
+  @ApiProperty({ type: [StyleDto] })
+  styles!: StyleDto[]
+
+  @ApiProperty({ type: String, nullable: true })
+  keyText!: string | null
 
   @ApiProperty({ type: [FollowedItemDto] })
   followed!: FollowedItemDto[]

@@ -1,0 +1,68 @@
+import { randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import { BadRequestException, Controller, Get, Param, ParseUUIDPipe, Post, Req, Res } from '@nestjs/common'
+import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger'
+import type { Request, Response } from 'express'
+import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { orNotFound } from '../http/id.ts'
+import { Asset } from './asset.entity.ts'
+
+const MAX_BYTES = 5 * 1024 * 1024
+const YEAR_SECONDS = 31_536_000
+
+export class AssetDto {
+  @ApiProperty()
+  id!: string
+}
+
+@ApiTags('assets')
+@Controller('api/assets')
+export class AssetsController {
+  constructor(private readonly em: EntityManager) {}
+
+  @Post()
+  @ApiConsumes('application/octet-stream')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiCreatedResponse({ type: AssetDto })
+  async keep(@CurrentPerson() person: SignedIn, @Req() request: Request): Promise<AssetDto> {
+    const body: unknown = request.body
+    if (!Buffer.isBuffer(body) || body.length === 0 || body.length > MAX_BYTES)
+      throw new BadRequestException('A picture has at most 5 MB, and is sent as application/octet-stream.')
+    const type = pictureType(body)
+    if (!type) throw new BadRequestException('This is no PNG, JPEG, GIF or WebP picture.')
+    const asset = this.em.create(Asset, {
+      id: randomUUID(),
+      workspaceId: person.workspaceId,
+      type,
+      bytes: body,
+      createdAt: new Date(),
+    })
+    await this.em.flush()
+    return { id: asset.id }
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
+  async get(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Res() response: Response,
+  ): Promise<void> {
+    const asset = orNotFound(
+      await this.em.findOne(Asset, { id, workspaceId: person.workspaceId }, { populate: ['bytes'] }),
+      'picture',
+    )
+    response
+      .set({ 'content-type': asset.type, 'cache-control': `private, max-age=${YEAR_SECONDS}, immutable` })
+      .send(asset.bytes)
+  }
+}
+
+/** By the first bytes: PNG (ISO 15948, 5.2), JPEG (ITU-T T.81, B.1.1.3), GIF89a section 17, WebP (RFC 9649, 2.4). */
+function pictureType(bytes: Buffer): string | null {
+  const start = bytes.subarray(0, 12).toString('latin1')
+  if (start.startsWith('\u0089PNG\r\n')) return 'image/png'
+  if (start.startsWith('\u00ff\u00d8\u00ff')) return 'image/jpeg'
+  if (/^GIF8[79]a/.test(start)) return 'image/gif'
+  return start.startsWith('RIFF') && start.endsWith('WEBP') ? 'image/webp' : null
+}
