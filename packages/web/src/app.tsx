@@ -7,6 +7,8 @@ import { Empty, Problem, Waiting } from './parts/Empty'
 
 const DraftsPage = lazy(() => import('./drafts/DraftsPage').then((page) => ({ default: page.DraftsPage })))
 const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ default: page.DraftDeskPage })))
+const ColumnsPage = lazy(() => import('./drafts/ColumnsPage').then((page) => ({ default: page.ColumnsPage })))
+const PagesPage = lazy(() => import('./drafts/PagesPage').then((page) => ({ default: page.PagesPage })))
 const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
 const PapersPage = lazy(() => import('./papers/PapersPage').then((page) => ({ default: page.PapersPage })))
 const PaperDeskPage = lazy(() => import('./papers/PaperDesk').then((page) => ({ default: page.PaperDeskPage })))
@@ -28,6 +30,8 @@ export function App() {
         <Route element={<Frame person={session.data} />}>
           <Route index element={<Navigate to="/drafts" replace />} />
           <Route path="drafts" element={<DraftsPage />} />
+          <Route path="drafts/columns" element={<ColumnsPage />} />
+          <Route path="drafts/pages" element={<PagesPage />} />
           <Route path="drafts/:id" element={<DraftDeskPage />} />
           <Route path="bank" element={<BankPage />} />
           <Route path="bank/:id" element={<BankPage />} />

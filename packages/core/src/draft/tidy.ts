@@ -76,7 +76,7 @@ function inlineText(node: Inline): string {
     case 'tex':
       return `\\(${node.tex}\\)`
     case 'picture':
-      return `![${node.alt}](${node.asset ? `asset:${node.asset}` : 'picture'})`
+      return `![${node.alt}](${node.asset ? `asset:${node.asset}${node.width === undefined ? '' : `?width=${node.width}`}` : 'picture'})`
   }
 }
 

@@ -1,6 +1,38 @@
 // Made by `npm run api` from the server's own description. Do not edit.
 
 export interface paths {
+    "/api/assets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AssetsController_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["AssetsController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections/breakwater": {
         parameters: {
             query?: never;
@@ -172,6 +204,54 @@ export interface paths {
         put?: never;
         post: operations["DraftsController_undelete"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FilesController_open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["FilesController_layouts"];
+        put: operations["FilesController_keepLayout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/layouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["FilesController_deleteLayout"];
         options?: never;
         head?: never;
         patch?: never;
@@ -373,12 +453,20 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AssetDto: {
+            id: string;
+        };
         ChangeItemDto: {
             body: {
                 [key: string]: unknown;
             };
             /** @description The revision that was edited */
             revision: number;
+        };
+        ColumnLayoutDto: {
+            id: string;
+            layout: components["schemas"]["LayoutDto"];
+            name: string;
         };
         ConnectionDto: {
             destination: string;
@@ -445,7 +533,9 @@ export interface components {
             followed: components["schemas"]["FollowedItemDto"][];
             id: string;
             itemCount: number;
+            keyText: string | null;
             signedCount: number;
+            styles: components["schemas"]["StyleDto"][];
             text: string;
             title: string;
             /** @description Items with something to decide */
@@ -508,11 +598,24 @@ export interface components {
             /** @description In the whole bank, not signed off */
             waiting: number;
         };
+        LayoutDto: {
+            /** @enum {string} */
+            keyForm: "letter" | "number" | "zero-based" | "text";
+            leadingRows: number;
+            roles: ("stem" | "option" | "options" | "right" | "key" | "kind" | "number" | "points" | "time" | "feedback" | "hint" | "difficulty" | "level" | "outcome" | "tags" | "section" | "left")[];
+        };
         LeftOutDto: {
             line: number;
             why: string;
         };
+        NewColumnLayoutDto: {
+            layout: components["schemas"]["LayoutDto"];
+            name: string;
+        };
         NewDraftDto: {
+            /** @description A key in a text of its own */
+            keyText?: string | null;
+            styles?: components["schemas"]["StyleDto"][];
             text: string;
             title: string;
         };
@@ -524,6 +627,18 @@ export interface components {
         NewPaperDto: {
             itemIds: string[];
             title: string;
+        };
+        OpenedFileDto: {
+            /** @description The document’s blocks, where it has tables whose columns may have to be corrected */
+            blocks?: {
+                [key: string]: unknown;
+            }[];
+            /** @description What of the file could not be read, a sentence each */
+            notes: string[];
+            styles: components["schemas"]["StyleDto"][];
+            text: string;
+            /** @enum {string} */
+            type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
         };
         PaperDto: {
             entries: components["schemas"]["PaperEntryDto"][];
@@ -587,6 +702,9 @@ export interface components {
         };
         SaveDraftDto: {
             followed: components["schemas"]["FollowedDto"][];
+            /** @description A key in a text of its own */
+            keyText?: string | null;
+            styles?: components["schemas"]["StyleDto"][];
             text: string;
             title: string;
             /** @description The version that was edited */
@@ -639,6 +757,12 @@ export interface components {
             by: string;
             remark: string;
         };
+        StyleDto: {
+            from: number;
+            /** @enum {string} */
+            style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
+            to: number;
+        };
         ToBankDto: {
             /** @description Take items along that nobody has signed off */
             includeUnsigned: boolean;
@@ -661,6 +785,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    AssetsController_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssetDto"];
+                };
+            };
+        };
+    };
+    AssetsController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     DispatchController_connection: {
         parameters: {
             query?: never;
@@ -981,6 +1149,90 @@ export interface operations {
         };
     };
     DraftsController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    FilesController_open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenedFileDto"];
+                };
+            };
+        };
+    };
+    FilesController_layouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColumnLayoutDto"][];
+                };
+            };
+        };
+    };
+    FilesController_keepLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewColumnLayoutDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColumnLayoutDto"];
+                };
+            };
+        };
+    };
+    FilesController_deleteLayout: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,6 +8,7 @@ import { Problem, Waiting } from '../parts/Empty'
 import type { DeskItem } from './desk-state'
 import { DeskCard } from './DeskCard'
 import { DecideTray } from './DecideTray'
+import { KeyPane } from './KeyPane'
 import { KeysDialog } from './KeysDialog'
 import { useDraft, type SavedDraft } from './queries'
 import { ToBankDialog } from './ToBankDialog'
@@ -33,6 +34,7 @@ const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
   const pane = useRef<HTMLDivElement>(null)
   const [dialog, setDialog] = useState<'bank' | 'keys' | null>(null)
+  const [keyShown, setKeyShown] = useState(false)
   const [side, setSide] = useState<'text' | 'items'>('text')
   // The first draft is the one that is edited; later copies from the server only bring its version.
   const [first] = useState(draft)
@@ -74,6 +76,9 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         <Progress items={desk.items} signed={signed} />
         <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>
           {side === 'text' ? 'Show items' : 'Show text'}
+        </Button>
+        <Button aria-expanded={keyShown} onClick={() => setKeyShown(!keyShown)}>
+          Key{desk.keyText?.trim() ? ' ✓' : '…'}
         </Button>
         <Button onClick={desk.tidy}>Tidy the text</Button>
         <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>
@@ -119,6 +124,13 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
           )}
         </section>
       </div>
+      {keyShown && (
+        <KeyPane
+          text={desk.keyText ?? ''}
+          change={(text) => desk.setKeyText(text || null)}
+          close={() => setKeyShown(false)}
+        />
+      )}
       <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
       <ToBankDialog draftId={draft.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />

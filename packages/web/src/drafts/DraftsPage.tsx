@@ -7,7 +7,8 @@ import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import { useDeleteDraft, useDrafts, useNewDraft } from './queries'
+import { isPdf, openFile, waiting } from './files'
+import { useDeleteDraft, useDrafts, useNewDraft, type NewDraft } from './queries'
 import { SAMPLE_TEXT } from './sample'
 
 /** The tray of drafts. */
@@ -28,7 +29,7 @@ export function DraftsPage() {
           className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
         />
         <OpenFile start={start} />
-        <Button tone="lead" onClick={() => start('', '')}>
+        <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
           New draft
         </Button>
       </Head>
@@ -37,12 +38,15 @@ export function DraftsPage() {
         {drafts.isError && <Problem error={drafts.error} again={() => void drafts.refetch()} />}
         {drafts.data?.length === 0 && (
           <Empty title="No drafts yet">
-            <p>Paste questions as you have them: typed, copied out of a chat, with or without numbers.</p>
+            <p>
+              Paste questions as you have them: typed, copied out of a chat, with or without numbers; or open a
+              document, spreadsheet, PDF or page.
+            </p>
             <div className="mt-4 flex justify-center gap-2">
-              <Button tone="lead" onClick={() => start('', '')}>
+              <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
                 New draft
               </Button>
-              <Button onClick={() => start('Knots, a sample', SAMPLE_TEXT)}>Try a sample</Button>
+              <Button onClick={() => void start({ title: 'Knots, a sample', text: SAMPLE_TEXT })}>Try a sample</Button>
             </div>
           </Empty>
         )}
@@ -61,48 +65,65 @@ export function DraftsPage() {
   )
 }
 
-function useStart() {
+/** Makes a draft and goes to its desk. */
+export function useStart() {
   const navigate = useNavigate()
   const create = useNewDraft()
   const tell = useTell()
-  return (title: string, text: string): void =>
-    create.mutate(
-      { title, text },
-      {
-        onSuccess: (draft) => void navigate(`/drafts/${draft.id}`),
-        onError: (error) => tell(error.message, { tone: 'trouble' }),
-      },
-    )
+  return (given: NewDraft): Promise<void> =>
+    create
+      .mutateAsync(given)
+      .then((draft) => void navigate(`/drafts/${draft.id}`))
+      .catch((error: unknown) =>
+        tell(error instanceof Error ? error.message : 'The draft was not made.', { tone: 'trouble' }),
+      )
 }
 
-const MAX_FILE_BYTES = 5 * 1024 * 1024
+const READ_TYPES = '.txt,.md,.html,.htm,.docx,.odt,.rtf,.pdf,.xlsx,.csv,.tsv,.gift,.zip,.xml,.json,text/*'
 
-function OpenFile({ start }: { readonly start: (title: string, text: string) => void }) {
+function OpenFile({ start }: { readonly start: ReturnType<typeof useStart> }) {
   const input = useRef<HTMLInputElement>(null)
+  const [opening, setOpening] = useState<string | null>(null)
+  const navigate = useNavigate()
   const tell = useTell()
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return
-    if (file.size > MAX_FILE_BYTES) return tell(`${file.name} is larger than 5 MB.`, { tone: 'trouble' })
-    const text = await file.text()
-    if (text.includes('\0') || text.startsWith('PK'))
-      return tell(`${file.name} is not plain text. Copy its text and paste it here.`, { tone: 'trouble' })
-    start(file.name.replace(/\.\w+$/, ''), text)
+    if (await isPdf(file)) {
+      waiting.pdf = file
+      return void navigate('/drafts/pages')
+    }
+    setOpening(file.name)
+    try {
+      const opened = await openFile(file)
+      for (const note of opened.notes.slice(0, 3)) tell(note, { tone: 'trouble' })
+      if (opened.blocks && (opened.type === 'workbook' || opened.type === 'csv')) {
+        waiting.table = opened
+        return void navigate('/drafts/columns')
+      }
+      await start({ title: opened.name, text: opened.text, styles: opened.styles })
+    } catch (error) {
+      tell(error instanceof Error ? error.message : `${file.name} could not be read.`, { tone: 'trouble' })
+    } finally {
+      setOpening(null)
+    }
   }
   return (
     <>
       <input
         ref={input}
         type="file"
-        accept=".txt,.md,text/plain,text/markdown"
+        accept={READ_TYPES}
         className="sr-only"
         tabIndex={-1}
-        aria-label="Text file to open"
+        aria-label="File to open"
         onChange={(event) => {
           void open(event.target.files?.[0])
           event.target.value = ''
         }}
       />
-      <Button onClick={() => input.current?.click()}>Open a text file…</Button>
+      <Button onClick={() => input.current?.click()} disabled={opening !== null}>
+        {opening === null ? 'Open a file…' : `Reading ${opening} …`}
+      </Button>
     </>
   )
 }

@@ -1,8 +1,12 @@
+import type { SourceStyle } from '@zakuska/core'
+
 /** Text that was typed and has not reached the server, kept by the browser until it has. */
 export interface Backup {
   readonly version: number
   readonly title: string
   readonly text: string
+  readonly styles?: readonly SourceStyle[]
+  readonly keyText?: string | null
 }
 
 const nameOf = (id: string): string => `zakuska.draft.${id}`

@@ -213,8 +213,9 @@ export interface EditorHooks {
 }
 
 /** The text editor of the desk: drafted text with a margin. */
-export function deskExtensions(hooks: EditorHooks): Extension {
+export function deskExtensions(hooks: EditorHooks, dress: Extension): Extension {
   return [
+    dress,
     lineNumbers(),
     gutter({ class: 'bracket-gutter', markers: (view) => view.state.field(drawn).brackets }),
     history(),

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import type { SourceStyle } from '@zakuska/core'
 import { api, dataOf, type Schemas } from '../api/client'
 import { sessionKeys } from '../frame/queries'
 
@@ -24,11 +25,17 @@ export function useDraft(id: string) {
   })
 }
 
+export interface NewDraft {
+  readonly title: string
+  readonly text: string
+  readonly styles?: readonly SourceStyle[]
+}
+
 export function useNewDraft() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (given: { readonly title: string; readonly text: string }) =>
-      dataOf(api.POST('/api/drafts', { body: given })),
+    mutationFn: (given: NewDraft) =>
+      dataOf(api.POST('/api/drafts', { body: { ...given, styles: [...(given.styles ?? [])] } })),
     onSuccess: () =>
       Promise.all([
         client.invalidateQueries({ queryKey: draftKeys.list }),

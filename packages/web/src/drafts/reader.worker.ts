@@ -1,8 +1,8 @@
-import { readDraft, type Reading } from '@zakuska/core'
+import { readDraft, type DraftSource, type Reading } from '@zakuska/core'
 
 export interface ReadRequest {
   readonly version: number
-  readonly text: string
+  readonly source: DraftSource
 }
 
 export interface ReadAnswer {
@@ -12,6 +12,6 @@ export interface ReadAnswer {
 
 // Reading is off the main thread, so that typing never waits for it.
 self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
-  const { version, text } = event.data
-  self.postMessage({ version, reading: readDraft({ text }) } satisfies ReadAnswer)
+  const { version, source } = event.data
+  self.postMessage({ version, reading: readDraft(source) } satisfies ReadAnswer)
 })

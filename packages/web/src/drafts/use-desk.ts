@@ -6,9 +6,11 @@ import {
   editsForTruth,
   tidyText,
   isKept,
+  type DraftSource,
   type FollowedItem,
   type Mark,
   type Reading,
+  type SourceStyle,
 } from '@zakuska/core'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { ApiProblem } from '../api/client'
@@ -17,7 +19,8 @@ import { dropBackup, keepBackup, readBackup } from './backup'
 import { deskItems, followAll, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
 import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
-import type { ReadAnswer } from './reader.worker'
+import type { ReadAnswer, ReadRequest } from './reader.worker'
+import { styleLayer, stylesIn, undress } from './style-layer'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict'
 
@@ -44,6 +47,9 @@ export interface Desk {
   readonly takeMend: (mark: Mark) => void
   readonly takeMends: (marks: readonly Mark[]) => void
   readonly tidy: () => void
+  /** The key in a text of its own; null where the draft has none. */
+  readonly keyText: string | null
+  readonly setKeyText: (text: string | null) => void
   readonly undo: () => void
   readonly redo: () => void
   /** Saves now; the newest saved draft, or null where it could not be saved. */
@@ -63,6 +69,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const tell = useTell()
   const start = useMemo(() => startingText(draft), [draft])
   const [title, setTitleState] = useState(start.title)
+  const [keyText, setKeyTextState] = useState(start.keyText)
   const [reading, setReading] = useState<Reading | null>(null)
   const [followed, setFollowed] = useState<readonly FollowedItem[]>(draft.followed as FollowedItem[])
   const [here, setHere] = useState(-1)
@@ -71,6 +78,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const view = useRef<EditorView | null>(null)
   const live = useRef({
     text: start.text,
+    styles: start.styles,
+    keyText: start.keyText,
     title: start.title,
     followed: draft.followed as readonly FollowedItem[],
     dormant: [] as readonly FollowedItem[],
@@ -104,14 +113,22 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
 
   const read = useCallback(() => {
     live.current.readVersion++
-    worker.current?.postMessage({ version: live.current.readVersion, text: live.current.text })
+    const { text, styles, keyText } = live.current
+    const source: DraftSource = { text, styles, ...(keyText?.trim() && { keyText }) }
+    worker.current?.postMessage({ version: live.current.readVersion, source } satisfies ReadRequest)
   }, [worker])
 
   const backup = useCallback(() => {
     window.clearTimeout(live.current.backupTimer)
     live.current.backupTimer = 0
     if (live.current.dirty)
-      keepBackup(draft.id, { version: live.current.version, title: live.current.title, text: live.current.text })
+      keepBackup(draft.id, {
+        version: live.current.version,
+        title: live.current.title,
+        text: live.current.text,
+        styles: live.current.styles,
+        keyText: live.current.keyText,
+      })
   }, [draft.id])
 
   const save = useCallback(async (): Promise<SavedDraft | null> => {
@@ -125,6 +142,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     now.saving = saveDraft(draft.id, {
       title: now.title,
       text: sent,
+      styles: now.styles.map(({ from, to, style }) => ({ from, to, style })),
+      keyText: now.keyText,
       version: now.version,
       followed: now.followed.map(({ ref, from, to, fingerprint, signOff }) => ({
         ref,
@@ -194,34 +213,38 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         parent: element,
         state: EditorState.create({
           doc: live.current.text,
-          extensions: deskExtensions({
-            changed: (editor, map) => {
-              live.current.text = editor.state.doc.toString()
-              live.current.followed = live.current.followed.map((item) => ({
-                ...item,
-                from: map(item.from, 1),
-                to: map(item.to, -1),
-              }))
-              setSlip(null)
-              read()
-              touch()
+          extensions: deskExtensions(
+            {
+              changed: (editor, map) => {
+                live.current.text = editor.state.doc.toString()
+                live.current.styles = stylesIn(editor.state)
+                live.current.followed = live.current.followed.map((item) => ({
+                  ...item,
+                  from: map(item.from, 1),
+                  to: map(item.to, -1),
+                }))
+                setSlip(null)
+                read()
+                touch()
+              },
+              moved: (editor) => {
+                const at = editor.state.selection.main.head
+                const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
+                if (index >= 0) setHere(index)
+              },
+              scrolled: (editor) => latestHooks.current.scrolled(editor),
+              keys: [
+                { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
+                { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
+                { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
+                { key: 'Alt-ArrowUp', run: done(() => commands.current.goTo(-1)) },
+                { key: 'Alt-Enter', run: done(() => commands.current.signOffHere()) },
+                { key: 'Mod-Enter', run: done(() => commands.current.mendHere()) },
+                { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
+              ],
             },
-            moved: (editor) => {
-              const at = editor.state.selection.main.head
-              const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
-              if (index >= 0) setHere(index)
-            },
-            scrolled: (editor) => latestHooks.current.scrolled(editor),
-            keys: [
-              { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
-              { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
-              { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
-              { key: 'Alt-ArrowUp', run: done(() => commands.current.goTo(-1)) },
-              { key: 'Alt-Enter', run: done(() => commands.current.signOffHere()) },
-              { key: 'Mod-Enter', run: done(() => commands.current.mendHere()) },
-              { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
-            ],
-          }),
+            styleLayer(live.current.styles, live.current.text),
+          ),
         }),
       })
     },
@@ -316,9 +339,14 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     if (!item || !editor) return
     const text = live.current.text
     const body = item.read.item
-    if (body.kind === 'truefalse') return applyToEditor(editor, editsForTruth(text, item.read, option === 0))
+    if (body.kind === 'truefalse') {
+      undress(editor, item.read.places.options)
+      return applyToEditor(editor, editsForTruth(text, item.read, option === 0))
+    }
     if (body.kind !== 'single' && body.kind !== 'multiple') return
     const now = body.options.flatMap((one, at) => (body.key.includes(one.id) ? [at] : []))
+    // A key that was dressed up gives way to the one that is set.
+    undress(editor, item.read.places.options)
     const chosen =
       body.kind === 'single' ? [option] : now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
     if (chosen.length && option < body.options.length) applyToEditor(editor, editsForOptions(text, item.read, chosen))
@@ -367,6 +395,16 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [touch],
   )
 
+  const setKeyText = useCallback(
+    (next: string | null) => {
+      live.current.keyText = next
+      setKeyTextState(next)
+      read()
+      touch()
+    },
+    [read, touch],
+  )
+
   const accept = useCallback((saved: SavedDraft) => {
     live.current.version = saved.version
     const bankIds = new Map(saved.followed.map((item) => [item.fingerprint, item.bankItemId]))
@@ -408,6 +446,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     takeMend: (mark) => takeMend(mark),
     takeMends,
     tidy,
+    keyText,
+    setKeyText,
     undo: () => {
       if (view.current) undo(view.current)
     },
@@ -422,12 +462,21 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
 function startingText(draft: SavedDraft): {
   readonly title: string
   readonly text: string
+  readonly styles: readonly SourceStyle[]
+  readonly keyText: string | null
   readonly restored: boolean
 } {
   const kept = readBackup(draft.id)
-  if (!kept || kept.text === draft.text || kept.version < draft.version)
-    return { title: draft.title, text: draft.text, restored: false }
-  return { title: kept.title, text: kept.text, restored: true }
+  const { title, text, styles, keyText } = draft
+  const same = kept?.text === text && (kept.keyText ?? null) === keyText
+  if (!kept || same || kept.version < draft.version) return { title, text, styles, keyText, restored: false }
+  return {
+    title: kept.title,
+    text: kept.text,
+    styles: kept.styles ?? [],
+    keyText: kept.keyText ?? null,
+    restored: true,
+  }
 }
 
 function useWorker(answer: (answer: ReadAnswer) => void) {

@@ -87,7 +87,15 @@ function inlineOf(node: Inline, index: number, gap: () => ReactNode): ReactNode 
         />
       )
     case 'picture':
-      return (
+      return node.asset ? (
+        <img
+          key={index}
+          src={`/api/assets/${node.asset}`}
+          alt={node.alt}
+          className="my-1 inline-block max-h-80 max-w-full align-middle"
+          style={node.width === undefined ? undefined : { width: `${node.width}px` }}
+        />
+      ) : (
         <span key={index} className="border border-dashed border-edge px-1 text-muted">
           Picture: {node.alt || 'no description'}
         </span>

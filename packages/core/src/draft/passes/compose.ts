@@ -128,7 +128,7 @@ function specialsOf(run: Run): Special[] {
     found.push({
       from: picture.index,
       to: picture.index + picture[0].length,
-      node: { type: 'picture', asset: assetAt(run, picture.index), alt: picture[1] ?? '' },
+      node: { type: 'picture', ...assetAt(run, picture.index), alt: picture[1] ?? '' },
     })
   for (const gap of run.text.matchAll(GAP))
     if (!inTex(gap.index)) found.push({ from: gap.index, to: gap.index + gap[0].length, node: { type: 'gap' } })
@@ -136,9 +136,10 @@ function specialsOf(run: Run): Special[] {
 }
 
 /** The picture that a draft names by our own address; any other address is not in our keeping. */
-function assetAt(run: Run, at: number): string {
+function assetAt(run: Run, at: number): { readonly asset: string; readonly width?: number } {
   const range = run.styles.find((one) => one.style === 'picture' && one.from <= at && one.to > at)
-  return /^asset:([\w-]{1,64})$/.exec(range?.target ?? '')?.[1] ?? ''
+  const found = /^asset:([\w-]{1,64})(?:\?width=(\d{1,4}))?$/.exec(range?.target ?? '')
+  return { asset: found?.[1] ?? '', ...(found?.[2] && { width: Number(found[2]) }) }
 }
 
 function textNodes(run: Run, from: number, to: number): Inline[] {
