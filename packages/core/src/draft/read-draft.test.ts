@@ -260,6 +260,60 @@ describe('laws', () => {
     )
   })
 
+  const samples = ['drafts', 'layouts'].flatMap((set) => {
+    const folder = join(__dirname, '../../samples', set)
+    return readdirSync(folder)
+      .filter((file) => /\.(?:txt|md)$/.test(file))
+      .map((file) => readFileSync(join(folder, file), 'utf8'))
+  })
+
+  test('what was read before changes nothing: a warm reader says of every sample, wherever it stands, what a cold one says', () => {
+    let cold: typeof readDraft = readDraft
+    jest.isolateModules(() => {
+      cold = (jest.requireActual('./read-draft.ts') as { readDraft: typeof readDraft }).readDraft
+    })
+    expect(cold).not.toBe(readDraft)
+    for (const text of samples) {
+      readDraft({ text })
+      const moved = `A line that was not there before.\n\n${text}`
+      expect(readDraft({ text: moved })).toEqual(cold({ text: moved }))
+    }
+  })
+
+  // Each edit: where (a share of the text), how much goes, and what comes.
+  const edit = fc.tuple(
+    fc.double({ min: 0, max: 1, noNaN: true }),
+    fc.nat({ max: 40 }),
+    fc.oneof(piece, fc.constant('')),
+  )
+  const mutated = fc
+    .tuple(fc.constantFrom(...samples), fc.array(edit, { minLength: 1, maxLength: 12 }))
+    .map(([text, edits]) =>
+      edits.reduce((now, [share, gone, come]) => {
+        const at = Math.floor(share * now.length)
+        return now.slice(0, at) + come + now.slice(at + gone)
+      }, text),
+    )
+
+  test('a sample that was cut, torn and mixed up is read without an error and loses no line', () => {
+    fc.assert(
+      fc.property(mutated, (text) => {
+        const reading = readDraft({ text })
+        const kept = new Set(reading.aside.map((line) => line.line))
+        for (const part of [...reading.items, ...reading.passages])
+          for (let line = part.lines[0]; line <= part.lines[1]; line++) kept.add(line)
+        const lines = text.split(/\r\n|[\n\r\u2028\u2029\f\v]/)
+        expect(lines.filter((line, index) => /[\p{L}\p{N}]/u.test(line) && !kept.has(index + 1))).toEqual([])
+        for (const read of reading.items)
+          for (const place of [read, ...read.marks, ...read.places.options, ...read.places.keys]) {
+            expect(place.from).toBeGreaterThanOrEqual(0)
+            expect(place.to).toBeLessThanOrEqual(text.length)
+          }
+      }),
+      { numRuns: 300 },
+    )
+  })
+
   test('reading twice as much takes no more than four times as long', () => {
     const block = (count: number): string =>
       Array.from(

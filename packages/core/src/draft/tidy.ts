@@ -36,6 +36,7 @@ function extraLines(item: KeptItem): string[] {
   const lines: string[] = []
   if (item.feedback) lines.push(`Explanation: ${draftText(item.feedback).replaceAll('\n', ' ')}`)
   if (item.hint) lines.push(`Hint: ${draftText(item.hint).replaceAll('\n', ' ')}`)
+  if (item.timeLimit !== undefined) lines.push(`Time: ${item.timeLimit} s`)
   if (item.difficulty !== undefined) lines.push(`Difficulty: ${item.difficulty}`)
   if (item.level !== undefined) lines.push(`Level: ${item.level}`)
   if (item.outcome !== undefined) lines.push(`Outcome: ${item.outcome}`)

@@ -336,6 +336,18 @@ export function pairOf(letters: readonly string[]): readonly [string, string] | 
   return best.count >= 2 ? best.pair : null
 }
 
+const TIME = new RegExp(
+  `^\\s*(?:${anyOf(columnWords('time'))})\\s*[:：]\\s*(\\d{1,4})\\s*(?:(m|min)|(?:s|sec|sek|seg|с|сек|秒))?\\p{L}*\\.?\\s*$`,
+  'iu',
+)
+
+/** "Time: 30 s", "Zeitlimit: 2 min": seconds; null where the text says something else. */
+export function timeLimitIn(text: string): number | null {
+  const found = TIME.exec(text)
+  const seconds = found?.[1] ? Number(found[1]) * (found[2] ? 60 : 1) : 0
+  return seconds > 0 && seconds <= 86_400 ? seconds : null
+}
+
 const LEVELS =
   /^(?:remember|understand|apply|analy[sz]e|evaluate|create|recall|knowledge|comprehension|application|analysis|synthesis|evaluation)(?:ing)?$/i
 const DIFFICULTIES =

@@ -16,6 +16,7 @@ export type Feature =
   | 'passage'
   | 'fixed-order'
   | 'filing'
+  | 'time-limit'
   | 'language'
   | 'picture'
   | 'arrow-key'
@@ -45,6 +46,7 @@ export function featuresOf(item: KeptItem): Feature[] {
   if (isChoice(item) && !item.shuffle) found.push('fixed-order')
   if (!isEmptyContent(item.passage)) found.push('passage')
   if (item.outcome !== undefined || item.level !== undefined || item.difficulty !== undefined) found.push('filing')
+  if (item.timeLimit !== undefined) found.push('time-limit')
   if (item.language !== undefined) found.push('language')
   if (textsOf(item).some(hasPicture)) found.push('picture')
   return found

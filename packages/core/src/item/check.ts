@@ -5,6 +5,7 @@ import { KEPT_KINDS, type KeptItem } from './model.ts'
 type Fields = Readonly<Record<string, unknown>>
 export const MAX_OPTIONS = 40
 export const MAX_POINTS = 1000
+export const MAX_SECONDS = 86_400
 const OPTIONAL_TEXT = ['outcome', 'level', 'difficulty', 'language'] as const
 const OPTIONAL_CONTENT = ['feedback', 'hint', 'passage'] as const
 
@@ -29,6 +30,7 @@ function checkCommon(value: Fields): Problem[] {
   return [
     ...checkContent(value['stem'], '$.stem'),
     ...checkPoints(value['points']),
+    ...checkTimeLimit(value['timeLimit']),
     ...checkList(value['tags'], '$.tags', checkString),
     ...OPTIONAL_TEXT.flatMap((name) => (value[name] === undefined ? [] : checkString(value[name], `$.${name}`))),
     ...OPTIONAL_CONTENT.flatMap((name) => (value[name] === undefined ? [] : checkContent(value[name], `$.${name}`))),
@@ -38,6 +40,11 @@ function checkCommon(value: Fields): Problem[] {
 function checkPoints(value: unknown): Problem[] {
   const fine = typeof value === 'number' && Number.isFinite(value) && value >= 0 && value <= MAX_POINTS
   return fine ? [] : [{ path: '$.points', message: `must be a number from 0 to ${MAX_POINTS}` }]
+}
+
+function checkTimeLimit(value: unknown): Problem[] {
+  const fine = value === undefined || (typeof value === 'number' && value > 0 && value <= MAX_SECONDS)
+  return fine ? [] : [{ path: '$.timeLimit', message: `must be more than 0 and at most ${MAX_SECONDS} seconds` }]
 }
 
 function checkKind(value: Fields): Problem[] {

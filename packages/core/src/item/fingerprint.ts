@@ -6,7 +6,15 @@ import type { Item } from './model.ts'
  * that filing an item does not ask for its facts to be checked again.
  */
 export function fingerprint(item: Item): string {
-  const { tags: _tags, outcome: _outcome, level: _level, difficulty: _difficulty, language: _language, ...shown } = item
+  const {
+    tags: _tags,
+    outcome: _outcome,
+    level: _level,
+    difficulty: _difficulty,
+    language: _language,
+    timeLimit: _timeLimit,
+    ...shown
+  } = item
   return hash53(stableJson(shown))
 }
 

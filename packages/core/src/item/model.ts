@@ -27,6 +27,8 @@ export interface ItemCommon {
   readonly hint?: Content
   readonly tags: readonly string[]
   readonly outcome?: string
+  /** Seconds to answer in, where a live game or a form counts them. */
+  readonly timeLimit?: number
   /** Cognitive level, as written. */
   readonly level?: string
   readonly difficulty?: string

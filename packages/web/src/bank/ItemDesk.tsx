@@ -91,6 +91,7 @@ function ShowItem({
         ? `${body.rules.letterCase === 'ignore' ? 'any letter case' : 'letter case counts'}, ${body.rules.accents === 'ignore' ? 'with or without accents' : 'accents count'}`
         : null,
     ],
+    ['Time limit', body.timeLimit === undefined ? null : `${body.timeLimit} s`],
     ['Outcome', body.outcome ?? null],
     ['Level', [body.level, body.difficulty].filter(Boolean).join(' · ') || null],
     ['Tags', body.tags.join(', ') || null],

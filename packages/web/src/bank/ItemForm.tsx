@@ -43,7 +43,7 @@ export function emptyItem(kind: KeptItem['kind']): KeptItem {
 
 /** The same item as another kind; what both have is kept. */
 function asKind(item: KeptItem, kind: KeptItem['kind']): KeptItem {
-  const { stem, points, feedback, hint, tags, outcome, level, difficulty, language, passage } = item
+  const { stem, points, feedback, hint, tags, outcome, level, difficulty, language, passage, timeLimit } = item
   const shared = {
     stem,
     points,
@@ -53,6 +53,7 @@ function asKind(item: KeptItem, kind: KeptItem['kind']): KeptItem {
     ...(outcome !== undefined && { outcome }),
     ...(level !== undefined && { level }),
     ...(difficulty !== undefined && { difficulty }),
+    ...(timeLimit !== undefined && { timeLimit }),
     ...(language !== undefined && { language }),
     ...(passage && { passage }),
   }

@@ -1,10 +1,10 @@
-import { isKept, KIND_NAMES } from '@zakuska/core'
+import { KIND_NAMES } from '@zakuska/core'
 import { format } from 'date-fns'
 import { memo } from 'react'
 import { Button, Kbd } from '../parts/Button'
 import { ItemExtras, ItemView } from '../parts/ItemView'
 import { letterOf, pointsText } from '../parts/item-words'
-import type { DeskItem } from './desk-state'
+import { whyNotSigned, type DeskItem } from './desk-state'
 
 interface CardProps {
   readonly item: DeskItem
@@ -78,7 +78,7 @@ function Standing({
   readonly index: number
   readonly signOff: (index: number) => void
 }) {
-  const { read, followed } = item
+  const { followed } = item
   if (followed.signOff)
     return (
       <div className="text-right text-xs leading-snug text-muted">
@@ -94,7 +94,7 @@ function Standing({
         {initials(followed.signOff.by)}, {format(followed.signOff.at, 'd MMM HH:mm')}
       </div>
     )
-  const trouble = read.marks.some((mark) => mark.severity === 'trouble')
+  const trouble = whyNotSigned(item) !== null
   return (
     <div className="text-right text-xs leading-relaxed text-muted">
       {trouble ? <b className="text-beet">to decide</b> : <b className="text-ink">waits</b>}
@@ -106,13 +106,11 @@ function Standing({
           ))}
         </p>
       ) : (
-        isKept(read.item) && (
-          <p className="mt-0.5">
-            <Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>
-              Sign off
-            </Button>
-          </p>
-        )
+        <p className="mt-0.5">
+          <Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>
+            Sign off
+          </Button>
+        </p>
       )}
     </div>
   )

@@ -23,6 +23,8 @@ export interface RawItem {
   level: string | null
   outcome: string | null
   tags: string[]
+  /** Seconds. */
+  timeLimit: number | null
   wordBank: string | null
   /** The kind that the draft names beside the number. */
   kindSaid: ItemKind | null
@@ -90,6 +92,7 @@ export function newRawItem(number: string | null, section: Section, start: RawIt
     level: null,
     outcome: null,
     tags: [],
+    timeLimit: null,
     wordBank: null,
     kindSaid: null,
     answerLines: 0,

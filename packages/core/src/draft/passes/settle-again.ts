@@ -59,6 +59,7 @@ function nameOf(raw: RawItem, lines: readonly Line[]): string {
     [
       raw.points,
       raw.difficulty,
+      raw.timeLimit,
       raw.level,
       raw.outcome,
       raw.tags.join('\u0002'),

@@ -364,6 +364,7 @@ class Settler {
       tags: raw.tags,
       ...(raw.feedback.length > 0 && { feedback: compose(raw.feedback) }),
       ...(raw.hint.length > 0 && { hint: compose(raw.hint) }),
+      ...(raw.timeLimit !== null && { timeLimit: raw.timeLimit }),
       ...(raw.difficulty !== null && { difficulty: raw.difficulty }),
       ...(raw.level !== null && { level: raw.level }),
       ...(raw.outcome !== null && { outcome: raw.outcome }),

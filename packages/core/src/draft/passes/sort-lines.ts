@@ -9,6 +9,7 @@ import {
   pairLetterAt,
   pairOf,
   remarksIn,
+  timeLimitIn,
   trueFalseLead,
   trueFalseTail,
   type Keyword,
@@ -585,6 +586,13 @@ class Sorter {
   // Parts of the current item
 
   #takePart(item: RawItem, shape: Shape, index: number): boolean {
+    const seconds = timeLimitIn(bodyText(shape))
+    if (seconds !== null) {
+      item.timeLimit = seconds
+      this.#claim(item, shape)
+      this.#open = null
+      return true
+    }
     if (this.#takeKeyword(item, shape)) return true
     if (this.#takeEntry(item, shape)) return true
     if (this.#takeContinuation(item, shape)) return true

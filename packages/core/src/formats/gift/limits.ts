@@ -29,6 +29,7 @@ export const GIFT_LIMITS: FormatLimits = {
   hint: { verdict: 'changes', says: 'The hint is left out' },
   passage: { verdict: 'changes', says: 'The passage is put in front of the stem' },
   'fixed-order': { verdict: 'changes', says: 'The options may be shuffled' },
+  'time-limit': { verdict: 'changes', says: 'The time limit is left out' },
   filing: { verdict: 'changes', says: 'Outcome, level and difficulty are left out' },
   language: { verdict: 'changes', says: 'The language is not said' },
 }

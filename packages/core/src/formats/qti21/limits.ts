@@ -15,5 +15,6 @@ export const QTI21_LIMITS: FormatLimits = {
     affects: ['blanks'],
   },
   hint: { verdict: 'changes', says: 'The hint is left out' },
+  'time-limit': { verdict: 'changes', says: 'The time limit is left out' },
   filing: { verdict: 'changes', says: 'Outcome, level and difficulty are left out' },
 }
