@@ -6,6 +6,15 @@ import type { Item } from './model.ts'
  * that filing an item does not ask for its facts to be checked again.
  */
 export function fingerprint(item: Item): string {
+  let print = known.get(item)
+  if (print === undefined) known.set(item, (print = printOf(item)))
+  return print
+}
+
+// Items are never changed in place, and the desk asks for all of them after every key stroke.
+const known = new WeakMap<Item, string>()
+
+function printOf(item: Item): string {
   const {
     tags: _tags,
     outcome: _outcome,

@@ -16,7 +16,26 @@ interface CardProps {
 }
 
 /** One item beside its lines; focus it, then letters set the key and Enter signs off. */
-export const DeskCard = memo(function DeskCard({ item, index, here, goTo, setKey, signOff }: CardProps) {
+export const DeskCard = memo(Card, (before, after) => sameCard(before, after))
+
+/** What a card shows is the same, wherever its lines have moved to. */
+function sameCard(before: CardProps, after: CardProps): boolean {
+  const [a, b] = [before.item, after.item]
+  return (
+    before.index === after.index &&
+    before.here === after.here &&
+    before.goTo === after.goTo &&
+    before.setKey === after.setKey &&
+    before.signOff === after.signOff &&
+    a.read.item === b.read.item &&
+    a.followed.signOff === b.followed.signOff &&
+    a.followed.lostSignOff === b.followed.lostSignOff &&
+    a.read.marks.length === b.read.marks.length &&
+    a.read.marks.every((mark, at) => mark.message === b.read.marks[at]?.message)
+  )
+}
+
+function Card({ item, index, here, goTo, setKey, signOff }: CardProps) {
   const { read, followed } = item
   const troubles = read.marks.filter((mark) => mark.severity === 'trouble')
   const keyable = read.item.kind === 'single' || read.item.kind === 'multiple' || read.item.kind === 'truefalse'
@@ -24,7 +43,6 @@ export const DeskCard = memo(function DeskCard({ item, index, here, goTo, setKey
     <article
       tabIndex={0}
       data-item={index}
-      data-from={read.from}
       data-here={here}
       aria-label={`Item ${index + 1}`}
       onFocus={(event) => {
@@ -67,7 +85,7 @@ export const DeskCard = memo(function DeskCard({ item, index, here, goTo, setKey
       <Standing item={item} index={index} signOff={signOff} />
     </article>
   )
-})
+}
 
 function Standing({
   item,

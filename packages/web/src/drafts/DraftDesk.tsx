@@ -38,12 +38,16 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   const [side, setSide] = useState<'text' | 'items'>('text')
   // The first draft is the one that is edited; later copies from the server only bring its version.
   const [first] = useState(draft)
-  const level = useCallback((editor: EditorView) => keepLevel(editor, pane.current), [])
+  const itemsNow = useRef<readonly DeskItem[]>([])
+  const level = useCallback((editor: EditorView) => keepLevel(editor, pane.current, itemsNow.current), [])
   const toItems = useCallback(
     () => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(),
     [],
   )
   const desk = useDesk(first, { personName, scrolled: level, toItems })
+  useEffect(() => {
+    itemsNow.current = desk.items
+  })
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
   useEffect(() => {
@@ -208,15 +212,14 @@ function focusItem(pane: HTMLElement, index: number): void {
 }
 
 /** Scrolls the items so that the one at the top of the text stands level with its lines. */
-function keepLevel(editor: EditorView, pane: HTMLElement | null): void {
+function keepLevel(editor: EditorView, pane: HTMLElement | null, items: readonly DeskItem[]): void {
   if (!pane || pane.contains(document.activeElement)) return
   const top = editor.scrollDOM.scrollTop
-  const cards = [...pane.querySelectorAll<HTMLElement>('[data-from]')]
   const block = editor.lineBlockAtHeight(top)
-  const at = cards.findLastIndex((card) => Number(card.dataset['from']) <= block.from)
-  const card = cards[Math.max(0, at)]
+  const at = items.findLastIndex((item) => item.read.from <= block.from)
+  const card = pane.querySelector<HTMLElement>(`[data-item="${Math.max(0, at)}"]`)
   if (!card) return
-  const from = Math.min(Number(card.dataset['from']), editor.state.doc.length)
+  const from = Math.min(items[Math.max(0, at)]?.read.from ?? 0, editor.state.doc.length)
   const into = at < 0 ? 0 : Math.max(0, top - editor.lineBlockAt(from).top)
   pane.scrollTop = at < 0 && top < 40 ? 0 : card.offsetTop - pane.offsetTop + Math.min(into, card.offsetHeight)
 }

@@ -10,6 +10,7 @@ import {
   type FollowedItem,
   type Mark,
   type Reading,
+  type ReadItem,
   type SourceStyle,
 } from '@zakuska/core'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
@@ -98,15 +99,18 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     () => (chosenMark && items.some((item) => item.read.marks.includes(chosenMark)) ? chosenMark : null),
     [chosenMark, items],
   )
+  const lastAnswer = useRef<LastAnswer>({ version: 0, reading: null })
   const worker = useWorker(
     useCallback((answer: ReadAnswer) => {
+      const fresh = wholeReading(answer, lastAnswer.current)
+      lastAnswer.current = { version: answer.version, reading: fresh }
       if (answer.version !== live.current.readVersion) return
       const known = [...live.current.followed, ...live.current.dormant]
-      live.current.followed = followAll(known, answer.reading)
+      live.current.followed = followAll(known, fresh)
       // An item that a half-typed word hides for a moment is known again when it shows.
       const found = new Set(live.current.followed.map((item) => item.ref))
       live.current.dormant = known.filter((item) => item.signOff && !found.has(item.ref)).slice(-MAX_DORMANT)
-      setReading(answer.reading)
+      setReading(fresh)
       setFollowed(live.current.followed)
     }, []),
   )
@@ -457,6 +461,22 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     flush: save,
     accept,
   }
+}
+
+interface LastAnswer {
+  readonly version: number
+  readonly reading: Reading | null
+}
+
+/** Puts the items that were not sent again back in; they stay the same objects, so that their cards need not be drawn. */
+function wholeReading(answer: ReadAnswer, last: LastAnswer): Reading {
+  const before = last.version === answer.since ? (last.reading?.items ?? []) : []
+  const items = answer.reading.items.flatMap((sent): ReadItem[] => {
+    if ('item' in sent) return [sent]
+    const known = before[sent.known]
+    return known ? [{ ...sent, item: known.item }] : []
+  })
+  return { ...answer.reading, items }
 }
 
 function startingText(draft: SavedDraft): {
