@@ -82,13 +82,11 @@ test('a scan says so, and a broken file is one clear line', async ({ page }) => 
   await page.getByRole('button', { name: 'Read all pages as text' }).click()
   await expect(page.getByText(/is a scan: its pages are pictures/)).toBeVisible()
   await page.goto('/drafts')
-  await page
-    .getByLabel('File to open')
-    .setInputFiles({
-      name: 'notes.docx',
-      mimeType: 'application/zip',
-      buffer: Buffer.from('PK\u0003\u0004 half a file'),
-    })
+  await page.getByLabel('File to open').setInputFiles({
+    name: 'notes.docx',
+    mimeType: 'application/zip',
+    buffer: Buffer.from('PK\u0003\u0004 half a file'),
+  })
   await expect(page.getByText(/The package is broken/)).toBeVisible()
 })
 

@@ -42,7 +42,7 @@ test.each(names)(
       await expect(reading).rejects.toMatchObject({
         code: 1,
         stdout: '',
-        stderr: expect.stringMatching(/^zakuska: .*scan.*\n$/),
+        stderr: expect.stringMatching(/^zakuska: .*scan.*\n$/) as string,
       })
       return
     }

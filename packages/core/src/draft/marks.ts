@@ -33,6 +33,8 @@ interface MarkKind {
   readonly group: readonly [one: string, many: string]
   /** The sentence; `{name}` is filled from the mark's values. */
   readonly says: string
+  /** What its mend does, where one can be offered. */
+  readonly mends?: string
 }
 
 /** Every code that the reader can give. A code is never reused and never renamed. */
@@ -51,6 +53,7 @@ export const MARKS = {
     severity: 'trouble',
     group: ['contradicting key', 'contradicting keys'],
     says: 'The item says {inline}, the list of keys says {listed}.',
+    mends: 'makes the second of two keys say what the first says',
   },
   'key-for-no-item': {
     severity: 'doubt',
@@ -65,7 +68,7 @@ export const MARKS = {
   'key-guessed': {
     severity: 'doubt',
     group: ['key read from a sign', 'keys read from signs'],
-    says: 'The key was read from {sign}. Check that it means the right answer.',
+    says: 'The key was read from {sign} that covers only part of the option.',
   },
   'key-parted': {
     severity: 'told',
@@ -101,29 +104,20 @@ export const MARKS = {
     severity: 'doubt',
     group: ['power or index that may be lost', 'powers or indices that may be lost'],
     says: '“{text}” looks like a lost superscript: {mended}?',
+    mends: 'raises the power',
   },
   'stem-empty': {
     severity: 'trouble',
     group: ['item without a stem', 'items without a stem'],
     says: 'There are options, but nothing is asked.',
   },
-  'stem-joined': {
-    severity: 'doubt',
-    group: ['item without number or gap before it', 'items without number or gap before them'],
-    says: 'This was read as an item of its own, though neither a number nor an empty line parts it.',
-  },
   'number-missing': {
     severity: 'told',
     group: ['item without a number', 'items without a number'],
     says: 'This has no number and was read as an item of its own.',
   },
-  'kind-guessed': {
-    severity: 'doubt',
-    group: ['kind to confirm', 'kinds to confirm'],
-    says: 'Read as {kind}; the draft does not say.',
-  },
   'kind-not-kept': {
-    severity: 'trouble',
+    severity: 'doubt',
     group: ['item of a kind the bank does not keep', 'items of kinds the bank does not keep'],
     says: '{kind} items are read and shown, but the bank does not keep them yet. The text stays in the draft.',
   },
@@ -131,11 +125,6 @@ export const MARKS = {
     severity: 'doubt',
     group: ['picture to add', 'pictures to add'],
     says: 'The draft names a picture, “{alt}”, but does not hold it.',
-  },
-  'chatter-dropped': {
-    severity: 'told',
-    group: ['line set aside', 'lines set aside'],
-    says: 'Set aside: no part of an item.',
   },
   'no-items': {
     severity: 'trouble',

@@ -107,6 +107,18 @@ describe('marks', () => {
     expect(itemsOf(text)[0]?.flags).toEqual(flags)
   })
 
+  test('a contradiction is settled by its mend: the second key says what the first says', () => {
+    const text = `1. Which is a grain?\n${OPTIONS}\nAnswer: b\n\n2. Which is a tree?\n${OPTIONS}\nAnswer: a\n\nANSWERS\n1 c  2 a`
+    const [read] = readDraft({ text }).items
+    const mark = read?.marks.find((one) => one.code === 'keys-disagree')
+    const mended = applyEdits(text, mark?.mend?.edits ?? [])
+    expect(mended).not.toBe(text)
+    expect(itemsOf(mended)).toMatchObject([
+      { key: [1], flags: [] },
+      { key: [0], flags: [] },
+    ])
+  })
+
   test('a mend that is taken makes its mark vanish', () => {
     const text = '1. How many are 6 x 1023?\na) few\nb) many\nAnswer: b'
     const [read] = readDraft({ text }).items
@@ -270,7 +282,7 @@ describe('laws', () => {
   test('what was read before changes nothing: a warm reader says of every sample, wherever it stands, what a cold one says', () => {
     let cold: typeof readDraft = readDraft
     jest.isolateModules(() => {
-      cold = (jest.requireActual('./read-draft.ts') as { readDraft: typeof readDraft }).readDraft
+      cold = jest.requireActual<{ readDraft: typeof readDraft }>('./read-draft.ts').readDraft
     })
     expect(cold).not.toBe(readDraft)
     for (const text of samples) {

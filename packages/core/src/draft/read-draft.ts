@@ -9,7 +9,8 @@ import { KIND_NAMES } from '../item/kind-names.ts'
 import { settleAgain } from './passes/settle-again.ts'
 import { shapeLines } from './passes/shape.ts'
 import { unwrapLines } from './passes/unwrap.ts'
-import { sortLines, type KeyBlock, type SortedLines } from './passes/sort-lines.ts'
+import { sortLines } from './passes/sort-lines.ts'
+import type { KeyBlock, SortedLines } from './passes/sorted.ts'
 
 /**
  * Reads a draft: text → lines → shapes → raw items → items, each pass in a file of its own under
@@ -42,6 +43,7 @@ function toReadItem(raw: RawItem): ReadItem {
   const lines = [first?.number ?? 1, last ? lastNumber(last) : 1] as const
   const place = { lines, from: first?.from ?? 0, to: last?.to ?? 0 }
   const kept = isKept(settled.item) ? [] : [mark('kind-not-kept', place, { kind: KIND_NAMES[settled.item.kind] })]
+  const unnumbered = raw.number === null && raw.start === 'number' ? [mark('number-missing', place)] : []
   return {
     item: settled.item,
     ...place,
@@ -49,7 +51,7 @@ function toReadItem(raw: RawItem): ReadItem {
     pointsSaid: raw.points !== null || raw.section.pointsEach !== null,
     passageId: raw.passage === null ? null : `p${raw.passage + 1}`,
     places: settled.places,
-    marks: [...settled.marks, ...kept],
+    marks: [...settled.marks, ...kept, ...unnumbered],
   }
 }
 

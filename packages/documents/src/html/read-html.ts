@@ -259,7 +259,7 @@ function dressed(node: Element, styles: readonly DocumentStyle[]): readonly Docu
   const value = (name: string): string | undefined =>
     new RegExp(`(?:^|;)\\s*${name}\\s*:\\s*([^;]+)`, 'i').exec(css)?.[1]?.trim()
   const weight = value('font-weight')
-  if (weight) toggle(found, 'strong', /^bold/.test(weight) || Number(weight) >= 600)
+  if (weight) toggle(found, 'strong', weight.startsWith('bold') || Number(weight) >= 600)
   const slant = value('font-style')
   if (slant) toggle(found, 'emphasis', slant !== 'normal')
   const back = value('background-color') ?? value('background')
@@ -271,7 +271,7 @@ function dressed(node: Element, styles: readonly DocumentStyle[]): readonly Docu
     )
   const colour = value('color') ?? attribute(node, 'color')
   if (colour && node.tagName !== 'a') toggle(found, 'colour', isCssColour(colour))
-  if (/underline/.test(value('text-decoration') ?? '')) found.add('underline')
+  if ((value('text-decoration') ?? '').includes('underline')) found.add('underline')
   const align = value('vertical-align')
   if (align === 'super') found.add('sup')
   if (align === 'sub') found.add('sub')

@@ -216,7 +216,7 @@ function LayoutBar({
             value=""
             onChange={(event) => {
               const found = kept.data?.find((one) => one.id === event.target.value)
-              if (found) change(found.layout as ColumnLayout)
+              if (found) change(found.layout)
             }}
             className="rounded-[3px] border border-edge bg-sheet px-2 py-1"
           >

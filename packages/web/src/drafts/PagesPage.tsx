@@ -437,7 +437,7 @@ function PictureFields({
     void cutPicture(page, { x, y, width, height }).then((blob) => {
       if (left) return
       const reader = new FileReader()
-      reader.onload = () => setAddress(String(reader.result))
+      reader.onload = () => setAddress(typeof reader.result === 'string' ? reader.result : '')
       reader.readAsDataURL(blob)
     })
     return () => {

@@ -57,8 +57,7 @@ export function troubleGroups(items: readonly DeskItem[]): TroubleGroup[] {
 
 /** Why an item cannot be signed off yet; null where it can. */
 export function whyNotSigned({ read }: DeskItem): string | null {
-  // What the bank does not keep can be vouched for all the same; the draft keeps it.
-  return read.marks.find((mark) => mark.severity === 'trouble' && mark.code !== 'kind-not-kept')?.message ?? null
+  return read.marks.find((mark) => mark.severity === 'trouble')?.message ?? null
 }
 
 export type BracketState = 'trouble' | 'doubt' | 'signed' | 'waits'

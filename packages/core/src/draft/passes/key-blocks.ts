@@ -1,7 +1,7 @@
 import { romanValue } from '../labels.ts'
 import type { Line, Span } from '../model.ts'
 import { cues, questionLabelAt } from '../words.ts'
-import type { KeyBlock } from './sort-lines.ts'
+import type { KeyBlock } from './sorted.ts'
 
 /** One entry of a list of keys: which item, and where its value stands. */
 export interface KeyEntry {

@@ -1,6 +1,17 @@
 import { asRoman, boxAt, keySign, labelValue, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { Span } from '../model.ts'
-import { findPoints, keywordAt, pointsEach, trueFalseLead, trueFalseTail, truthOf, type Keyword } from '../words.ts'
+import {
+  cues,
+  findPoints,
+  type Keyword,
+  keywordAt,
+  pointsEach,
+  type Remark,
+  remarksIn,
+  trueFalseLead,
+  trueFalseTail,
+  truthOf,
+} from '../words.ts'
 import type { RawEntry, RawItem, RawList, Section } from './raw.ts'
 import type { DottedLabel, Shape } from './shape.ts'
 
@@ -309,6 +320,27 @@ export function boldAnswer(span: Span): { readonly from: number; readonly to: nu
       return { from: range.from, to: range.to }
   }
   return null
+}
+
+/** "(Multiple choice, 2 points)" or "Multiple choice" behind a number: what it says of the item, and how long it is. */
+export function remarksBehind(text: string): { readonly remarks: readonly Remark[]; readonly length: number } | null {
+  const found =
+    /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(
+      text,
+    )
+  const said = found && (found[1] ?? [found[2], found[3]].filter(Boolean).join(', '))
+  const remarks = said ? remarksIn(said) : null
+  return found && remarks ? { remarks, length: found[0].length } : null
+}
+
+/** Whether a line without a number leads the pairs, or the options or key, that stand below it. */
+export function leadsAnswers(text: string, next: Shape): { readonly pairs: boolean; readonly listed: boolean } {
+  const pairs = cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
+  const listed =
+    (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
+    (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
+    (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer'))
+  return { pairs, listed }
 }
 
 export function hasPlainOptions(item: RawItem): boolean {

@@ -1,52 +1,27 @@
 import { contentOf, countGaps, isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
-import {
-  DEFAULT_TEXT_RULES,
-  optionId,
-  type Item,
-  type ItemCommon,
-  type ItemKind,
-  type Option,
-} from '../../item/model.ts'
+import { DEFAULT_TEXT_RULES, optionId, type Item, type ItemCommon, type Option } from '../../item/model.ts'
 import { labelValue } from '../labels.ts'
 import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
-import {
-  cues,
-  kindLabelAt,
-  kindNamed,
-  noteLength,
-  remarksIn,
-  trueFalseJudged,
-  trueFalseLead,
-  trueFalseTail,
-  truthOf,
-  type Remark,
-} from '../words.ts'
-import { compose, spanText, type Piece } from './compose.ts'
+import { cues, noteLength, truthOf } from '../words.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
+import { compose, spanText } from './compose.ts'
 import { readNumberKey } from './numbers.ts'
 import { readLabelPairs, readNamedPairs, readOptionKey, readPairs, sameSet, sameText } from './option-keys.ts'
-import { boldAnswer } from './line-findings.ts'
-import type { RawEntry, RawItem, RawKey, RawList } from './raw.ts'
+import type { RawEntry, RawItem, RawList } from './raw.ts'
+import { cellsOf, labelledCells, NO_CELLS } from './settle/cells.ts'
+import { COVERED, coverage, coveringStyle, isBulleted } from './settle/dress.ts'
+import { bracketBank, replaceSpans, trimContent } from './settle/pieces.ts'
+import { entryRange, keepFirst, placeOf, spanPlace, statementRange, type Place } from './settle/places.ts'
+import { statementsOf, type Statement } from './settle/statements.ts'
+import { StemReader } from './settle/stem.ts'
 
 /** An item with its kind settled, its key read and its marks. */
 export interface SettledItem {
   readonly item: Item
   readonly places: ItemPlaces
   readonly marks: readonly Mark[]
-}
-
-/** A key as written, ready to be read against the options. */
-interface Statement {
-  readonly text: string
-  readonly raw: RawKey
-}
-
-interface Place {
-  readonly lines: readonly [number, number]
-  readonly from: number
-  readonly to: number
 }
 
 /** Third pass, for one item: which kind it is, what its key means, and what a person should look at. */
@@ -61,27 +36,20 @@ class Settler {
   readonly #raw: RawItem
   readonly #marks: Mark[] = []
   readonly #place: Place
-  #stem: Piece[]
+  readonly #head: StemReader
   #options: RawList | null = null
-  #truthCue: boolean
-  #ownKey: RawKey | null = null
-  /** The kind that a label before the stem names. */
-  #saidKind: ItemKind | null = null
 
   constructor(raw: RawItem) {
     this.#raw = raw
-    this.#stem = [...raw.stem]
+    this.#head = new StemReader(raw)
     this.#place = placeOf(raw.lines)
-    this.#saidKind = raw.kindSaid
-    this.#truthCue =
-      raw.kindSaid === 'truefalse' || raw.section.trueFalse || raw.keys.some((key) => key.source === 'lead')
   }
 
   settle(): SettledItem {
-    this.#trimStem()
-    this.#options = this.#raw.lists.at(-1) ?? null
-    if (!this.#raw.lists.length && !this.#raw.table.length && !this.#scale(compose(this.#stem)))
-      this.#findPlainOptions()
+    this.#head.trim()
+    if (!this.#raw.lists.length && !this.#raw.table.length && !this.#scale(compose(this.#head.stem)))
+      this.#head.findPlainOptions()
+    this.#options = this.#head.options ?? this.#raw.lists.at(-1) ?? null
     const item = this.#decide()
     this.#markItem(item)
     return { item, places: this.#places(), marks: this.#marks }
@@ -91,257 +59,19 @@ class Settler {
     this.#marks.push(mark(code, place, values, mend ? { mend } : {}))
   }
 
-  // The stem
-
-  #trimStem(): void {
-    const first = this.#stem[0]
-    if (!first) return
-    const label = kindLabelAt(spanText(first.span))
-    if (label) {
-      this.#saidKind = label.kind
-      this.#stem[0] = trimStart(first, label.length)
-      if (label.kind === 'truefalse') this.#truthCue = true
-    }
-    this.#takeRemarks()
-    this.#takeTruthCue()
-    this.#takeLetterInBrackets()
-    this.#takeBracketedKey()
-    this.#dropCitations()
-    this.#dropRoomForTruth()
-  }
-
-  /** "Define drift. [Remember] (Easy)": what brackets at the end of the stem say about the item. */
-  #takeRemarks(): void {
-    for (let rounds = 0; rounds < 4; rounds++) {
-      const index = this.#stem.length - 1
-      const last = this.#stem[index]
-      const found = last && /\s*[([]([^()[\]]{2,60})[)\]]\s*$/.exec(spanText(last.span))
-      const remarks = found?.[1] ? remarksIn(found[1]) : null
-      if (!last || !found || !remarks || found.index === 0 || remarks.some((remark) => remark.role === 'points')) return
-      for (const remark of remarks) this.#takeRemarkOf(remark)
-      this.#stem[index] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
-    }
-  }
-
-  #takeRemarkOf(remark: Remark): void {
-    if (remark.role === 'kind') this.#saidKind = kindNamed(remark.value)
-    else if (remark.role !== 'points') this.#raw[remark.role] ??= remark.value
-  }
-
-  /** "下列哪种动物是哺乳动物？（ B ）": the key stands in the brackets where it is to be written. */
-  #takeLetterInBrackets(): void {
-    const list = this.#raw.lists.at(-1)
-    if (!list || list.style !== 'letter' || this.#raw.keys.length) return
-    for (let index = 0; index < this.#stem.length; index++) {
-      const piece = this.#stem[index]
-      if (!piece) continue
-      const text = spanText(piece.span)
-      const found =
-        /[（(]\s*([A-Ha-hА-Еа-еア-オ]{1,5})\s*[)）]\s*([。.]?)\s*$/u.exec(text) ?? /（\s*([A-H]{1,5})\s*）/u.exec(text)
-      if (!found?.[1] || (!text.includes('（') && !/\(\s+\p{L}+\s+\)/u.test(found[0]))) continue
-      const from = piece.span.from + found.index
-      const value = from + found[0].indexOf(found[1])
-      this.#ownKey = {
-        statement: { ...piece.span, from, to: from + found[0].length },
-        values: [{ ...piece.span, from: value, to: value + found[1].length }],
-        source: 'glued',
-      }
-      const behind = found.index + found[0].length
-      const asked = /[?？。.]\s*$/.test(text.slice(0, found.index)) && text.slice(behind).trim() === ''
-      const hole = { ...piece.span, from, to: piece.span.from + behind - (found[2]?.length ?? 0) }
-      if (asked) this.#stem[index] = { ...piece, span: { ...piece.span, to: from } }
-      else this.#stem.splice(index, 1, ...replaceSpans([piece], [hole]))
-      return
-    }
-  }
-
-  #takeTruthCue(): void {
-    const first = this.#stem[0]
-    if (!first) return
-    const lead = trueFalseLead(spanText(first.span))
-    if (lead) {
-      this.#truthCue = true
-      const rest = spanText(first.span).slice(lead.to)
-      if (rest.trim()) this.#stem[0] = trimStart(first, lead.to)
-      else this.#stem.shift()
-      return
-    }
-    for (let index = 0; index < this.#stem.length; index++) {
-      const piece = this.#stem[index]
-      if (!piece || this.#raw.lists.length) return
-      const text = spanText(piece.span)
-      // "True   False" on a line of its own, to be circled.
-      if (index > 0 && trueFalseTail(`- ${text}`)?.from === 1) {
-        this.#truthCue = true
-        this.#stem.splice(index, 1)
-        return
-      }
-      const judged = trueFalseJudged(text)
-      if (judged) {
-        this.#truthCue = true
-        this.#ownKey ??= {
-          statement: { ...piece.span, from: piece.span.from + judged.from },
-          values: [
-            { ...piece.span, from: piece.span.from + judged.value, to: piece.span.from + text.trimEnd().length },
-          ],
-          source: 'glued',
-        }
-        this.#stem[index] = { ...piece, span: { ...piece.span, to: piece.span.from + judged.from } }
-        return
-      }
-      const tail = trueFalseTail(text)
-      if (tail) {
-        this.#truthCue = true
-        const keep = tail.from + (/^[.?!]/.exec(text.slice(tail.from)) ? 1 : 0)
-        this.#stem[index] = { ...piece, span: { ...piece.span, to: piece.span.from + keep } }
-      }
-    }
-  }
-
-  /** "Statement. （ √ ）" and "Statement. **true** ": the key stands behind the stem. */
-  #takeBracketedKey(): void {
-    const index = this.#stem.length - 1
-    const last = this.#stem[index]
-    if (!last || this.#raw.keys.length) return
-    const text = spanText(last.span)
-    const bracketed = /[（([]\s*([^\s()[\]（）]{1,12})\s*[)）\]]\s*$/.exec(text)
-    const certain =
-      bracketed?.[1] !== undefined &&
-      bracketed[1].length > 3 &&
-      truthOf(bracketed[1], false) !== null &&
-      !/[?？]\s*$/.test(text.slice(0, bracketed.index))
-    if (
-      bracketed?.[1] &&
-      (certain || this.#truthCue || /[√×✓✗]/.test(bracketed[1])) &&
-      truthOf(bracketed[1]) !== null
-    ) {
-      const from = last.span.from + bracketed.index
-      this.#ownKey = {
-        statement: { ...last.span, from },
-        values: [
-          {
-            line: last.span.line,
-            from: from + bracketed[0].indexOf(bracketed[1]),
-            to: from + bracketed[0].indexOf(bracketed[1]) + bracketed[1].length,
-          },
-        ],
-        source: 'glued',
-      }
-      this.#stem[index] = { ...last, span: { ...last.span, to: from } }
-      return
-    }
-    const answer = this.#raw.lists.length ? null : boldAnswer(last.span)
-    if (answer) {
-      this.#ownKey = {
-        statement: { ...last.span, from: answer.from },
-        values: [{ line: last.span.line, from: answer.from, to: last.span.to }],
-        source: 'glued',
-      }
-      this.#stem[index] = { ...last, span: { ...last.span, to: answer.from } }
-      return
-    }
-    const end = text.replace(/[\s–—-]+$/, '').length
-    const strong = last.span.line.styles
-      .filter(
-        (range) => range.style === 'strong' && range.from > last.span.from && range.to >= last.span.from + end - 1,
-      )
-      .at(-1)
-    if (!strong) return
-    const value = last.span.line.text.slice(strong.from, strong.to)
-    if (!this.#truthCue || truthOf(value, false) === null) return
-    this.#ownKey = {
-      statement: { ...last.span, from: strong.from },
-      values: [{ line: last.span.line, from: strong.from, to: strong.to }],
-      source: 'glued',
-    }
-    this.#stem[index] = { ...last, span: { ...last.span, to: strong.from } }
-  }
-
-  /** "____ The Sun is a star.": the line to write T or F on is no gap of the statement. */
-  #dropRoomForTruth(): void {
-    const first = this.#stem[0]
-    const room =
-      first && this.#truthCue ? /^\s*(?:_{2,}|\.{4,}|[(（[]\s*[)）\]])\s*(?=\S)/.exec(spanText(first.span)) : null
-    if (first && room) this.#stem[0] = trimStart(first, room[0].length)
-  }
-
-  #dropCitations(): void {
-    const index = this.#stem.length - 1
-    const last = this.#stem[index]
-    const found = last && /\s*(?:\[\d{1,2}\])+\s*$/.exec(spanText(last.span))
-    if (last && found && /[?.!:？。]\s*$/.test(spanText(last.span).slice(0, found.index)))
-      this.#stem[index] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
-  }
-
-  /** Options that stand below the stem without any label, one a line. */
-  #findPlainOptions(): void {
-    const lines = this.#stem
-    if (lines.length < 2) return
-    const statements = this.#statements()
-    const signed = lines.slice(1).some((piece) => startsWithStar(piece) || endsWithStar(piece))
-    const named = statements.some((key) => lines.slice(1).some((piece) => sameText(spanText(piece.span), key.text)))
-    const first = lines[0] ? spanText(lines[0].span) : ''
-    if (
-      this.#truthCue &&
-      lines.length === 2 &&
-      lines[1] &&
-      truthOf(spanText(lines[1].span).replace(/\*$/, '')) !== null
-    )
-      return this.#takePlainKey()
-    const asks = /[?？:：]\s*$/.test(first.trim())
-    const plain =
-      lines.length >= 3 &&
-      !this.#truthCue &&
-      (signed || named || (this.#raw.start === 'none' && asks && lines.length <= 9))
-    if (plain) {
-      const from = signed || named ? this.#firstOptionLine() : 1
-      const entries = lines.slice(from).map((piece) => plainEntry(piece))
-      this.#options = { signature: 'plain', style: 'plain', entries }
-      this.#stem = lines.slice(0, from)
-    } else if (
-      lines.length === 2 &&
-      this.#raw.start === 'none' &&
-      !statements.length &&
-      lines[1] &&
-      spanText(lines[1].span).length < 60
-    )
-      this.#takePlainKey()
-  }
-
-  #firstOptionLine(): number {
-    const asked = this.#stem.findIndex((piece) => /[?？:：]\s*$|_{2,}/.test(spanText(piece.span).trim()))
-    return asked >= 0 && asked < this.#stem.length - 2 ? asked + 1 : 1
-  }
-
-  /** "Name the hall where a guild met." with "guildhall" below it. */
-  #takePlainKey(): void {
-    const last = this.#stem.at(-1)
-    if (!last) return
-    this.#ownKey = { statement: last.span, values: [last.span], source: 'line' }
-    this.#stem = this.#stem.slice(0, -1)
-  }
-
   // Kinds
 
   #statements(): Statement[] {
-    const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
-    return keys.map((raw) => ({
-      raw,
-      text: raw.values
-        .map((span) => spanText(span).trim())
-        .filter(Boolean)
-        .join(' ')
-        .trim(),
-    }))
+    return statementsOf(this.#raw, this.#head.ownKey)
   }
 
   #decide(): Item {
     const raw = this.#raw
-    const stem = compose(this.#stem)
+    const stem = compose(this.#head.stem)
     const text = plainText(stem)
     const note = noteLength(text)
     if (note && !raw.keys.length && !raw.lists.length)
-      return { ...this.#common(trimContent(this.#stem, note)), kind: 'note', points: 0 }
+      return { ...this.#common(trimContent(this.#head.stem, note)), kind: 'note', points: 0 }
     const scale = this.#scale(stem)
     if (scale) return scale
     if (raw.table.length) return this.#fromTable(stem)
@@ -378,6 +108,7 @@ class Settler {
     const signed = options.filter((_option, index) => this.#isSigned(list, index)).map((option) => option.id)
     const stated = this.#statedOptions(list, options)
     const truth = this.#asTrueFalse(stem, options, signed, stated)
+    if (!stated) this.#markPartlyDressed(list)
     if (truth) return truth
     if (this.#isOrder(text, list, stated)) return { ...this.#common(stem), kind: 'order', options, key: stated ?? [] }
     const key = stated ?? signed
@@ -386,7 +117,7 @@ class Settler {
     const ordered = options.map((option) => option.id).filter((id) => key.includes(id))
     const several =
       ordered.length > 1 ||
-      this.#saidKind === 'multiple' ||
+      this.#head.saidKind === 'multiple' ||
       (cues.asksSeveral(text) && ordered.length !== 1) ||
       this.#saysSeveral(text, ordered.length)
     const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
@@ -449,6 +180,15 @@ class Settler {
     return covered[index] !== null && covered.some((style) => style === null)
   }
 
+  /** A marker pen that covers only part of an option probably slipped, but may stress a word. */
+  #markPartlyDressed(list: RawList): void {
+    for (const entry of list.entries) {
+      const style = entry.sign === null ? coveringStyle(entry) : null
+      if (style && coverage(entry, style) < COVERED.strong && list.entries.some((other) => !coveringStyle(other)))
+        this.#mark('key-guessed', { sign: style === 'highlight' ? 'a highlight' : `a ${style}` })
+    }
+  }
+
   /** Option ids that the key statements name, in the order they are named; null where nothing is stated. */
   #statedOptions(list: RawList, options: readonly Option[]): string[] | null {
     let found: string[] | null = null
@@ -466,6 +206,7 @@ class Settler {
             'keys-disagree',
             { inline: this.#lettersOf(list, found), listed: this.#lettersOf(list, named.ids) },
             spanPlace(statement.raw.statement),
+            keepFirst(this.#lettersOf(list, found), statement.raw),
           )
         found ??= named.ids
         this.#takeRemark(statement, named.rest)
@@ -473,7 +214,7 @@ class Settler {
           this.#mark('key-parted', {}, spanPlace(statement.raw.statement))
       }
       if (!named.ids.length || named.unknown) {
-        if (statement.text && truthOf(statement.text, this.#truthCue) === null)
+        if (statement.text && truthOf(statement.text, this.#head.truthCue) === null)
           this.#mark(
             'key-names-no-option',
             { key: named.unknown ?? statement.text },
@@ -499,13 +240,13 @@ class Settler {
     signed: readonly string[],
     stated: readonly string[] | null,
   ): Item | null {
-    const words = options.map((option) => truthOf(plainText(option.content), this.#truthCue))
+    const words = options.map((option) => truthOf(plainText(option.content), this.#head.truthCue))
     const both = options.length <= 2 && words.includes(true) && (words.includes(false) || options.length === 1)
-    const one = options.length === 1 && words[0] !== null && this.#truthCue
-    if (!(both && (options.length === 2 || this.#truthCue)) && !one) return null
+    const one = options.length === 1 && words[0] !== null && this.#head.truthCue
+    if (!(both && (options.length === 2 || this.#head.truthCue)) && !one) return null
     // "Yes / No" answer a question; only words for true and false answer a statement.
     if (
-      !this.#truthCue &&
+      !this.#head.truthCue &&
       options.some((option) =>
         /^(?:yes|no|ja|nein|oui|non|sí|si|sim|não|tak|nie|да|нет|так|ні|nee|nej|evet|hayır|نعم|لا|是|否|כן|לא)$/i.test(
           plainText(option.content),
@@ -549,7 +290,7 @@ class Settler {
     const lines =
       this.#options && this.#options.style !== 'plain' && this.#options.style !== 'letter'
         ? this.#options.entries.map((entry) => entry.pieces[0])
-        : this.#stem.slice(1)
+        : this.#head.stem.slice(1)
     const texts = lines.map((piece) => (piece ? spanText(piece.span).trim() : ''))
     const parted = texts.map((text) => /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/.exec(text))
     const pairs = parted.filter((pair) => pair !== null)
@@ -562,10 +303,10 @@ class Settler {
       )
       .filter((extra) => extra !== undefined)
     if (pairs.length < 2 || pairs.length + extras.length < texts.length) return null
-    if (!this.#options) this.#stem = this.#stem.slice(0, 1)
+    if (!this.#options) this.#head.stem = this.#head.stem.slice(0, 1)
     const right = [...pairs.map((pair) => pair[2] ?? ''), ...extras]
     const unique = [...new Set(right)]
-    const head = this.#options ? stem : compose(this.#stem)
+    const head = this.#options ? stem : compose(this.#head.stem)
     return {
       ...this.#common(head),
       kind: 'match',
@@ -622,8 +363,8 @@ class Settler {
     const truth = this.#truth(stem, statements)
     if (truth) return truth
     const gaps = countGaps(stem)
-    if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#stem)) return this.#cloze(said)
-    if (this.#saidKind === 'essay')
+    if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#head.stem)) return this.#cloze(said)
+    if (this.#head.saidKind === 'essay')
       return {
         ...this.#common(stem),
         kind: 'essay',
@@ -638,15 +379,15 @@ class Settler {
     for (const statement of statements) {
       const head = /^[*_(（\s]*([^\s.,;:，。—–-]+(?:\s(?!\p{Lu})[^\s.,;:]+)?)/u.exec(statement.text)
       const words = [statement.text, head?.[1] ?? '', (head?.[1] ?? '').split(/\s/)[0] ?? '']
-      const truth = words.map((word) => truthOf(word, this.#truthCue)).find((word) => word !== null)
+      const truth = words.map((word) => truthOf(word, this.#head.truthCue)).find((word) => word !== null)
       if (truth === undefined || truth === null) continue
-      const whole = truthOf(statement.text, this.#truthCue) !== null
-      if (!whole && !this.#truthCue && !/^[^\s.]+\.\s+\S/.test(statement.text)) continue
+      const whole = truthOf(statement.text, this.#head.truthCue) !== null
+      if (!whole && !this.#head.truthCue && !/^[^\s.]+\.\s+\S/.test(statement.text)) continue
       if (!whole)
         this.#takeRemark(statement, statement.text.replace(/^[^\s.,;:，。—–-]+(?:\s*[.,;:—–-]+)?\s*/u, '').trim())
       return { ...this.#common(stem), kind: 'truefalse', key: [truth] }
     }
-    return this.#truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem))
+    return this.#head.truthCue && !statements.some((statement) => statement.text) && !cues.asksEssay(plainText(stem))
       ? { ...this.#common(stem), kind: 'truefalse', key: [] }
       : null
   }
@@ -656,7 +397,13 @@ class Settler {
     const [first, ...others] = statements.filter((statement) => statement.text)
     if (!first) return ''
     const other = others.find((statement) => !sameText(statement.text, first.text))
-    if (other) this.#mark('keys-disagree', { inline: first.text, listed: other.text }, spanPlace(other.raw.statement))
+    if (other)
+      this.#mark(
+        'keys-disagree',
+        { inline: first.text, listed: other.text },
+        spanPlace(other.raw.statement),
+        keepFirst(first.text, other.raw),
+      )
     return first.text
   }
 
@@ -690,9 +437,9 @@ class Settler {
   }
 
   #cloze(said: readonly string[]): Item {
-    const bank = bracketBank(this.#stem)
+    const bank = bracketBank(this.#head.stem)
     const words = bank?.words ?? this.#raw.wordBank?.split(/\s*[,;/·|]\s*|\s+[–—-]\s+|\s{3,}/).filter(Boolean)
-    const stem = compose(bank ? this.#stem.filter((piece) => piece !== bank.piece) : this.#stem)
+    const stem = compose(bank ? this.#head.stem.filter((piece) => piece !== bank.piece) : this.#head.stem)
     const values = gapAnswers(said.join(' '), countGaps(stem))
     return {
       ...this.#common(stem),
@@ -706,7 +453,7 @@ class Settler {
   /** "{ins}" or "[bank]" holds the answer, "(camber / kerb)" the choices, in the text itself. */
   #gapsInText(): Item | null {
     const found: { readonly at: Span; readonly answers: string[]; readonly choices: string[] | null }[] = []
-    for (const piece of this.#stem)
+    for (const piece of this.#head.stem)
       for (const hole of spanText(piece.span).matchAll(
         /\{([^{}]{1,60})\}|\[([\p{L}][^[\]:]{0,40})\]|\(([^()/]{1,30}(?:\s*\/\s*[^()/]{1,30})+)\)/gu,
       )) {
@@ -724,10 +471,10 @@ class Settler {
         } else found.push({ at, answers: [], choices: hole[3].split(/\s*\/\s*/).map((choice) => choice.trim()) })
       }
     if (!found.length || (found.length === 1 && found[0]?.choices && !this.#statements().length)) return null
-    if (countGaps(compose(this.#stem)) > 0 || this.#truthCue) return null
+    if (countGaps(compose(this.#head.stem)) > 0 || this.#head.truthCue) return null
     const stem = compose(
       replaceSpans(
-        this.#stem,
+        this.#head.stem,
         found.map((hole) => hole.at),
       ),
     )
@@ -751,10 +498,10 @@ class Settler {
   #listedOrder(text: string, said: readonly string[]): Item | null {
     const key = said.join(' ')
     if (!cues.asksOrder(text)) return null
-    const last = this.#stem.at(-1)
+    const last = this.#head.stem.at(-1)
     if (!last) return null
     const line = spanText(last.span)
-    const colon = this.#stem.length > 1 ? 0 : line.lastIndexOf(':') + 1
+    const colon = this.#head.stem.length > 1 ? 0 : line.lastIndexOf(':') + 1
     const listed = line
       .slice(colon)
       .split(/\s+[–—-]\s+|\s+\/\s+|\s*[;|]\s*|\s{3,}/)
@@ -773,8 +520,8 @@ class Settler {
     if (entries.length < 3) return null
     const options = entries.map((entry, index) => ({ id: optionId(index), content: contentOf(entry) }))
     const head =
-      this.#stem.length > 1
-        ? this.#stem.slice(0, -1)
+      this.#head.stem.length > 1
+        ? this.#head.stem.slice(0, -1)
         : [{ ...last, span: { ...last.span, to: last.span.from + colon } }]
     const order = key
       .split(/\s*(?:,|–|—|;|→|>|\s-\s|\/)\s*/)
@@ -820,7 +567,7 @@ class Settler {
     for (const one of lost) this.#marks.push(one)
     for (const line of raw.lines) {
       const picture = /\[image: ([^\]]*)\]/.exec(line.text)
-      const kept = line.styles.some((range) => range.style === 'picture' && /^asset:/.test(range.target ?? ''))
+      const kept = line.styles.some((range) => range.style === 'picture' && (range.target ?? '').startsWith('asset:'))
       if (picture && !kept) this.#mark('picture-missing', { alt: picture[1] ?? '' })
     }
   }
@@ -876,55 +623,22 @@ class Settler {
 
   #places(): ItemPlaces {
     const list = this.#options
-    const keys = this.#ownKey ? [this.#ownKey, ...this.#raw.keys] : this.#raw.keys
+    const keys = this.#head.ownKey ? [this.#head.ownKey, ...this.#raw.keys] : this.#raw.keys
     const bodyLines = [
-      ...this.#stem.map((piece) => piece.span.line),
+      ...this.#head.stem.map((piece) => piece.span.line),
       ...(list?.entries.flatMap((entry) => entry.pieces.map((piece) => piece.span.line)) ?? []),
     ]
     const last =
       bodyLines.reduce<Line | null>((latest, line) => (!latest || line.number > latest.number ? line : latest), null) ??
       this.#raw.lines.at(-1)
     return {
-      stem: this.#stem.map((piece) => sourceRange(piece.span)),
+      stem: this.#head.stem.map((piece) => sourceRange(piece.span)),
       options: list?.entries.map((entry) => entryRange(entry)) ?? [],
       labels: list?.entries.map((entry) => entry.labelText) ?? [],
       keys: keys.map((key) => statementRange(key)),
       keyAt: last?.to ?? this.#place.to,
     }
   }
-}
-
-/** Filled squares or circles before every option are only bullets. */
-function isBulleted(list: RawList): boolean {
-  return list.entries.length > 1 && list.entries.every((entry) => /^[■▣◼⬛●◉⦿•(\s)]+$/.test(entry.sign ?? ''))
-}
-
-function entryRange(entry: RawEntry): { from: number; to: number } {
-  const ranges = entry.pieces.map((piece) => sourceRange(piece.span))
-  return { from: ranges[0]?.from ?? 0, to: ranges.at(-1)?.to ?? 0 }
-}
-
-function statementRange(key: RawKey): { from: number; to: number } {
-  const start = sourceRange(key.statement)
-  const last = key.values.at(-1)
-  return {
-    from: start.from,
-    to: Math.max(start.to, last && last.line === key.statement.line ? start.to : last ? sourceRange(last).to : 0),
-  }
-}
-
-function placeOf(lines: readonly Line[]): Place {
-  const first = lines[0]
-  const last = lines.at(-1)
-  return {
-    lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1],
-    from: first?.from ?? 0,
-    to: last?.to ?? 0,
-  }
-}
-
-function spanPlace(span: Span): Place {
-  return { lines: [span.line.number, span.line.lastNumber ?? span.line.number], ...sourceRange(span) }
 }
 
 function letter(index: number): string {
@@ -935,75 +649,8 @@ function optionIndex(id: string): number {
   return id.length === 1 ? id.charCodeAt(0) - 97 : Number(id.slice(1)) - 1
 }
 
-function trimStart(piece: Piece, units: number): Piece {
-  return { ...piece, span: { ...piece.span, from: piece.span.from + units } }
-}
-
-function trimContent(pieces: readonly Piece[], units: number): Content {
-  const [first, ...rest] = pieces
-  return first ? compose([trimStart(first, units), ...rest]) : []
-}
-
-function startsWithStar(piece: Piece): boolean {
-  return /^\s*[*✓✔✅→](?=\S)/u.test(spanText(piece.span))
-}
-
-function endsWithStar(piece: Piece): boolean {
-  return /\S\s*(?:[*✓✔✅←])\s*$/u.test(spanText(piece.span))
-}
-
-function plainEntry(piece: Piece): RawEntry {
-  const text = spanText(piece.span)
-  const sign = startsWithStar(piece) ? text.trim().charAt(0) : endsWithStar(piece) ? text.trim().slice(-1) : null
-  const before = startsWithStar(piece) ? text.length - text.trimStart().length + 1 : 0
-  const end = !before && sign ? text.lastIndexOf(sign) : text.length
-  return {
-    label: null,
-    labelText: '',
-    pieces: [
-      {
-        ...piece,
-        join: 'paragraph',
-        span: { ...piece.span, from: piece.span.from + before, to: piece.span.from + end },
-      },
-    ],
-    feedback: [],
-    sign,
-    indent: piece.span.line.indent,
-  }
-}
-
-function coveringStyle(entry: RawEntry): string | null {
-  const styles = ['strong', 'highlight', 'underline', 'colour'] as const
-  return styles.find((style) => coverage(entry, style) >= COVERED[style]) ?? null
-}
-
-/** Bold or underlined words inside an option may be stressed; a marker pen that slipped still marks the key. */
-const COVERED = { strong: 0.85, underline: 0.85, highlight: 0.4, colour: 0.5 } as const
-
-/** The share of an option's letters that a style covers. */
-function coverage(entry: RawEntry, style: string): number {
-  let letters = 0
-  let covered = 0
-  for (const { span } of entry.pieces)
-    for (let at = span.from; at < span.to; at++) {
-      if (/\s/.test(span.line.text.charAt(at))) continue
-      letters++
-      if (span.line.styles.some((range) => range.style === style && range.from <= at && range.to > at)) covered++
-    }
-  return letters ? covered / letters : 0
-}
-
 function contents(list: RawList): Content[] {
   return list.entries.map((entry) => compose(entry.pieces))
-}
-
-function cellsOf(line: Line): string[] {
-  return line.text
-    .trim()
-    .replace(/^\||\|$/g, '')
-    .split('|')
-    .map((cell) => cell.trim())
 }
 
 /** "Correct", "No", "Richtig": what the first word of an option's feedback says of it. */
@@ -1021,55 +668,6 @@ function verdictOf(word: string): boolean | null {
   )
     return false
   return word.length > 1 ? truthOf(word, false) : null
-}
-
-interface Cells {
-  readonly texts: readonly string[]
-  /** Lower case; counted where the cells have none: 1, 2 … */
-  readonly labels: readonly string[]
-}
-
-const NO_CELLS: Cells = { texts: [], labels: [] }
-
-/** A column of a matching table without the numbers or letters that its cells start with; empty cells are none. */
-function labelledCells(cells: readonly string[]): Cells {
-  const filled = cells.map((cell) => cell.trim()).filter(Boolean)
-  const parted = filled.map((cell) => /^\(?(\d{1,2}|\p{L})[).:]\s*(\S.*)$/u.exec(cell))
-  if (filled.length > 1 && parted.every((one) => one !== null))
-    return { texts: parted.map((one) => one[2] ?? ''), labels: parted.map((one) => (one[1] ?? '').toLowerCase()) }
-  return { texts: filled, labels: filled.map((_cell, index) => String(index + 1)) }
-}
-
-interface WordBox {
-  readonly piece: Piece
-  readonly words: readonly string[]
-}
-
-/** "[ ditch   gravel   legions ]" on a line of its own above the text. */
-function bracketBank(pieces: readonly Piece[]): WordBox | null {
-  for (const piece of pieces) {
-    const found = /^\s*[[({]\s*(.+?)\s*[\])}]\s*$/.exec(spanText(piece.span))
-    const words = found?.[1]?.split(/\s{2,}|\s*[,;|/·]\s*/).filter(Boolean)
-    if (words && words.length >= 3) return { piece, words }
-  }
-  return null
-}
-
-function replaceSpans(pieces: readonly Piece[], holes: readonly Span[]): Piece[] {
-  return pieces.flatMap((piece) => {
-    const inside = holes.filter(
-      (hole) => hole.line === piece.span.line && hole.from >= piece.span.from && hole.to <= piece.span.to,
-    )
-    if (!inside.length) return [piece]
-    let text = ''
-    let at = piece.span.from
-    for (const hole of inside) {
-      text += `${piece.span.line.text.slice(at, hole.from)}___`
-      at = hole.to
-    }
-    text += piece.span.line.text.slice(at, piece.span.to)
-    return [{ ...piece, span: { line: { ...piece.span.line, text, styles: [], map: null }, from: 0, to: text.length } }]
-  })
 }
 
 function missesKey(item: Item): boolean {

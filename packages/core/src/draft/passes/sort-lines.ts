@@ -5,15 +5,12 @@ import {
   findPoints,
   keywordAt,
   keywordsWithin,
-  kindNamed,
   pairLetterAt,
   pairOf,
-  remarksIn,
   timeLimitIn,
   trueFalseLead,
   trueFalseTail,
   type Keyword,
-  type Remark,
 } from '../words.ts'
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
@@ -31,9 +28,11 @@ import {
   inlineOptions,
   isFresh,
   isSettledKey,
+  leadsAnswers,
   looksLikeEntries,
   nextBox,
   nextLabel,
+  remarksBehind,
   sectionOf,
   startsLikeEntry,
   saysItsKey,
@@ -50,31 +49,7 @@ import {
 } from './line-findings.ts'
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
-
-export interface RawPassage {
-  readonly pieces: Piece[]
-  readonly lines: Line[]
-  /** Item numbers that it is for, both ends; null: all until the next passage. */
-  readonly range: readonly [number, number] | null
-}
-
-export interface KeyBlock {
-  readonly lines: Line[]
-  /** How many items stand before it. */
-  readonly after: number
-  /** The first item since the block before. */
-  readonly since: number
-  /** Section label named in its title, lower case. */
-  readonly section: string | null
-}
-
-export interface SortedLines {
-  readonly items: RawItem[]
-  readonly passages: RawPassage[]
-  readonly keyBlocks: KeyBlock[]
-  readonly aside: { readonly line: Line; readonly reason: AsideReason }[]
-  readonly title: string | null
-}
+import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
 export function sortLines(shapes: readonly Shape[]): SortedLines {
@@ -84,18 +59,6 @@ export function sortLines(shapes: readonly Shape[]): SortedLines {
 const LONG_PASSAGE_WORDS = 25
 /** Columns by which no wrapped line stands behind the line that it goes on from; it is centred instead. */
 const FAR_INDENT = 16
-
-/** Cells of a row of keys behind its title: "| Answers, Part I | 1 B | 2 B |". */
-function keyCells(text: string): string[] {
-  const cells = text.split('|').map((cell) => cell.trim())
-  return cells.slice(2).filter((cell) => /^\(?(?:\d{1,3}|[ivx]{1,4})[).:\s-]+\S/i.test(cell))
-}
-
-function giveRemark(item: RawItem, remark: Remark): void {
-  if (remark.role === 'points') item.points = Number(remark.value)
-  else if (remark.role === 'kind') item.kindSaid = kindNamed(remark.value)
-  else item[remark.role] = remark.value
-}
 
 class Sorter {
   readonly #shapes: readonly Shape[]
@@ -399,18 +362,11 @@ class Sorter {
     return item
   }
 
-  /** "Question 1 (Multiple choice, 2 points)": what the brackets or the rest of the line say about the item. Returns where its text starts. */
+  /** Takes what the brackets or the rest of the line say about the item. Returns where its text starts. */
   #takeRemarks(item: RawItem, shape: Shape, at: number): number {
-    const text = shape.line.text
-    const found =
-      /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(
-        text.slice(at),
-      )
-    const said = found && (found[1] ?? [found[2], found[3]].filter(Boolean).join(', '))
-    const remarks = said ? remarksIn(said) : null
-    if (!found || !remarks) return at
-    for (const remark of remarks) giveRemark(item, remark)
-    return at + found[0].length
+    const behind = remarksBehind(shape.line.text.slice(at))
+    for (const remark of behind?.remarks ?? []) giveRemark(item, remark)
+    return at + (behind?.length ?? 0)
   }
 
   #closePassage(item: RawItem): void {
@@ -519,12 +475,7 @@ class Sorter {
   #startsWithoutNumber(shape: Shape, text: string, index: number): boolean {
     const next = this.#nextText(index)
     if (!next || shape.heading || this.#blanks === 0) return false
-    const pairs =
-      cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
-    const listed =
-      (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
-      (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
-      (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer'))
+    const { pairs, listed } = leadsAnswers(text, next)
     if (!pairs && !listed) return false
     if (pairs) this.#last = { value: 0, delimiter: 'pairs', indent: shape.line.indent }
     this.#startItem(shape, null, shape.body, 'number')
@@ -706,7 +657,7 @@ class Sorter {
     }
     if (shape.box && (shape.bullet || shape.box.to > shape.body) && !(item.keys.length && !item.lists.length)) {
       this.#claim(item, shape)
-      this.#addBoxes(item, shape)
+      this.#addBoxes(item, shape, shape.bullet ? shape.body : shape.start, text.length)
       return true
     }
     if (shape.bullet && !shape.rule && item.stem.length > 0) {
@@ -789,27 +740,16 @@ class Sorter {
     }
   }
 
-  #addBoxes(item: RawItem, shape: Shape): void {
-    const text = shape.line.text
-    let at = shape.bullet ? shape.body : shape.start
-    let box = shape.box
-    while (box) {
+  #addBoxes(item: RawItem, shape: Shape, start: number, end: number): void {
+    const text = shape.line.text.slice(0, end)
+    for (let at: number | null = start; at !== null;) {
+      const box = boxAt(text, at)
+      if (!box) return
       const next = nextBox(text, box.to)
       const inner = letterLabelAt(text, box.to)
-      const entry = this.#addEntry(
-        item,
-        shape,
-        'box',
-        'box',
-        null,
-        at,
-        inner ? inner.to : box.to,
-        next?.from ?? text.length,
-      )
+      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, inner ? inner.to : box.to, next?.from ?? end)
       if (box.checked) entry.sign = text.slice(at, box.to).trim()
-      if (!next) return
-      at = next.from
-      box = next.box
+      at = next?.from ?? null
     }
   }
 
@@ -980,7 +920,7 @@ class Sorter {
     const boxes = inlineBoxes(line.text.slice(0, end), start)
     if (boxes !== null) {
       this.#pushStem(item, { line, from: start, to: boxes }, join)
-      this.#addInlineBoxes(item, shape, boxes, end)
+      this.#addBoxes(item, shape, boxes, end)
       if (glued) this.#takeStatement(item, shape, glued, glued.start)
       return
     }
@@ -991,18 +931,6 @@ class Sorter {
     if (glued) this.#takeStatement(item, shape, glued, glued.start)
     this.#openIndent = line.indent
     if (!options && !glued) this.#open = null
-  }
-
-  #addInlineBoxes(item: RawItem, shape: Shape, start: number, end: number): void {
-    const text = shape.line.text.slice(0, end)
-    for (let at: number | null = start; at !== null;) {
-      const box = boxAt(text, at)
-      if (!box) return
-      const next = nextBox(text, box.to)
-      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, box.to, next?.from ?? end)
-      if (box.checked) entry.sign = text.slice(at, box.to).trim()
-      at = next?.from ?? null
-    }
   }
 
   #addLabelledInline(item: RawItem, shape: Shape, first: Label, end: number): void {

@@ -1,5 +1,6 @@
 import { keywordAt } from '../words.ts'
 import type { Line, StyleRange } from '../model.ts'
+import { remembered } from '../remember.ts'
 import { shapeOf, type Shape } from './shape.ts'
 
 const MIN_BROKEN_LINES = 4
@@ -33,7 +34,7 @@ export function unwrapLines(shapes: readonly Shape[]): Shape[] {
 function wrapWidth(shapes: readonly Shape[]): number | null {
   const lengths = shapes
     .filter((shape) => !shape.blank && !shape.rule && !shape.tableRow && !shape.line.preformatted)
-    .map((shape) => shape.line.text.trimEnd().length)
+    .map((shape) => lineEnd(shape.line.text).length)
   if (!lengths.length) return null
   // A few lines that no wrap touched, such as a long word or an address, do not hide the width of the others.
   const sorted = [...lengths].sort((a, b) => a - b)
@@ -45,35 +46,63 @@ function wrapWidth(shapes: readonly Shape[]): number | null {
       before !== undefined &&
       !before.blank &&
       !shape.blank &&
+      lineStart(shape.line.text).lower &&
       overflows(before, shape, longest) &&
-      /^\s*\p{Ll}/u.test(shape.line.text) &&
       isPlain(shape)
     )
   })
   return broken.length >= MIN_BROKEN_LINES ? longest : null
 }
 
+interface LineEnd {
+  readonly length: number
+  readonly opensBracket: boolean
+  readonly comma: boolean
+  readonly ended: boolean
+}
+
+const lineEnd = remembered((text: string): LineEnd => {
+  const end = text.trimEnd()
+  return {
+    length: end.length,
+    opensBracket: opensBracket(end),
+    comma: end.endsWith(','),
+    ended: /[.!?:。？！]["”»)*_]*$/.test(end),
+  }
+})
+
+interface LineStart {
+  readonly wordLength: number
+  readonly closesBracket: boolean
+  readonly lower: boolean
+  readonly wordLike: boolean
+}
+
+const lineStart = remembered((text: string): LineStart => {
+  const start = text.trimStart()
+  return {
+    wordLength: /^\S+/.exec(start)?.[0].length ?? 0,
+    closesBracket: closesBracket(start),
+    lower: /^\p{Ll}/u.test(start),
+    wordLike: /^[\p{L}\p{N}(]/u.test(start),
+  }
+})
+
 /** The next line's first word would not have fitted, and nothing ended. */
 function overflows(before: Shape, shape: Shape, width: number): boolean {
-  const word = /^\S+/.exec(shape.line.text.trimStart())?.[0].length ?? 0
-  const text = before.line.text.trimEnd()
-  return lastLineLength(before.line) + 1 + word > width && !/[.!?:。？！]["”»)*_]*$/.test(text)
+  const end = lineEnd(before.line.text)
+  return !end.ended && end.length - (before.line.joinedAt ?? 0) + 1 + lineStart(shape.line.text).wordLength > width
 }
 
 function goesOn(before: Shape, shape: Shape, width: number | null): boolean {
   if (shape.blank || before.blank || before.rule || before.heading || before.tableRow || before.line.preformatted)
     return false
-  const text = before.line.text.trimEnd()
-  const next = shape.line.text.trimStart()
-  const inBracket = opensBracket(text) && closesBracket(next)
-  const afterComma = text.endsWith(',') && /^\p{Ll}/u.test(next)
+  const end = lineEnd(before.line.text)
+  const start = lineStart(shape.line.text)
   const wrapped =
-    width !== null &&
-    shape.line.indent >= before.line.indent - 1 &&
-    overflows(before, shape, width) &&
-    /^[\p{L}\p{N}(]/u.test(next)
+    width !== null && start.wordLike && shape.line.indent >= before.line.indent - 1 && overflows(before, shape, width)
   // The dearest question last: nearly no line gets that far.
-  return (inBracket || afterComma || wrapped) && isPlain(shape)
+  return (wrapped || (end.opensBracket && start.closesBracket) || (end.comma && start.lower)) && isPlain(shape)
 }
 
 /** Nothing at its start says that the line is more than the rest of a sentence. */
@@ -104,10 +133,6 @@ function opensBracket(text: string): boolean {
 
 function closesBracket(text: string): boolean {
   return /^[^()[\]（）]{0,70}[)\]）]/.test(text)
-}
-
-function lastLineLength(line: Line): number {
-  return line.text.trimEnd().length - (line.joinedAt ?? 0)
 }
 
 function joinLines(first: Line, second: Line): Line {

@@ -1,0 +1,70 @@
+import { readFileSync } from 'node:fs'
+import { cpus } from 'node:os'
+import { main } from './say.mjs'
+
+const ITEMS = 5000
+const DESK_ITEMS = 500
+const KEY_STROKES = 40
+const RUNS = 5
+const FRAME_MS = 16
+
+/** Speed as ratios measured in one run: a line per figure, on standard output. */
+await main(async () => {
+  const { readDraft } = await import('../packages/core/dist/index.js')
+  const { fromMarkdown } = await import('mdast-util-from-markdown')
+  const version = JSON.parse(
+    readFileSync(new URL('../node_modules/mdast-util-from-markdown/package.json', import.meta.url), 'utf8'),
+  ).version
+  process.stdout.write(`Node.js ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}\n`)
+
+  const draft = draftOf(ITEMS)
+  // Another text each run, so that nothing is remembered from the run before.
+  const reading = best((run) => readDraft({ text: draft.replaceAll('north', `north${run}`) }))
+  const parsing = best((run) => fromMarkdown(draft.replaceAll('north', `north${run}`)))
+  line(
+    `reading ${ITEMS} items (${Math.round(draft.length / 1024)} KiB)`,
+    `${reading.toFixed(0)} ms; mdast-util-from-markdown ${version} on the same bytes ${parsing.toFixed(0)} ms`,
+    reading / parsing,
+    1,
+  )
+
+  let text = draftOf(DESK_ITEMS)
+  readDraft({ text })
+  const strokes = []
+  for (let stroke = 0; stroke < KEY_STROKES; stroke++) {
+    const at = text.indexOf(`number ${stroke * 7},`)
+    text = `${text.slice(0, at)}x${text.slice(at)}`
+    const start = performance.now()
+    readDraft({ text })
+    strokes.push(performance.now() - start)
+  }
+  const median = strokes.sort((a, b) => a - b)[KEY_STROKES / 2]
+  line(
+    `re-reading ${DESK_ITEMS} items after a key stroke`,
+    `median ${median.toFixed(1)} ms of ${KEY_STROKES}; a frame is ${FRAME_MS} ms`,
+    median / FRAME_MS,
+    1,
+  )
+})
+
+function draftOf(count) {
+  return Array.from(
+    { length: count },
+    (_none, at) =>
+      `${at + 1}. Which of these is a grain number ${at}, grown in the north?\na) oak tree ${at}\nb) rye\nc) elm\nd) birch bark\nAnswer: ${'abcd'[at % 4]}\nExplanation: It is baked into bread, in the ${at}th year.\n`,
+  ).join('\n')
+}
+
+function best(work) {
+  let least = Number.POSITIVE_INFINITY
+  for (let run = 0; run < RUNS; run++) {
+    const start = performance.now()
+    work(run)
+    least = Math.min(least, performance.now() - start)
+  }
+  return least
+}
+
+function line(what, figures, ratio, aim) {
+  process.stdout.write(`${what}: ${ratio.toFixed(2)} (aim ≤ ${aim.toFixed(1)}): ${figures}\n`)
+}

@@ -1,0 +1,59 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { main, PlainError } from './say.mjs'
+
+const docs = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs')
+
+const ASKS = { trouble: 'to decide', doubt: 'to look at', told: 'only told' }
+
+/** docs/formats.md and docs/marks.md, made from the tables that the code itself obeys. */
+await main(async () => {
+  const { DESTINATIONS, MARKS } = await import('../packages/core/dist/index.js')
+  const { format, resolveConfig } = await import('prettier')
+  for (const [name, lines] of [
+    ['formats.md', formats(DESTINATIONS)],
+    ['marks.md', marks(MARKS)],
+  ]) {
+    const target = join(docs, name)
+    const pretty = await format(lines.join('\n'), { ...(await resolveConfig(target)), parser: 'markdown' })
+    if (!process.argv.includes('--check')) writeFileSync(target, pretty)
+    else if (readFileSync(target, 'utf8') !== pretty)
+      throw new PlainError(`docs/${name} is not what the code says: run \`npm run docs\`.`)
+  }
+})
+
+function formats(destinations) {
+  const features = [...new Set(destinations.flatMap((one) => Object.keys(one.limits)))]
+  const cell = (limit) =>
+    limit ? `${limit.verdict}: ${limit.says.charAt(0).toLowerCase()}${limit.says.slice(1)}` : 'as is'
+  return [
+    '# What each destination holds',
+    '',
+    'Made by `npm run docs` from the limits that the writers obey. A feature that is not listed is held as it is.',
+    '',
+    `| feature of an item | ${destinations.map((one) => one.name).join(' | ')} |`,
+    `|---|${destinations.map(() => '---').join('|')}|`,
+    ...features.map(
+      (feature) => `| ${feature} | ${destinations.map((one) => cell(one.limits[feature])).join(' | ')} |`,
+    ),
+    '',
+  ]
+}
+
+function marks(table) {
+  return [
+    '# Marks',
+    '',
+    'Made by `npm run docs` from `packages/core/src/draft/marks.ts`. A mark is what the reader says about a place in a',
+    'draft: a code that never changes, a sentence with its lines, and, where there is one, a mend to take. *To decide*',
+    'keeps an item from being signed off, *to look at* does not, and what is *only told* asks for nothing.',
+    '',
+    '| code | asks | sentence | mend |',
+    '|---|---|---|---|',
+    ...Object.entries(table).map(
+      ([code, one]) => `| \`${code}\` | ${ASKS[one.severity]} | ${one.says} | ${one.mends ?? ''} |`,
+    ),
+    '',
+  ]
+}
