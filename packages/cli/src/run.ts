@@ -15,7 +15,8 @@ export interface Streams {
 const USAGE = `usage: zakuska read FILE [--key FILE] --as outline|items
        zakuska convert FILE --to ${TARGETS.join('|')} [-o OUT]
        zakuska prove FILE --to gift|qti21
-FILE is anything that can be read: text, Markdown, GIFT, a QTI 2.1 package, or our own JSON.
+FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, a QTI 2.1 package,
+or our own JSON. FILE for --key too.
 `
 
 /** Wrong usage: exit status 2. */
