@@ -14,6 +14,32 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     },
   ],
   [
+    'columns of a table',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByLabel('File to open').setInputFiles('packages/documents/samples/own-columns-de.csv')
+      await expect(page.getByLabel('What column 1 holds')).toBeVisible()
+    },
+  ],
+  [
+    'pages of a PDF',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByLabel('File to open').setInputFiles('packages/documents/samples/58-mountain-rescue.pdf')
+      await page.getByRole('button', { name: 'Add a box' }).click()
+      await expect(page.getByText('1 box, in reading order')).toBeVisible()
+    },
+  ],
+  [
+    'key beside a draft',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Buoys and lights' }).click()
+      await page.getByRole('button', { name: 'Key…' }).click()
+      await expect(page.getByRole('textbox', { name: 'Text of the key' })).toBeVisible()
+    },
+  ],
+  [
     'bank',
     async (page) => {
       await go(page, '/bank')

@@ -7,6 +7,7 @@ import {
   type NumberForm,
 } from '@zakuska/core'
 import { parse, type DefaultTreeAdapterTypes } from 'parse5'
+import { pictureText } from '../office.ts'
 import { isColour } from '../word/styles.ts'
 
 type Node = DefaultTreeAdapterTypes.ChildNode
@@ -163,7 +164,7 @@ class HtmlReader {
     if (name === 'br') this.#runs.push({ text: '\n', styles: [] })
     else if (name === 'img')
       this.#runs.push({
-        text: `![${(attribute(node, 'alt') ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)`,
+        text: pictureText(attribute(node, 'alt')),
         styles: [],
       })
     else if (name === 'input') this.#input(node)

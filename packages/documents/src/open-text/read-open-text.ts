@@ -1,15 +1,14 @@
 import {
-  cellText,
   child,
   children,
   elementsOf,
-  parseXml,
   type DocumentBlock,
   type DocumentCell,
   type DocumentRun,
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
+import { cellOf, pictureText, xmlPart } from '../office.ts'
 import type { ZipEntry } from '../zip.ts'
 import { OpenLists } from './lists.ts'
 import { OpenStyles } from './styles.ts'
@@ -21,10 +20,7 @@ import { OpenStyles } from './styles.ts'
  * @throws FormatError if its XML is not well-formed.
  */
 export function readOpenText(files: readonly ZipEntry[]): DocumentBlock[] {
-  const part = (path: string): ElementNode | null => {
-    const file = files.find((one) => one.path === path)
-    return file ? parseXml(new TextDecoder().decode(file.bytes)) : null
-  }
+  const part = (path: string): ElementNode | null => xmlPart(files, path)
   const content = part('content.xml')
   const body = content && child(content, 'body')
   const text = body && child(body, 'text')
@@ -144,7 +140,7 @@ class OpenTextReader {
     if (!child(node, 'image') && !child(node, 'object')) return []
     const named = child(node, 'desc') ?? child(node, 'title')
     const alt = named?.children.map((one) => (one.type === 'text' ? one.value : '')).join('') ?? ''
-    return [{ text: `![${alt.replace(/[[\]\n]/g, ' ').trim()}](picture)`, styles: base }]
+    return [{ text: pictureText(alt), styles: base }]
   }
 
   #rows(table: ElementNode): DocumentCell[][] {
@@ -156,29 +152,9 @@ class OpenTextReader {
       .map((row) =>
         elementsOf(row).flatMap((cell) => {
           const repeats = Math.min(Number(cell.attributes['table:number-columns-repeated'] ?? 1), MAX_REPEATS)
-          const contents = cell.name === 'covered-table-cell' ? [] : this.#cell(cell)
+          const contents = cell.name === 'covered-table-cell' ? [] : cellOf(this.blocks(cell))
           return Array.from({ length: repeats }, () => contents)
         }),
       )
-  }
-
-  #cell(cell: ElementNode): DocumentCell {
-    const runs: DocumentRun[] = []
-    for (const block of this.blocks(cell)) {
-      if (runs.length) runs.push({ text: '\n', styles: [] })
-      if (block.type === 'table')
-        runs.push({
-          text: block.rows
-            .flat()
-            .map((one) => cellText(one))
-            .join('\t'),
-          styles: [],
-        })
-      else {
-        if (block.label) runs.push({ text: `${block.label} `, styles: [] })
-        runs.push(...block.runs)
-      }
-    }
-    return runs
   }
 }

@@ -1,4 +1,5 @@
 import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
+import { pictureText } from '../office.ts'
 import { PackageError } from '../zip.ts'
 import { rtfTokens } from './tokens.ts'
 
@@ -109,7 +110,7 @@ class RtfReader {
     this.#state = outer
     if (ended === 'names' && outer.into === 'names') this.#nameStyle()
     if (ended === 'picture' && outer.into === 'text') {
-      this.#runs.push({ text: `![${this.#alt.replace(/[[\]\n]/g, ' ').trim()}](picture)`, styles: [] })
+      this.#runs.push({ text: pictureText(this.#alt), styles: [] })
       this.#alt = ''
     }
   }

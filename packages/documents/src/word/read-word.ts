@@ -1,14 +1,13 @@
 import {
-  cellText,
   child,
   elementsOf,
-  parseXml,
   type DocumentBlock,
   type DocumentCell,
   type DocumentRun,
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
+import { cellOf, pictureText, xmlPart } from '../office.ts'
 import type { ZipEntry } from '../zip.ts'
 import { readMath } from './math.ts'
 import { WordNumbering } from './numbering.ts'
@@ -22,10 +21,7 @@ import { WordStyles } from './styles.ts'
  * @throws FormatError if its XML is not well-formed.
  */
 export function readWord(files: readonly ZipEntry[]): DocumentBlock[] {
-  const part = (path: string): ElementNode | null => {
-    const file = files.find((one) => one.path === path)
-    return file ? parseXml(new TextDecoder().decode(file.bytes)) : null
-  }
+  const part = (path: string): ElementNode | null => xmlPart(files, path)
   const document = part('word/document.xml')
   const body = document && child(document, 'body')
   if (!body) return []
@@ -152,7 +148,7 @@ class WordReader {
       .map((one) => one.attributes['descr'] || one.attributes['alt'] || one.attributes['o:title'])
       .find(Boolean)
     const pictured = all(node, 'blip').length > 0 || all(node, 'imagedata').length > 0
-    return pictured || alt ? `![${(alt ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)` : ''
+    return pictured || alt ? pictureText(alt) : ''
   }
 
   #rows(table: ElementNode): DocumentCell[][] {
@@ -170,15 +166,7 @@ class WordReader {
 
   #cell(cell: ElementNode): DocumentCell {
     const shaded = shadeOf(child(cell, 'tcPr'))
-    const runs: DocumentRun[] = []
-    for (const block of this.blocks(cell)) {
-      if (runs.length) runs.push({ text: '\n', styles: [] })
-      if (block.type === 'paragraph') {
-        if (block.label) runs.push({ text: `${block.label} `, styles: [] })
-        runs.push(...block.runs)
-      } else
-        runs.push({ text: block.rows.map((row) => row.map((one) => cellText(one)).join('\t')).join('\n'), styles: [] })
-    }
+    const runs = cellOf(this.blocks(cell))
     return shaded ? runs.map((run) => ({ ...run, styles: [...new Set([...run.styles, 'highlight' as const])] })) : runs
   }
 }

@@ -99,8 +99,11 @@ function Columns({ opened }: { readonly opened: OpenedFile }) {
           Make a draft of {counted(reading.items.length, 'item', 'items')}
         </Button>
       </Head>
-      <div className="grid min-h-0 flex-1 grid-rows-[auto_1fr] overflow-hidden lg:grid-cols-[3fr_2fr] lg:grid-rows-1">
-        <section aria-label="Table" className="min-h-0 overflow-auto border-line p-4 lg:border-r">
+      <div className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[3fr_2fr] lg:overflow-hidden">
+        <section
+          aria-label="Table"
+          className="overflow-x-auto border-line p-4 lg:min-h-0 lg:overflow-y-auto lg:border-r"
+        >
           {tables.length > 1 && (
             <div role="group" aria-label="Tables of the file" className="mb-3 flex flex-wrap gap-2">
               {tables.map((_table, index) => (
@@ -119,7 +122,7 @@ function Columns({ opened }: { readonly opened: OpenedFile }) {
           {table && <LayoutBar layout={layout} width={widthOf(table)} change={change} />}
           {table && <TableView table={table} layout={layout ?? NO_LAYOUT} change={change} />}
         </section>
-        <section aria-label="Items as they will be read" className="min-h-0 overflow-y-auto bg-sheet p-4">
+        <section aria-label="Items as they will be read" className="bg-sheet p-4 lg:min-h-0 lg:overflow-y-auto">
           <h2 className="mb-2 font-ui text-[13px] font-semibold">
             {counted(reading.items.length, 'item', 'items')} as read
           </h2>
@@ -285,7 +288,7 @@ function TableView({
                     roles: roles.map((role, at) => (at === index ? (event.target.value as ColumnRole) : role)),
                   })
                 }
-                className={`w-full min-w-24 rounded-[3px] border bg-sheet px-1 py-0.5 ${roles[index] === 'left' ? 'border-line text-muted' : 'border-ink font-semibold'}`}
+                className={`w-full rounded-[3px] border bg-sheet px-1 py-0.5 ${roles[index] === 'left' ? 'border-line text-muted' : 'border-ink font-semibold'}`}
               >
                 {COLUMN_ROLES.map((role) => (
                   <option key={role} value={role}>
@@ -301,7 +304,10 @@ function TableView({
         {table.rows.slice(0, SHOWN_ROWS).map((row, at) => (
           <tr key={at} className={at < layout.leadingRows ? 'text-muted italic' : ''}>
             {columns.map((index) => (
-              <td key={index} className="max-w-56 border border-line p-1 align-top">
+              <td
+                key={index}
+                className={`max-w-56 border border-line p-1 align-top ${roles[index] === 'stem' ? 'min-w-44' : 'min-w-[4.6rem]'}`}
+              >
                 <span className="line-clamp-3">{cellText(row[index])}</span>
               </td>
             ))}

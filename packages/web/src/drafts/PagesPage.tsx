@@ -134,9 +134,9 @@ function Pages({ file }: { readonly file: File }) {
           {busy ?? `Make a draft of ${counted(ordered.length, 'box', 'boxes')}`}
         </Button>
       </Head>
-      <div className="grid min-h-0 flex-1 overflow-hidden md:grid-cols-[auto_1fr]">
-        <section aria-label="Page" className="min-h-0 overflow-auto bg-rye p-3">
-          <div className="mb-2 flex items-center gap-2">
+      <div className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[auto_1fr] lg:overflow-hidden">
+        <section aria-label="Page" className="overflow-x-auto bg-rye p-3 lg:min-h-0 lg:overflow-y-auto">
+          <div className="mb-2 flex flex-wrap items-center gap-2">
             <Button onClick={() => setNumber(number - 1)} disabled={number === 0}>
               Previous page
             </Button>
@@ -176,7 +176,7 @@ function Pages({ file }: { readonly file: File }) {
             <Waiting what="the page" />
           )}
         </section>
-        <section aria-label="Boxes in reading order" className="min-h-0 overflow-y-auto bg-sheet p-4">
+        <section aria-label="Boxes in reading order" className="bg-sheet p-4 lg:min-h-0 lg:overflow-y-auto">
           <h2 className="mb-1 font-ui text-[13px] font-semibold">
             {counted(ordered.length, 'box', 'boxes')}, in reading order
           </h2>
