@@ -3,6 +3,9 @@ import { readFile } from '@zakuska/documents'
 import request from 'supertest'
 import { addPerson, PASSWORD, startServer, TOKEN, type RunningServer } from './testing/running-server.ts'
 
+// Deliveries wait for jobs, which a busy machine is slow to start.
+jest.setTimeout(30_000)
+
 let server: RunningServer
 let iris: ReturnType<typeof request.agent>
 let other: ReturnType<typeof request.agent>
@@ -244,6 +247,68 @@ describe('drafts', () => {
     await iris.get(`/api/drafts/${draft.id}`).expect(404)
     await iris.post(`/api/drafts/${draft.id}/undelete`).expect(204)
     await iris.get(`/api/drafts/${draft.id}`).expect(200)
+  })
+})
+
+describe('files', () => {
+  const bytes = (text: string): Buffer => Buffer.from(text)
+  const open = (body: Buffer) => iris.post('/api/files').set('content-type', 'application/octet-stream').send(body)
+
+  test('a file is opened by its contents, a table with its blocks', async () => {
+    const csv = 'Question,A,B,Correct\nWhich of them is a grain?,oak,rye,B\nWhich of them is a tree?,oak,rye,A\n'
+    const { body } = (await open(bytes(csv)).expect(200)) as { body: { type: string; text: string; blocks: object[] } }
+    expect(body).toMatchObject({ type: 'csv', blocks: [{ type: 'table' }] })
+    expect(body.text).toContain('1. Which of them is a grain?')
+    expect((await open(bytes('1. Which?\na) oak')).expect(200)).body).toMatchObject({ type: 'text', notes: [] })
+  })
+
+  test('what cannot be read is one clear line', async () => {
+    expect(((await open(bytes('PK\u0003\u0004')).expect(422)).body as { message: string }).message).toMatch(/broken/)
+    await iris.post('/api/files').send({ text: 'x' }).expect(400)
+  })
+
+  test('a draft keeps its dress and its key text, and is read by them', async () => {
+    const text = '1. Which is a grain?\na) oak\nb) rye\n\n2. Which is a tree?\na) oak\nb) rye\n'
+    const at = text.indexOf('rye')
+    const styles = [{ from: at, to: at + 3, style: 'highlight' }]
+    const made = (await iris.post('/api/drafts').send({ title: 'Dressed', text, styles, keyText: '2. a' }).expect(201))
+      .body as Draft
+    expect(made).toMatchObject({ styles, keyText: '2. a', itemCount: 2, troubleCount: 0 })
+    expect((await iris.get(`/api/drafts/${made.id}`).expect(200)).body).toMatchObject({ styles, keyText: '2. a' })
+    await iris
+      .post('/api/drafts')
+      .send({ title: '', text, styles: [{ from: 0, to: 1, style: 'blink' }] })
+      .expect(400)
+  })
+
+  test('a column layout is kept by name, replaced by its name, and belongs to its workspace', async () => {
+    const layout = { roles: ['stem', 'option', 'option', 'key'], leadingRows: 1, keyForm: 'letter' }
+    await iris.put('/api/files/layouts').send({ name: 'Workshop', layout }).expect(200)
+    const body = (
+      await iris
+        .put('/api/files/layouts')
+        .send({ name: 'Workshop', layout: { ...layout, leadingRows: 2 } })
+        .expect(200)
+    ).body as { id: string }
+    const listed = (await iris.get('/api/files/layouts').expect(200)).body as object[]
+    expect(listed).toEqual([{ id: body.id, name: 'Workshop', layout: { ...layout, leadingRows: 2 } }])
+    expect((await other.get('/api/files/layouts').expect(200)).body).toEqual([])
+    await other.delete(`/api/files/layouts/${body.id}`).expect(404)
+    await iris
+      .put('/api/files/layouts')
+      .send({ name: 'Bad', layout: { ...layout, roles: ['riddle'] } })
+      .expect(400)
+    await iris.delete(`/api/files/layouts/${body.id}`).expect(204)
+  })
+
+  test('a picture is told by its bytes, kept, and shown to its workspace alone', async () => {
+    const png = Buffer.concat([Buffer.from('\u0089PNG\r\n\u001a\n', 'latin1'), Buffer.alloc(40)])
+    const keep = (body: Buffer) => iris.post('/api/assets').set('content-type', 'application/octet-stream').send(body)
+    const { id } = (await keep(png).expect(201)).body as { id: string }
+    const shown = await iris.get(`/api/assets/${id}`).expect(200).expect('content-type', 'image/png')
+    expect(Buffer.compare(shown.body as Buffer, png)).toBe(0)
+    await other.get(`/api/assets/${id}`).expect(404)
+    await keep(bytes('<svg onload="alert(1)"/>')).expect(400)
   })
 })
 
