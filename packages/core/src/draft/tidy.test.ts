@@ -2,8 +2,12 @@ import fc from 'fast-check'
 import { contentOf } from '../content/model.ts'
 import { isSameItem } from '../item/same-item.ts'
 import { DEFAULT_TEXT_RULES, isKept, optionId, type KeptItem } from '../item/model.ts'
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { outlineOf } from '../item/outline.ts'
+import { isExact } from '../testing/score-reading.ts'
 import { readDraft } from './read-draft.ts'
-import { tidyText } from './tidy.ts'
+import { tidyReading, tidyText } from './tidy.ts'
 
 const words = fc
   .array(fc.constantFrom('tide', 'buoy', 'harbour', 'light', 'red', 'chart', 'rope'), { minLength: 2, maxLength: 6 })
@@ -47,4 +51,24 @@ test('tidy text reads back to the same items, and tidy twice is tidy once', () =
     }),
     { numRuns: 150 },
   )
+})
+
+const samples = ['drafts', 'layouts'].flatMap((set) => {
+  const folder = join(__dirname, '../../samples', set)
+  return readdirSync(folder)
+    .filter((file) => /\.(?:txt|md)$/.test(file) && !file.includes('.key.'))
+    .map((file) => [file, readFileSync(join(folder, file), 'utf8')] as const)
+})
+
+// Every kind of item, in every language and with every artefact of the samples: tidied, each reads back to itself.
+test.each(samples)('%s, tidied, reads back to the same items and passages', (_name, text) => {
+  const reading = readDraft({ text })
+  const back = readDraft({ text: tidyReading(reading) })
+  const outlines = reading.items.map((read) => outlineOf(read.item, false))
+  const wrong = back.items
+    .map((read) => outlineOf(read.item, false))
+    .filter((item, index) => !outlines[index] || !isExact(outlines[index], item))
+  expect(wrong).toEqual([])
+  expect(back.items).toHaveLength(reading.items.length)
+  expect(back.items.map((read) => read.passageId)).toEqual(reading.items.map((read) => read.passageId))
 })

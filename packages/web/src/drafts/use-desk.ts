@@ -4,8 +4,7 @@ import { redo, undo } from '@codemirror/commands'
 import {
   editsForOptions,
   editsForTruth,
-  tidyText,
-  isKept,
+  tidyReading,
   type DraftSource,
   type FollowedItem,
   type Mark,
@@ -379,14 +378,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const tidy = useCallback(() => {
     const editor = view.current
     if (!editor || !reading) return
-    const bodies = reading.items.map((one) => one.item)
-    const kept = bodies.filter(isKept)
-    if (kept.length < bodies.length)
-      return tell('This draft holds kinds of items that cannot be tidied yet. The text was left as it is.', {
-        tone: 'trouble',
-      })
-    if (!kept.length) return tell('There is no item to tidy.')
-    applyToEditor(editor, [{ from: 0, to: editor.state.doc.length, insert: tidyText(kept, reading.title) }])
+    if (!reading.items.length) return tell('There is no item to tidy.')
+    applyToEditor(editor, [{ from: 0, to: editor.state.doc.length, insert: tidyReading(reading) }])
     tell('The text was tidied; what was set aside is gone from it.', { undo: () => undo(editor) })
   }, [reading, tell])
 

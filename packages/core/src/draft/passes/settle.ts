@@ -6,7 +6,7 @@ import { mark, type Mark, type MarkCode, type Mend } from '../marks.ts'
 import { sourceOffset, sourceRange, type ItemPlaces, type Line, type Span } from '../model.ts'
 import { cues, noteLength, truthOf } from '../words.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from './accepted-answers.ts'
-import { compose, spanText } from './compose.ts'
+import { compose, spanText, type Piece } from './compose.ts'
 import { readNumberKey } from './numbers.ts'
 import { readLabelPairs, readNamedPairs, readOptionKey, readPairs, sameSet, sameText } from './option-keys.ts'
 import type { RawEntry, RawItem, RawList } from './raw.ts'
@@ -81,8 +81,26 @@ class Settler {
     }
     const pairs = this.#pairs(stem)
     if (pairs) return pairs
-    if (this.#options) return this.#fromOptions(stem, this.#options)
+    if (this.#options) return this.#fromOptions(this.#withStatements(stem), this.#options)
     return this.#open(stem, text)
+  }
+
+  /** Lists before the options are statements that the stem is about; none of their lines is lost. */
+  #withStatements(stem: Content): Content {
+    const statements = this.#raw.lists.filter((list) => list !== this.#options)
+    if (!statements.length || this.#options?.style === 'plain') return stem
+    const pieces = statements.flatMap((list) =>
+      list.entries.flatMap((entry) =>
+        entry.pieces.map((piece, index): Piece => {
+          if (index > 0) return { ...piece, join: 'wrap' }
+          const from = entry.labelText
+            ? Math.max(0, piece.span.line.text.lastIndexOf(entry.labelText, piece.span.from))
+            : piece.span.from
+          return { join: 'paragraph', span: { ...piece.span, from } }
+        }),
+      ),
+    )
+    return compose([...this.#head.stem, ...pieces])
   }
 
   #common(stem: Content): ItemCommon {
@@ -266,7 +284,7 @@ class Settler {
   }
 
   #isOrder(text: string, list: RawList, stated: readonly string[] | null): boolean {
-    if (!cues.asksOrder(text) || list.style === 'box') return false
+    if (this.#head.saidKind !== 'order' && (!cues.asksOrder(text) || list.style === 'box')) return false
     return stated === null ? true : stated.length === list.entries.length && list.entries.length > 2
   }
 

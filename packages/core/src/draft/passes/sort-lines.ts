@@ -812,9 +812,10 @@ class Sorter {
       return this.#appendToStem(item, shape)
     const outdented = inEntry && entry !== undefined && shape.line.indent < entry.indent
     if (
-      outdented &&
       /[?？]\s*$/.test(shape.line.text) &&
-      (entry.label?.script === 'roman' || entry.label?.script === 'number')
+      inEntry &&
+      ((outdented && entry.label?.script === 'number') ||
+        (entry?.label?.script === 'roman' && shape.line.indent <= entry.indent))
     )
       return this.#foldListIntoStem(item, shape)
     if (inEntry && this.#looksLikeNewStem(item, shape)) return false
