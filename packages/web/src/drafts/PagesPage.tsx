@@ -411,7 +411,12 @@ function BoxCard({
         </Button>
       </div>
       {box.as === 'text' ? (
-        <pre className="max-h-40 overflow-auto font-mono text-xs whitespace-pre-wrap">
+        <pre
+          tabIndex={0}
+          role="group"
+          aria-label={`Text of box ${number}`}
+          className="max-h-40 overflow-auto font-mono text-xs whitespace-pre-wrap"
+        >
           {text || 'No text lies in this box.'}
         </pre>
       ) : (
