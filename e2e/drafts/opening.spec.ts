@@ -102,6 +102,9 @@ test('a key in a text of its own goes to the items by number', async ({ page }) 
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
   await expect(items.getByRole('article').last().getByRole('button', { name: /elm/ })).toContainText('key')
+  await items.getByRole('article').first().getByRole('button', { name: /oak/ }).click()
+  await expect(items.getByRole('article').first().getByRole('button', { name: /oak/ })).toContainText('key')
+  await expect(page.getByRole('textbox', { name: 'Text of the key' })).toHaveValue('2. a\n')
 })
 
 test('the messiest draft, from paste to all signed off, by keyboard alone', async ({ page }) => {

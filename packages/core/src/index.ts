@@ -42,7 +42,7 @@ export { boxText, pagesToBlocks } from './draft/pages/to-blocks.ts'
 export type { PageText, PlacedText } from './draft/pages/page.ts'
 export { guessLayout } from './draft/columns/guess.ts'
 export { COLUMN_ROLES, type ColumnLayout, type ColumnRole, type KeyForm } from './draft/columns/layout.ts'
-export { editsForKey, editsForOptions, editsForTruth, optionLetter } from './draft/edits.ts'
+export { editsForKey, editsForOptions, editsForTruth, optionLetter, withoutKeyEntry } from './draft/edits.ts'
 export { followItems, type FollowedItem, type SignOff } from './draft/follow.ts'
 export { applyEdits, MARKS, type Mark, type MarkCode, type Mend, type Severity, type TextEdit } from './draft/marks.ts'
 export type {

@@ -1,4 +1,4 @@
-import { editsForKey, editsForOptions, editsForTruth } from './edits.ts'
+import { editsForKey, editsForOptions, editsForTruth, withoutKeyEntry } from './edits.ts'
 import { applyEdits } from './marks.ts'
 import { readDraft } from './read-draft.ts'
 
@@ -24,6 +24,45 @@ describe('setting a key writes into the text', () => {
     const [read] = readDraft({ text }).items
     const changed = read ? applyEdits(text, editsForOptions(text, read, [1])) : ''
     expect(readDraft({ text: changed }).items[0]?.item).toMatchObject({ kind: 'single', key: ['b'] })
+  })
+
+  // However the draft keyed an option where it stands, the key that is set takes its place, and nothing contradicts it.
+  test.each([
+    '☑ oak\n☐ rye',
+    '☐ oak\n☒ rye\n☐ elm',
+    '*a) oak\nb) rye',
+    '✓ a) oak\nb) rye',
+    'a) oak *\nb) rye',
+    'a) *oak\nb) rye',
+    '- **oak**\n- rye',
+    '**a) oak**\nb) rye',
+    'a) **oak**\nb) rye',
+    '● oak\n○ rye',
+    '(•) oak\n( ) rye',
+    '■ oak\n□ rye',
+    '[x] oak\n[ ] rye',
+    'a) oak ← correct\nb) rye',
+    'A. oak  *B. rye  C. elm',
+    'a) oak\nb) rye Answer: a',
+  ])('%j', (options) => {
+    const text = `1. Which is a grain?\n${options}\n`
+    const [read] = readDraft({ text }).items
+    for (const index of [0, 1]) {
+      const changed = read ? applyEdits(text, editsForOptions(text, read, [index])) : ''
+      const [after] = readDraft({ text: changed }).items
+      expect(after?.item).toMatchObject({ kind: 'single', key: [['a', 'b'][index]] })
+      expect(after?.marks.map((mark) => mark.code)).not.toContain('keys-disagree')
+    }
+  })
+
+  test.each<[string, string, string | null]>([
+    ['1. b\n2. a\n', '1', '2. a\n'],
+    ['Q1: b\nQ2: a', '2', 'Q1: b'],
+    ['| 1 | b |\n| 2 | a |', '2', '| 1 | b |'],
+    ['1 b, 2 a', '1', null],
+    ['1. b', '3', null],
+  ])('the entry in a key text %j of item %s goes', (keyText, number, left) => {
+    expect(withoutKeyEntry(keyText, number)).toBe(left)
   })
 
   test('true and false', () => {

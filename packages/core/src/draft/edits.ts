@@ -3,7 +3,8 @@ import type { TextEdit } from './marks.ts'
 
 /** The letter by which the n-th option of an item is named in a key: as the draft writes it, else A, B, … */
 export function optionLetter(read: ReadItem, index: number): string {
-  const label = read.places.labels[index]?.replace(/[^\p{L}\p{N}①-⑳]/gu, '')
+  const written = read.places.labels[index] ?? ''
+  const label = BOX.test(written) ? '' : written.replace(/[^\p{L}\p{N}①-⑳]/gu, '')
   return label && label.length <= 4 ? label : String.fromCharCode(65 + index)
 }
 
@@ -35,25 +36,75 @@ export function editsForTruth(text: string, read: ReadItem, value: boolean): Tex
   return editsForKey(text, read, value ? 'True' : 'False')
 }
 
-/** Stars, ticks and filled boxes by which the draft keyed options are taken out when a key line says otherwise. */
+const EMPTY_BOX: Readonly<Record<string, string>> = {
+  '☑': '☐',
+  '☒': '☐',
+  '✅': '☐',
+  '■': '□',
+  '▣': '□',
+  '◼': '□',
+  '⬛': '□',
+  '●': '○',
+  '◉': '○',
+  '⦿': '○',
+}
+const BOX = /^[[(]\s?[xX✓✔*•]\s?[\])]$/
+const BULLET = /^[-*+•–—·]$/
+const SIGN = /\*|✓|✔|✅|☑|→|=>|>+|\+/g
+const BOLD_END = /(?:\*\*|__)\s*$/
+const SIGN_AFTER = /\s*(?:[*✓✔✅←]|<-{1,2}(?:\s*\p{L}+)?|\((?:correct|right)\))\s*$/iu
+
+/** Everything by which the draft keyed options where they stand is taken out when a key line says otherwise. */
 function signEdits(text: string, read: ReadItem): TextEdit[] {
-  return read.places.options.flatMap((option, index) => {
-    const edits: TextEdit[] = []
-    const label = read.places.labels[index] ?? ''
-    if (/^[[(][xX✓✔*][\])]$/.test(label)) {
-      const at = text.lastIndexOf(label, option.from)
-      if (at >= 0 && option.from - at < label.length + 6)
-        edits.push({ from: at + 1, to: at + label.length - 1, insert: ' ' })
-    }
-    const before = text.slice(lineStart(text, option.from), option.from)
-    const star = /([*✓✔✅→])\s*$/.exec(before)
-    if (star && !before.endsWith('**')) edits.push({ from: option.from - star[0].length, to: option.from, insert: '' })
-    const after = /^\s*(?:[*✓✔✅←]|<-{1,2}(?:\s*\p{L}+)?|\((?:correct|right)\))\s*$/iu.exec(
-      text.slice(option.to, lineEnd(text, option.to)),
-    )
-    if (after) edits.push({ from: option.to, to: option.to + after[0].length, insert: '' })
-    return edits
+  const { options, labels } = read.places
+  // Filled signs before every option are bullets, no key.
+  const bulleted = labels.length > 1 && labels.every((label) => EMPTY_BOX[label])
+  return options.flatMap((option, index) => {
+    const from = Math.max(lineStart(text, option.from), index > 0 ? (options[index - 1]?.to ?? 0) : 0)
+    const before = text.slice(from, option.from)
+    const behind = text.slice(option.to, lineEnd(text, option.to))
+    const to = option.to + (new RegExp(`^${SIGN_AFTER.source}`, 'iu').exec(behind)?.[0].length ?? 0)
+    const after = text.slice(option.from, to)
+    return [
+      ...editBetween(from, before, unsignedLabel(before, bulleted ? '' : (labels[index] ?? ''))),
+      ...editBetween(option.from, after, unsignedText(before, after)),
+    ]
   })
+}
+
+/** What stands before an option's text, without a sign that keys it: a filled box is emptied, a bullet stays. */
+function unsignedLabel(before: string, label: string): string {
+  const empty = EMPTY_BOX[label]
+  if (empty) return before.replace(label, empty)
+  if (BOX.test(label)) return before.replace(label, `${label.charAt(0)} ${label.charAt(label.length - 1)}`)
+  const bullet = BULLET.test(label) ? before.indexOf(label) + 1 : 0
+  const rest = before.slice(bullet)
+  const signed = rest.replace(/__/g, '').replace(SIGN, '')
+  return before.slice(0, bullet) + (signed === rest ? rest : signed.replace(/^\s+(?=\S)/, bullet ? ' ' : ''))
+}
+
+function unsignedText(before: string, text: string): string {
+  const plain = text.replace(SIGN_AFTER, '')
+  const isBold = /\*\*|__/.test(before) && BOLD_END.test(text)
+  return isBold ? text.replace(BOLD_END, '') : plain
+}
+
+function editBetween(from: number, old: string, insert: string): TextEdit[] {
+  return old === insert ? [] : [{ from, to: from + old.length, insert }]
+}
+
+/** A key text without the line of one item's entry; null where that item has no one line of its own in it. */
+export function withoutKeyEntry(keyText: string, number: string): string | null {
+  const lines = keyText.split('\n')
+  const own = lines.flatMap((line, index) => {
+    const found = /^[\s*(|[]*(?:\p{L}+\s*)?(\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s*[-–—.):：=\]|\s]/iu.exec(line)
+    if (found?.[1]?.toLowerCase() !== number.toLowerCase()) return []
+    const isShared = /[,;\s|]\d{1,3}\s*(?:[-–.):=]|\s\p{L}\b)/u.test(line.slice(found[0].length))
+    return [{ index, isShared }]
+  })
+  const [only] = own
+  if (!only || own.length > 1 || only.isShared) return null
+  return lines.filter((_line, index) => index !== only.index).join('\n')
 }
 
 function trailingSpace(text: string, span: { readonly to: number }): number {

@@ -38,7 +38,7 @@ const UNIT: Matrix = [1, 0, 0, 1, 0, 0]
 
 /** Follows the operators of a page (ISO 32000-2, sections 8.4 and 9.4) for the colour of text and for filled bars. */
 export function inkOf(drawing: Drawing): Ink {
-  const shown: Shown[] = []
+  const shown = new Map<number, Shown[]>()
   const bars: Rectangle[] = []
   const pictures: { x: number; y: number; width: number; height: number }[] = []
   const saved: { place: Matrix; fill: string }[] = []
@@ -95,7 +95,11 @@ export function inkOf(drawing: Drawing): Ink {
       case OPS.showSpacedText:
       case OPS.nextLineShowText: {
         const at = times(place, text)
-        shown.push({ x: at[4], y: at[5], coloured: isColour(fill) && !/^#(?:f[0-9a-f]){3}$/i.test(fill) })
+        const row = Math.round(at[5])
+        const one = { x: at[4], y: at[5], coloured: isColour(fill) && !/^#(?:f[0-9a-f]){3}$/i.test(fill) }
+        const known = shown.get(row)
+        if (known) known.push(one)
+        else shown.set(row, [one])
         break
       }
       case OPS.paintImageXObject:
@@ -135,9 +139,12 @@ export function inkOf(drawing: Drawing): Ink {
   }
 }
 
-function nearest(shown: readonly Shown[], x: number, y: number): Shown | null {
+/** The text operator on the same baseline that starts last before `x`. */
+function nearest(shown: ReadonlyMap<number, readonly Shown[]>, x: number, y: number): Shown | null {
   let best: Shown | null = null
-  for (const one of shown) if (Math.abs(one.y - y) < 1 && one.x <= x + 1 && (!best || one.x >= best.x)) best = one
+  const row = Math.round(y)
+  for (const one of [row - 1, row, row + 1].flatMap((at) => shown.get(at) ?? []))
+    if (Math.abs(one.y - y) < 1 && one.x <= x + 1 && (!best || one.x >= best.x)) best = one
   return best
 }
 

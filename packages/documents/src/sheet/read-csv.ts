@@ -2,20 +2,14 @@ import { parse } from 'csv-parse/sync'
 import type { DocumentBlock } from '@zakuska/core'
 
 const DELIMITERS = ['\t', ';', ',', '|'] as const
-const SEEN_LINES = 30
+const SEEN_ROWS = 30
 
 /** The delimiter of text that is a table of values; null: it is no such table. */
 export function csvDelimiter(text: string): string | null {
   let best: { delimiter: string; score: number } | null = null
   for (const delimiter of DELIMITERS) {
-    const rows = records(
-      text
-        .split(/\r?\n/)
-        .slice(0, SEEN_LINES * 3)
-        .join('\n'),
-      delimiter,
-    )?.filter((row) => row.some(Boolean))
-    const widths = (rows ?? []).slice(0, SEEN_LINES).map((row) => row.length)
+    const rows = records(text, delimiter, SEEN_ROWS)?.filter((row) => row.some(Boolean))
+    const widths = (rows ?? []).map((row) => row.length)
     if (widths.length < 2) continue
     const usual = mostFrequent(widths)
     const share = widths.filter((width) => width === usual).length / widths.length
@@ -33,7 +27,8 @@ export function readCsv(text: string, delimiter: string): DocumentBlock[] {
   return [{ type: 'table', rows: rows.map((row) => row.map((cell) => (cell ? [{ text: cell, styles: [] }] : []))) }]
 }
 
-function records(text: string, delimiter: string): string[][] | null {
+/** The first rows, or all; counted in rows, since a quoted cell may run over many lines. */
+function records(text: string, delimiter: string, count?: number): string[][] | null {
   for (const quote of ['"', null])
     try {
       return parse(text, {
@@ -42,6 +37,7 @@ function records(text: string, delimiter: string): string[][] | null {
         bom: true,
         relax_column_count: true,
         skip_empty_lines: true,
+        ...(count !== undefined && { to: count }),
         ...(delimiter === '\t' && { quote: null }),
       })
     } catch {

@@ -5,12 +5,14 @@ import {
   editsForOptions,
   editsForTruth,
   tidyReading,
+  withoutKeyEntry,
   type DraftSource,
   type FollowedItem,
   type Mark,
   type Reading,
   type ReadItem,
   type SourceStyle,
+  type TextEdit,
 } from '@zakuska/core'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { ApiProblem } from '../api/client'
@@ -336,24 +338,37 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [goToMark, tell],
   )
 
-  const setKey = useCallback((index: number, option: number) => {
-    const item = itemsNow.current[index]
-    const editor = view.current
-    if (!item || !editor) return
-    const text = live.current.text
-    const body = item.read.item
-    if (body.kind === 'truefalse') {
+  const setKeyText = useCallback(
+    (next: string | null) => {
+      live.current.keyText = next
+      setKeyTextState(next)
+      read()
+      touch()
+    },
+    [read, touch],
+  )
+
+  const setKey = useCallback(
+    (index: number, option: number) => {
+      const item = itemsNow.current[index]
+      const editor = view.current
+      if (!item || !editor) return
+      const text = live.current.text
+      const edits = keyEdits(text, item.read, option)
+      if (!edits.length) return
+      // A key that was dressed up gives way to the one that is set, and so does one in the text of the key.
       undress(editor, item.read.places.options)
-      return applyToEditor(editor, editsForTruth(text, item.read, option === 0))
-    }
-    if (body.kind !== 'single' && body.kind !== 'multiple') return
-    const now = body.options.flatMap((one, at) => (body.key.includes(one.id) ? [at] : []))
-    // A key that was dressed up gives way to the one that is set.
-    undress(editor, item.read.places.options)
-    const chosen =
-      body.kind === 'single' ? [option] : now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
-    if (chosen.length && option < body.options.length) applyToEditor(editor, editsForOptions(text, item.read, chosen))
-  }, [])
+      applyToEditor(editor, edits)
+      const { keyText: listed } = live.current
+      const left = listed && item.read.number ? withoutKeyEntry(listed, item.read.number) : null
+      if (left === null) return
+      setKeyText(left)
+      tell(`The entry for ${item.read.number ?? ''} was taken out of the key, since the item says its own now.`, {
+        undo: () => setKeyText(listed),
+      })
+    },
+    [setKeyText, tell],
+  )
 
   const signOff = useCallback(
     (index: number) => {
@@ -390,16 +405,6 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       touch()
     },
     [touch],
-  )
-
-  const setKeyText = useCallback(
-    (next: string | null) => {
-      live.current.keyText = next
-      setKeyTextState(next)
-      read()
-      touch()
-    },
-    [read, touch],
   )
 
   const accept = useCallback((saved: SavedDraft) => {
@@ -454,6 +459,17 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     flush: save,
     accept,
   }
+}
+
+/** The edits that key an option: the one of a single item, one more or less of several, true or false. */
+function keyEdits(text: string, read: ReadItem, option: number): TextEdit[] {
+  const body = read.item
+  if (body.kind === 'truefalse') return editsForTruth(text, read, option === 0)
+  if ((body.kind !== 'single' && body.kind !== 'multiple') || option >= body.options.length) return []
+  if (body.kind === 'single') return editsForOptions(text, read, [option])
+  const now = body.options.flatMap((one, at) => (body.key.includes(one.id) ? [at] : []))
+  const chosen = now.includes(option) ? now.filter((at) => at !== option) : [...now, option]
+  return chosen.length ? editsForOptions(text, read, chosen) : []
 }
 
 interface LastAnswer {

@@ -5,6 +5,8 @@ import type { RawItem } from './raw.ts'
 import { settleItem, type SettledItem } from './settle.ts'
 
 const LIMIT = 20_000
+/** Text of an item beyond which it is settled anew each time, so that what is remembered stays small. */
+const LONGEST = 20_000
 
 /** What was settled before, with the lines as they stood then. */
 interface Settled {
@@ -21,6 +23,7 @@ let known = new Map<string, Settled>()
  */
 export function settleAgain(raw: RawItem): SettledItem {
   const lines = linesOf(raw)
+  if (lines.reduce((sum, line) => sum + line.text.length, 0) > LONGEST) return settleItem(raw)
   const name = nameOf(raw, lines)
   const before = known.get(name)
   if (before) return moved(before, lines)
