@@ -70,6 +70,16 @@ export const MARKS = {
     group: ['key read from a sign', 'keys read from signs'],
     says: 'The key was read from {sign} that covers only part of the option.',
   },
+  'key-incomplete': {
+    severity: 'trouble',
+    group: ['item with part of a key', 'items with part of a key'],
+    says: 'The key says nothing about {parts}.',
+  },
+  'key-letter-alone': {
+    severity: 'doubt',
+    group: ['letter as a key without options', 'letters as keys without options'],
+    says: 'The key is the letter {letter}, and the item has no options. Are they missing?',
+  },
   'key-parted': {
     severity: 'told',
     group: ['key parted from an option', 'keys parted from options'],

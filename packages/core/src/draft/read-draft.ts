@@ -93,6 +93,12 @@ function placeKeys(sorted: SortedLines, blocks: readonly KeyBlock[]): Mark[] {
     const taken = new Set<RawItem>()
     for (const entry of readKeyEntries(block)) {
       const item = itemFor(entry, sorted.items.slice(0, block.after), block, taken)
+      const owner = item ? null : ownerOfPart(entry, sorted.items.slice(0, block.after))
+      if (owner) {
+        const whole = entry.values.map((span, at) => (at === 0 ? { ...span, from: entry.from } : span))
+        owner.keys.push({ statement: whole[0] ?? { line: entry.line, from: 0, to: 0 }, values: whole, source: 'block' })
+        continue
+      }
       if (!item) {
         const place = {
           lines: [entry.line.number, entry.line.number] as const,
@@ -107,6 +113,21 @@ function placeKeys(sorted: SortedLines, blocks: readonly KeyBlock[]): Mark[] {
     }
   }
   return marks
+}
+
+/** "1. B" where 1 is no item but a line of a matching item that has no number of its own. */
+function ownerOfPart(entry: KeyEntry, before: readonly RawItem[]): RawItem | null {
+  const isPart = (text: string): boolean =>
+    new RegExp(`^\\|?\\s*\\(?${entry.number.replace('.', '\\.')}[.):\\s]`, 'i').test(text.trim())
+  return (
+    before.findLast(
+      (item) =>
+        item.number === null &&
+        (item.table.some((line) => isPart(line.text)) ||
+          (item.lists.length > 1 &&
+            item.lists.some((list) => list.entries.some((one) => isPart(`${one.labelText} `))))),
+    ) ?? null
+  )
 }
 
 function itemFor(

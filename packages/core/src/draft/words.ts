@@ -1,4 +1,4 @@
-import { asciiShadow } from './labels.ts'
+import { asciiShadow, labelValue, type Label } from './labels.ts'
 import { remembered } from './remember.ts'
 import type { ItemKind } from '../item/model.ts'
 import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
@@ -44,15 +44,25 @@ for (const word of wordsFor('points')) if (word.length > 1 && !ROLE_OF.has(word)
 const ALL_WORDS = anyOf([...ROLE_OF.keys()].sort((a, b) => b.length - a.length))
 /** `Answer:`, `Answer -`, `Ans.`, `Answer (B):`, also with "to 5" or "for question 5" before the colon. */
 const STATEMENT = new RegExp(
-  `(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|$)\\s*`,
+  `(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|\\s*(?=\\([A-Za-z\\d]\\))|$)\\s*`,
   'iy',
 )
+/** "[Answer] B", "【答案】B". */
+const BRACKETED = new RegExp(`^[[(【]\\s*(${ALL_WORDS})\\s*[\\])】]\\s*[:：]?\\s*(?=\\S)`, 'i')
 /** What stands between a keyword inside a line and its value. */
 const SEPARATOR = /\s*(?:[:：]|=|(?<=\s)[-–—](?=\s))/gu
 const LONGEST_WORD = Math.max(...[...ROLE_OF.keys()].map((word) => word.length))
 /** Short forms that take a full stop instead of a colon: "Ans. True". */
 const ABBREVIATED = anyOf(['ans', 'resp', 'rép', 'risp', 'odp', 'antw', 'отв', 'відп', 'sol'])
-const ABBREVIATED_GLUED = new RegExp(`(?<=[\\s.?!。？！;,)）])(${ABBREVIATED})\\.(?=\\s|$)\\s*`, 'giu')
+/** "Choose the correct answer:" asks for a key and gives none. */
+const ASKS_TO_CHOOSE = new RegExp(
+  `(?<!${'[\\p{L}\\p{N}]'})${anyOf([...wordsFor('choose'), ...wordsFor('order')])}(?![\\p{L}\\p{N}])[^.?!:]{0,40}$`,
+  'iu',
+)
+const ABBREVIATED_GLUED = new RegExp(
+  `(?<=[\\s.?!。？！;,)）])(${ABBREVIATED})(?:\\.(?=\\s|$)|(?=\\s+\\([\\p{L}\\d]\\)))\\s*`,
+  'giu',
+)
 
 /** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
 export function keywordAt(text: string, at: number): Keyword | null {
@@ -61,8 +71,10 @@ export function keywordAt(text: string, at: number): Keyword | null {
 }
 
 const keywordAtStart = remembered((text: string): Keyword | null => {
+  const short = /^R\s*[:：]\s*(?=\S)/i.exec(text)
+  if (short) return { role: 'answer', end: short[0].length, word: 'r' }
   STATEMENT.lastIndex = 0
-  const found = STATEMENT.exec(text)
+  const found = STATEMENT.exec(text) ?? BRACKETED.exec(text)
   if (!found?.[1]) return null
   const word = found[1].toLowerCase().replace(/\s+/g, ' ')
   const role = ROLE_OF.get(word)
@@ -71,7 +83,7 @@ const keywordAtStart = remembered((text: string): Keyword | null => {
 
 /** Statements behind other text in the same line, with a colon: "d) Rye Answer: b)". In order, not at `from` itself. */
 export function keywordsWithin(text: string, from: number): readonly KeywordWithin[] {
-  return /[:：=.–—-]/.test(text) ? allKeywords(text).filter((keyword) => keyword.start > from) : []
+  return /[:：=.–—(-]/.test(text) ? allKeywords(text).filter((keyword) => keyword.start > from) : []
 }
 
 export type KeywordWithin = Keyword & { readonly start: number }
@@ -89,6 +101,7 @@ const allKeywords = remembered((text: string): readonly KeywordWithin[] => {
     const word = wordBefore(text, separator.index)
     if (!word || word.text.length < 3 || found.has(word.start)) continue
     const colon = /[:：]/.test(separator[0])
+    if (ASKS_TO_CHOOSE.test(text.slice(Math.max(0, word.start - 60), word.start))) continue
     if (!colon && word.role !== 'answer') continue
     const before = text.slice(0, word.start)
     // "In your own words:" is no word bank; a statement starts behind a stop, a bracket or a wide gap.
@@ -129,7 +142,7 @@ const F = anyOf(FALSEHOOD)
 const BETWEEN = `(?:\\s*[/|,-]\\s*|\\s+${OR}\\s+|か|还是|還是)`
 /** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
 const TF_LEAD = new RegExp(
-  `^[\\s(\\[¿¡]*(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
+  `^[\\s(\\[¿¡]*(?:${anyOf(wordsFor('judge'))}\\s+)?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
   'iu',
 )
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
@@ -208,6 +221,8 @@ const KIND_LABELS = [...KINDS]
   .map(([word]) => word)
   .sort((a, b) => b.length - a.length)
 const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(KIND_LABELS)})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
+/** In square brackets any name of a kind is one: "[TF] Gold rusts." */
+const KIND_TAG = new RegExp(`^\\s*\\[\\s*(${anyOf([...KINDS.keys()])})\\s*\\]\\s*[:：.–—-]?\\s*`, 'iu')
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
 const SECTION = new RegExp(
   `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`,
@@ -225,6 +240,8 @@ const IDENTITY = new RegExp(
 )
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
 
+const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
+
 export const cues = {
   asksSeveral: remembered((text: string): boolean => SEVERAL.test(text)),
   asksMatch: remembered((text: string): boolean => MATCH.test(text)),
@@ -241,12 +258,15 @@ export const cues = {
   /** "Correct answers in bold": how the keys are shown, said once for the draft. */
   isLegend: (text: string): boolean =>
     text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
+  /** Whether a whole text names an end of a scale of opinion. */
+  isOpinion: (text: string): boolean =>
+    OPINION.has(text.trim().toLowerCase().replace(/\s+/g, ' ').replaceAll('’', "'")),
   isIdentity: remembered((text: string): boolean => IDENTITY.test(text)),
 } as const
 
 /** "Short answer: …": the kind that a text names before it starts, and how long that label is. */
 export function kindLabelAt(text: string): { readonly kind: ItemKind; readonly length: number } | null {
-  const found = KIND_LABEL.exec(text)
+  const found = KIND_LABEL.exec(text) ?? KIND_TAG.exec(text)
   const kind = found?.[1] && kindNamed(found[1])
   return found && kind ? { kind, length: found[0].length } : null
 }
@@ -312,7 +332,7 @@ const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 
@@ -373,6 +393,35 @@ export function remarksIn(text: string): readonly Remark[] | null {
   return remarks.length && remarks.every((remark) => remark !== null) ? remarks : null
 }
 
+const BARE_QUESTION = new RegExp(
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:${anyOf(wordsFor('question').filter((word) => word.length > 3))})\\s*\\*{0,2}\\s*[:：]\\s*\\*{0,2}\\s*(?=\\S)`,
+  'iuy',
+)
+
+/** Where the text behind "Question:" starts, a label without a number; −1 where there is none. */
+export function bareQuestionEnd(text: string, at: number): number {
+  BARE_QUESTION.lastIndex = at
+  const found = BARE_QUESTION.exec(text)
+  return found ? at + found[0].length : -1
+}
+
+const OPTION_WORDS = anyOf(columnWords('option').filter((word) => word.length > 3 && !ROLE_OF.has(word)))
+const OPTION_LABEL = new RegExp(
+  `(?:${OPTION_WORDS})\\s+(\\d{1,2}|[A-Ha-h])\\s*([:：.)=-]|[-–—](?=\\s))\\s*(?=\\S)`,
+  'iuy',
+)
+
+/** "Option 2: …", "Choice B) …": an option named by a word. */
+export function namedOptionAt(text: string, at: number): Label | null {
+  OPTION_LABEL.lastIndex = at
+  const found = OPTION_LABEL.exec(text)
+  const value = found?.[1] ? labelValue(found[1]) : null
+  if (!found?.[1] || !value) return null
+  const upper = found[1] !== found[1].toLowerCase()
+  const range = { from: at, to: at + found[0].length }
+  return { script: 'latin', value: value.value, delimiter: ':', upper, text: found[1], ...range }
+}
+
 export interface QuestionLabel {
   readonly number: string
   readonly end: number
@@ -383,6 +432,6 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
   QUESTION_LABEL.lastIndex = at
   const found = QUESTION_LABEL.exec(asciiShadow(text))
   if (!found) return null
-  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? (found[5] ? 'bonus' : null)
+  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? (found[5] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null
 }

@@ -61,6 +61,9 @@ export const it: LanguageWords = {
     'buon lavoro',
   ],
   instructions: ['rispondi a tutte', 'leggi con attenzione'],
+  choose: ['scegli', 'scegliete', 'segna', 'seleziona', 'indica', 'cerchia', 'scrivi'],
+  judge: ['indica se'],
+  opinion: ["del tutto d'accordo", "per niente d'accordo", 'mai', 'sempre'],
   kinds: {
     single: ['scelta multipla', 'scelta singola'],
     multiple: ['risposta multipla', 'risposte multiple'],

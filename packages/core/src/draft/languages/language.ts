@@ -49,6 +49,12 @@ export interface LanguageWords {
   readonly tags?: readonly string[]
   readonly outcome?: readonly string[]
   readonly note?: readonly string[]
+  /** What asks a student to choose: "choose the correct answer:" is no key. */
+  readonly choose: readonly string[]
+  /** What leads to "true or false" and belongs to the label: "state whether". */
+  readonly judge?: readonly string[]
+  /** What the ends of a scale of opinion are called. */
+  readonly opinion?: readonly string[]
   /** Names of the kinds, as before a stem ("Multiple choice:") or in a column of a table. */
   readonly kinds: Partial<Readonly<Record<ItemKind, readonly string[]>>>
   /** Headers of columns in a table of questions; those for feedback, hint and filing are the words above. */

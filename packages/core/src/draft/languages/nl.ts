@@ -68,6 +68,8 @@ export const nl: LanguageWords = {
     'beste',
   ],
   instructions: ['beantwoord alle', 'lees elke'],
+  choose: ['kies', 'omcirkel', 'selecteer', 'kruis', 'schrijf', 'geef'],
+  opinion: ['helemaal mee eens', 'helemaal mee oneens', 'nooit', 'altijd'],
   kinds: {
     single: ['meerkeuze', 'één antwoord'],
     multiple: ['meerdere antwoorden', 'meervoudige keuze'],

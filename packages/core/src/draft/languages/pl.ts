@@ -56,6 +56,8 @@ export const pl: LanguageWords = {
     'chętnie',
   ],
   instructions: ['odpowiedz na wszystkie', 'test jednokrotnego wyboru', 'zadania otwarte'],
+  choose: ['wybierz', 'zaznacz', 'podaj', 'wskaż', 'zakreśl', 'napisz'],
+  opinion: ['zdecydowanie tak', 'zdecydowanie nie', 'nigdy', 'zawsze'],
   kinds: {
     single: ['wybór jednokrotny', 'jednokrotny wybór', 'jednego wyboru'],
     multiple: ['wybór wielokrotny', 'wielokrotny wybór', 'wielokrotnego wyboru'],

@@ -73,6 +73,9 @@ export const pt: LanguageWords = {
     'gostaria',
   ],
   instructions: ['responda a todas', 'leia com atenção'],
+  choose: ['escolha', 'assinale', 'selecione', 'marque', 'escreva', 'indique', 'circule'],
+  judge: ['diga se é', 'indique se é'],
+  opinion: ['concordo totalmente', 'discordo totalmente', 'nunca', 'sempre'],
   kinds: {
     single: ['escolha múltipla', 'múltipla escolha', 'escolha única'],
     multiple: ['resposta múltipla', 'várias respostas'],

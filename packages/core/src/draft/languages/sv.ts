@@ -37,6 +37,8 @@ export const sv: LanguageWords = {
   outcome: ['mål', 'lärandemål'],
   chatter: ['självklart', 'här är', 'här kommer', 'visst', 'lycka till', 'vill du', 'säg till', 'hej', 'hoppas'],
   instructions: ['besvara alla', 'läs varje'],
+  choose: ['välj', 'ringa in', 'markera', 'kryssa', 'skriv', 'ange'],
+  opinion: ['instämmer helt', 'instämmer inte alls', 'aldrig', 'alltid'],
   kinds: {
     single: ['flerval', 'flervalsfråga', 'envalsfråga', 'enval'],
     multiple: ['flera svar', 'flersvarsfråga'],

@@ -58,6 +58,8 @@ export const tr: LanguageWords = {
     'memnuniyetle',
   ],
   instructions: ['tüm soruları'],
+  choose: ['seç', 'seçin', 'seçiniz', 'işaretle', 'işaretleyin', 'yaz', 'yazınız'],
+  opinion: ['kesinlikle katılıyorum', 'kesinlikle katılmıyorum', 'hiçbir zaman', 'her zaman'],
   kinds: {
     single: ['çoktan seçmeli', 'tek seçim'],
     multiple: ['çoklu seçim', 'birden çok cevap'],

@@ -32,7 +32,7 @@ export function gapAnswers(text: string, gaps: number): string[][] {
 }
 
 function splitGaps(text: string, gaps: number): string[] {
-  for (const separator of [/\s*;\s*/, /\s+\/\s+/, /\s*,\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {
+  for (const separator of [/\s*[;；]\s*/, /\s+\/\s+/, /\s*[,，]\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {
     const parts = text.split(separator).filter(Boolean)
     if (parts.length === gaps) return parts
   }

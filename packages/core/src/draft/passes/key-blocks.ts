@@ -10,13 +10,17 @@ export interface KeyEntry {
   readonly section: string | null
   readonly values: Span[]
   readonly line: Line
+  /** Where the entry starts in its line, its number included. */
+  readonly from: number
 }
 
 const RANGE = /^\s*(\d{1,3})\s*[-–]\s*(\d{1,3})\s*[:：.)]?\s+(.+)$/
 const SECTION_PREFIX = /^\s*(?:(?:part|section|teil|partie|parte)\s+)?([IVX]{1,5})\s*[:.)]\s+(?=\S)/i
-const ENTRY = /^[\s*([]*(\d{1,2}\.\d{1,2}(?=[\s.):])|\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s)\s*/i
+const ENTRY =
+  /^[\s*([]*(?:q\.?\s?)?(\d{1,2}\.\d{1,2}(?=[\s.):])|\d{1,3}|[ivx]{1,4}|bonus)\s*(?:[-–—.):：=\]]+|\s|(?=[A-Za-z](?![A-Za-z])))\s*/i
 /** Between two entries of one line: two blanks, a tab, a comma or semicolon, before a number or a roman numeral. */
-const BETWEEN = /(?:\s{2,}|\t|[,;]\s+|[,;](?=\d{1,3}[-–.):=]))(?=\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|[ivx]{1,4}\s+\S)/gi
+const BETWEEN =
+  /(?:\s{2,}|\t|[,;]\s+|[,;](?=\d{1,3}[-–.):=]))(?=q?\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|\d{1,3}[A-Za-z](?![A-Za-z])|[ivx]{1,4}\s+\S)/gi
 const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*(true|false|\p{L}(?![\p{L}\d]))/giu
 
 /** Parts the lines of a block of keys into entries. A line without a number goes on with the entry before it. */
@@ -34,12 +38,14 @@ export function readKeyEntries(block: KeyBlock): KeyEntry[] {
       line.text,
       start + (line.text.slice(start).length - line.text.slice(start).trimStart().length),
     )
-    if (question && question.end < line.text.length && !line.text.trimStart().startsWith('|')) {
+    const several = question !== null && /[,;\s]q\.?\s?\d{1,3}\s*[-–.):(]/i.test(line.text.slice(question.end))
+    if (question && !several && question.end < line.text.length && !line.text.trimStart().startsWith('|')) {
       entries.push({
         number: question.number.toLowerCase(),
         section,
         values: [{ line, from: question.end, to: line.text.length }],
         line,
+        from: start,
       })
       continue
     }
@@ -58,7 +64,7 @@ export function readKeyEntries(block: KeyBlock): KeyEntry[] {
 
 /** Where the entries start: behind a title that stands in the same line. */
 function blockStart(text: string): number {
-  const title = /^[^\d|]*?[:：]\s*(?=\d)/.exec(text)
+  const title = /^[^\d|]*?[:：]\s*(?=q?\d)/i.exec(text)
   return title && !/^\s*(?:\d|[ivx]+[\s:.)])/i.test(text) ? title[0].length : 0
 }
 
@@ -90,6 +96,7 @@ function tableEntry(line: Line, section: string | null): KeyEntry[] {
             section,
             values: [{ line, from: at + head[0].length, to: at + cell.text.length }],
             line,
+            from: at,
           },
         ]
       : []
@@ -103,6 +110,7 @@ function tableEntry(line: Line, section: string | null): KeyEntry[] {
       section,
       values: [{ line, from: value.from, to: value.to }],
       line,
+      from: 0,
     },
   ]
 }
@@ -113,20 +121,46 @@ function entriesOf(line: Line, start: number, section: string | null): KeyEntry[
   if (range?.[1] && range[2] && range[3])
     return rangeEntries(line, range[1], range[2], start + range[0].indexOf(range[3]), section)
   const compact = [...text.slice(start).matchAll(COMPACT)]
-  const covered = compact.reduce((sum, match) => sum + match[0].replace(/\s/g, '').length, 0)
-  const letters = text.slice(start).replace(/[\s,;.|]/g, '').length
+  const covered = compact.reduce((sum, match) => sum + match[0].replace(/[\s,;.|–—-]/g, '').length, 0)
+  const letters = text.slice(start).replace(/[\s,;.|–—-]/g, '').length
   if (compact.length > 1 && covered >= letters)
     return compact.map((match) => {
       const value = match[2] ?? ''
       const from = start + match.index + match[0].length - value.length
-      return { number: match[1] ?? '', section, values: [{ line, from, to: from + value.length }], line }
+      return {
+        number: match[1] ?? '',
+        section,
+        values: [{ line, from, to: from + value.length }],
+        line,
+        from: start + match.index,
+      }
+    })
+  const dashed = dashedParts(text, start)
+  if (dashed.length > 1)
+    return dashed.flatMap(({ from, to }) => {
+      const head = /^(\d{1,3})\s*[.):：]?\s*/.exec(text.slice(from, to))
+      return head?.[1]
+        ? [{ number: head[1], section, values: [{ line, from: from + head[0].length, to }], line, from }]
+        : []
     })
   return parts(text, start).flatMap(({ from, to }) => {
     const head = ENTRY.exec(text.slice(from, to))
     if (!head?.[1] || from + head[0].length >= to) return []
     if (/^[ivx]+$/i.test(head[1]) && romanValue(head[1]) === null) return []
-    return [{ number: head[1].toLowerCase(), section, values: [{ line, from: from + head[0].length, to }], line }]
+    return [{ number: head[1].toLowerCase(), section, values: [{ line, from: from + head[0].length, to }], line, from }]
   })
+}
+
+/** "1a – 2b – 3V – 5 : 100": entries between dashes, the first of them a number and a letter. */
+function dashedParts(text: string, start: number): { from: number; to: number }[] {
+  if (!/^\s*\d{1,3}\s*[.):]?\s*\p{L}\s+[–—-]\s+\d/u.test(text.slice(start))) return []
+  const found: { from: number; to: number }[] = []
+  let from = start + (text.slice(start).length - text.slice(start).trimStart().length)
+  for (const gap of text.slice(start).matchAll(/\s+[–—-]\s+(?=\d{1,3}\s*[\p{L}:.)])/gu)) {
+    found.push({ from, to: start + gap.index })
+    from = start + gap.index + gap[0].length
+  }
+  return [...found, { from, to: text.length }]
 }
 
 function parts(text: string, start: number): { from: number; to: number }[] {
@@ -142,11 +176,28 @@ function parts(text: string, start: number): { from: number; to: number }[] {
     edges.push(at + gap[0].length)
   }
   ends.push(text.length)
-  return edges.map((from, index) => ({ from, to: ends[index] ?? text.length }))
+  return edges.flatMap((from, index) => countedParts(text, from, ends[index] ?? text.length))
+}
+
+/** "1. bowline 2. bow": one blank parts entries where the numbers count up in the same dress. */
+function countedParts(text: string, from: number, to: number): { from: number; to: number }[] {
+  const dress = dressOf(text.slice(from, to))
+  let number = Number(/^[\s*([]*(\d{1,3})/.exec(text.slice(from, to))?.[1] ?? NaN)
+  if (!dress || dress === ' ' || Number.isNaN(number)) return [{ from, to }]
+  const found: { from: number; to: number }[] = []
+  let start = from
+  for (const gap of text.slice(from, to).matchAll(/\s(?=[([]?(\d{1,3})\s*[-–—.):：=\]]\s*\S)/g)) {
+    const at = from + gap.index
+    if (Number(gap[1]) !== number + 1 || dressOf(text.slice(at + 1, to)) !== dress) continue
+    found.push({ from: start, to: at })
+    start = at + 1
+    number++
+  }
+  return [...found, { from: start, to }]
 }
 
 function dressOf(text: string): string {
-  return /^[\s*([]*(?:\d{1,3}|[ivx]{1,4}|bonus)\s*([-–—.):：=\]]?)/i.exec(text)?.[1] ?? ''
+  return /^[\s*([]*q?(?:\d{1,3}|[ivx]{1,4}|bonus)\s*([-–—.):：=\]]?)/i.exec(text)?.[1] ?? ''
 }
 
 function valueOf(part: string): string {
@@ -162,5 +213,6 @@ function rangeEntries(line: Line, first: string, last: string, valueFrom: number
     section,
     values: [{ line, from: valueFrom + value.index, to: valueFrom + value.index + value[0].length }],
     line,
+    from: valueFrom + value.index,
   }))
 }

@@ -4,6 +4,7 @@ import {
   cues,
   findPoints,
   type Keyword,
+  kindNamed,
   keywordAt,
   pointsEach,
   type Remark,
@@ -65,6 +66,12 @@ export function bareLetter(shape: Shape): Label | null {
   }
 }
 
+/** "A nucleus  B ribosome  C vacuole": bare letters in one line, parted by wide gaps. */
+export function bareRow(shape: Shape): Label | null {
+  const row = /^[Aa]\s\S.*?\s{2,}[Bb]\s\S.*?\s{2,}[Cc]\s\S/.test(shape.line.text.slice(shape.body))
+  return row ? bareLetter(shape) : null
+}
+
 /** "1 ammeter": a number before one blank is a label only where a matching list is expected. */
 export function weakNumber(shape: Shape): Label | null {
   const found = /^(\d{1,2})\s+(?=\S)/.exec(shape.line.text.slice(shape.body))
@@ -80,25 +87,63 @@ export function weakNumber(shape: Shape): Label | null {
   }
 }
 
-export type Labelling = 'question' | 'number' | 'dotted' | 'roman' | 'none'
+/** "__T__ 9 - …", "____1. …": room for the answer before the number, filled or not. */
+export const LED = /^\s*_{1,}\s*([\p{L}✓×√]{1,8}(?=\s*_+\s*\d)|(?=_*\s*\d{1,3}\s*[.)]))\s*_*\s*(?=\d)/u
 
-/** How the items of a draft are told apart: by a word and number, a number, a number of two levels, roman numerals, or not at all. */
+export type Labelling = 'question' | 'asked' | 'number' | 'dotted' | 'roman' | 'none'
+
+/** How the items of a draft are told apart: by a word and number, a bare word, a number, a number of two levels, roman numerals, or not at all. */
 export function howLabelled(shapes: readonly Shape[]): Labelling {
   if (countsUp(shapes.map((shape) => shape.dotted))) return 'dotted'
   const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
-  if (questions >= 2) return 'question'
+  if (questions >= 2 && !numbersRunThrough(shapes, questions)) return 'question'
+  if (shapes.filter((shape) => LED.test(shape.line.text)).length >= 2) return 'number'
+  if (countUp(shapes, false) >= 1 || countUp(shapes, true) >= 2) return 'number'
+  if (questions === 1) return 'question'
+  if (shapes.filter((shape) => shape.bareQuestion >= 0 && !shape.line.preformatted).length >= 2) return 'asked'
+  return romansCountUp(shapes) ? 'roman' : 'none'
+}
+
+/** How often one number follows another at the start of lines; `bare` for numbers with nothing but a wide gap behind. */
+function countUp(shapes: readonly Shape[], bare: boolean): number {
   let run = 0
   let last = -1
   for (const shape of shapes) {
     const label = shape.number
-    if (!label || shape.bullet || label.delimiter === ' ' || shape.line.preformatted) continue
-    if (label.value === last + 1 || label.value === 0) {
-      run += label.value === last + 1 && last >= 0 ? 1 : 0
-      last = label.value
-    }
+    if (!label || shape.bullet || (label.delimiter === ' ') !== bare || shape.line.preformatted) continue
+    if (label.value !== last + 1 && label.value !== 0) continue
+    if (label.value === last + 1 && last >= 0) run++
+    last = label.value
   }
-  if (run >= 1) return 'number'
-  return questions === 1 ? 'question' : romansCountUp(shapes) ? 'roman' : 'none'
+  return run
+}
+
+/** "Exercise 1: …" above items 1 and 2, "Exercise 2: …" above 3 and 4: the words name sections, the numbers items. */
+function numbersRunThrough(shapes: readonly Shape[], questions: number): boolean {
+  let last = 0
+  let count = 0
+  let parted = 0
+  for (const shape of shapes) {
+    if (shape.question && last > 0) parted++
+    const label = shape.number
+    if (!label || shape.bullet || shape.question || shape.line.indent > 2 || label.delimiter === ' ') continue
+    if (label.value !== last) return false
+    last = label.value + 1
+    count++
+  }
+  return parted > 0 && count > questions
+}
+
+/** "… of the cell? [1]", "… Explain. [3]": figures in square brackets behind most items are points, unless they cite a list. */
+export function hasBracketedPoints(shapes: readonly Shape[]): boolean {
+  if (shapes.some((shape) => /^\s*\[\d{1,2}\]/.test(shape.line.text))) return false
+  const items = shapes.filter((shape) => shape.question ?? shape.number)
+  const figures = shapes.flatMap((shape) => {
+    const found = /\s\[(\d{1,2})\]\s*$/.exec(shape.line.text)
+    return found ? [Number(found[1])] : []
+  })
+  const cites = figures.every((figure, index) => index === 0 || figure > (figures[index - 1] ?? 0))
+  return figures.length >= 2 && figures.length * 3 >= items.length && !cites
 }
 
 function countsUp(labels: readonly (DottedLabel | null)[]): boolean {
@@ -126,6 +171,11 @@ function romansCountUp(shapes: readonly Shape[]): boolean {
   return last >= 3
 }
 
+/** "Multiple choice. Circle the letter": a heading that starts with the name of a kind. */
+export function namesKind(text: string): boolean {
+  return kindNamed(/^[^.:(]*/.exec(text)?.[0] ?? '') !== null || trueFalseLead(text) !== null
+}
+
 export function sectionOf(text: string): Section {
   const label = /(?:^|\s)([IVX]{1,5}|[A-H]|\d{1,2})(?=[.):\s]|$)/.exec(text)?.[1]?.toLowerCase() ?? null
   return {
@@ -151,9 +201,10 @@ export function isFresh(item: RawItem, section: Section): boolean {
 /** "1 B, 2 C" or "1-5: B A D": at least two numbered entries in one line. */
 export function looksLikeEntries(value: string): boolean {
   return (
-    /^\W*\d{1,3}\s*[-–.):]?\s*[a-h](?:[\s,;]+\d{1,3}\s*[-–.):]?\s*[a-h])+\W*$/i.test(value) ||
-    /^\W*\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*\d{1,3}\s*[-–.):]?\s*\S/.test(value) ||
-    /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value)
+    /^\W*q?\d{1,3}\s*[-–.):]?\s*[a-h](?:[\s,;]+q?\d{1,3}\s*[-–.):]?\s*[a-h])+\W*$/i.test(value) ||
+    /^\W*[Qq]?\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*[Qq]?\d{1,3}\s*[-–.):]?\s*\S/.test(value) ||
+    /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value) ||
+    /^\d{1,3}\s*[.):]?\s*\p{L}\s+[–—-]\s+\d{1,3}\s*[.):]?\s*\S/u.test(value)
   )
 }
 
@@ -172,7 +223,8 @@ export function gapCount(item: RawItem): number {
 export function nextLabel(text: string, label: Label): Label | null {
   for (let at = label.to; at < text.length; at++) {
     if (at > label.to && !/\s/.test(text.charAt(at - 1)) && label.script !== 'circled') continue
-    const found = label.script === 'number' ? numberLabelAt(text, at) : letterLabelAt(text, at)
+    const found =
+      label.script === 'number' ? numberLabelAt(text, at) : (letterLabelAt(text, at) ?? bareLabelAt(text, at, label))
     if (!found || at === label.to) continue
     const candidate = label.script === 'roman' ? asRoman(found) : found
     if (
@@ -184,6 +236,16 @@ export function nextLabel(text: string, label: Label): Label | null {
       return candidate
   }
   return null
+}
+
+/** The next bare letter of a row whose letters have a blank behind and a wide gap before them. */
+function bareLabelAt(text: string, at: number, label: Label): Label | null {
+  if (label.delimiter !== ' ' || !/\s{2}$/.test(text.slice(Math.max(0, at - 2), at))) return null
+  const found = /^(\p{L})\s(?=\S)/u.exec(text.slice(at, at + 3))
+  const value = found?.[1] ? labelValue(found[1]) : null
+  if (!found?.[1] || !value) return null
+  const upper = found[1] !== found[1].toLowerCase()
+  return { ...value, delimiter: ' ', upper, text: found[1], from: at, to: at + found[0].length }
 }
 
 /** A letter behind at least two blanks: the right-hand list of a matching item printed beside the left one. */
@@ -335,7 +397,8 @@ export function remarksBehind(text: string): { readonly remarks: readonly Remark
 
 /** Whether a line without a number leads the pairs, or the options or key, that stand below it. */
 export function leadsAnswers(text: string, next: Shape): { readonly pairs: boolean; readonly listed: boolean } {
-  const pairs = cues.asksMatch(text) && next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
+  const beside = next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
+  const pairs = cues.asksMatch(text) && (beside || next.tableRow)
   const listed =
     (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
     (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
@@ -362,7 +425,7 @@ export function takeTrailingSign(entry: RawEntry): void {
 
 /** "Difficulty: Easy | Level: Remember | Tags: joints, frames". */
 export function takeMetadata(item: RawItem, text: string): void {
-  for (const part of text.split(/\s*\|\s*/)) {
+  for (const part of text.split(/\s*\|\s*|\s*\]\s*(?:\[\s*|$)/)) {
     const keyword = keywordAt(part, 0)
     if (!keyword) continue
     const value = part.slice(keyword.end).trim()

@@ -12,7 +12,7 @@ const POWER = `(?:\\s*[×x*·]\\s*10\\s*(?:\\^?\\(?([-−+]?\\d{1,3})\\)?|([⁻�
 const UNIT =
   '(?:\\s*([\\p{L}°%‰Ω€$£µ℃℉](?:[\\p{L}°%‰Ω€$£µ℃℉]|[/·*^²³⁻¹]|\\^?-?\\d(?=$|[\\s(/]))*(?:\\s\\p{L}+(?:[²³])?){0,2}))?'
 const PLAIN = new RegExp(
-  `^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`,
+  `^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%(?!\\p{L}))?${UNIT}\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`,
   'iu',
 )
 const RANGE = new RegExp(
@@ -46,11 +46,11 @@ export function readNumberKey(text: string): NumberKey | null {
   if (!found?.[2]) return null
   if (/^0\d/.test(found[2])) return null
   const value = round(figure(found[2]) * 10 ** exponent(found[3], found[4]))
-  const spread = found[6] ?? found[8]
-  const percent = found[7] ?? found[9]
+  const spread = found[6] ?? found[9]
+  const percent = found[7] ?? found[10]
   const tolerance =
     spread === undefined ? 0 : round(percent ? (Math.abs(value) * figure(spread)) / 100 : figure(spread))
-  return { key: { value, tolerance }, unit: found[5]?.trim() ?? found[1] ?? null }
+  return { key: { value, tolerance }, unit: found[5]?.trim() ?? found[8]?.trim() ?? found[1] ?? null }
 }
 
 function exponent(plain: string | undefined, raised: string | undefined): number {

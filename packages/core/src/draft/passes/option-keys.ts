@@ -107,7 +107,7 @@ function entryIndex(text: string, list: RawList, count: number): number {
 export function readPairs(text: string, left: RawList, right: RawList): (readonly [number, number])[] {
   const pairs: (readonly [number, number])[] = []
   for (const found of text.matchAll(
-    /(?<![\p{L}\d])(\d{1,2}|\p{L}|[①-⑳])\s*[-–—ー:=→>.)]*\s*(\p{L}|\d{1,2})(?![\p{L}\d])/gu,
+    /(?<![\p{L}\d])(\d{1,2}|[ivxIVX]{2,4}|\p{L}|[①-⑳])[\s)]*[-–—ー:=→>.)]*[\s(]*([ivx]{2,4}|\p{L}|\d{1,2})(?![\p{L}\d])/gu,
   )) {
     const from = entryIndex(found[1] ?? '', left, left.entries.length)
     const to = entryIndex(found[2] ?? '', right, right.entries.length)

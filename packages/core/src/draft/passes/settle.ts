@@ -32,6 +32,10 @@ export function settleItem(raw: RawItem): SettledItem {
 const REFERS =
   /^(?:(?:all|none|both|neither|any)\b.{0,20}\b(?:above|these|them|those|of the others|options)|(?:both |only )?[A-H](?:\)|\.)?\s*(?:and|&|or|,|und|et|y|e|en|och|i|и)\s*(?:[A-H]\s*,\s*)*[A-H]\b.{0,6}$|alle (?:genannten|antworten|oben)|keine (?:der|von)|toutes? (?:les|ces)|aucune? de|todas? (?:las|los) anteriores|ningun[oa] de|tutte le precedenti|nessuna delle|geen van|alle bovenstaande|inget av|alla ovanstående|wszystkie powyższe|żadna z|все (?:вышеперечисленные|перечисленные)|ни один|以上皆|以上都)/i
 
+/** "Answers will vary": what stands where the key would says that none can be given. */
+const VARIES =
+  /^\W*(?:(?:(?:student|pupil)s?['’]?s? )?(?:own )?(?:answers?|responses?) (?:will|may|can|might) vary|students?['’]? own (?:answers?|words)|(?:individuelle|eigene) (?:antwort|lösung)|antworten (?:können )?variieren|réponses? (?:libres?|personnelles?|variées?)|les réponses (?:peuvent )?vari|respuestas? (?:libres?|personal(?:es)?|abiertas?)|las respuestas (?:pueden )?var|risposte? (?:liber[ae]|personal[ei])|eigen antwoord|egna svar|odpowiedzi (?:mogą się różnić|własne)|свой ответ|свободный ответ)/i
+
 class Settler {
   readonly #raw: RawItem
   readonly #marks: Mark[] = []
@@ -81,8 +85,22 @@ class Settler {
     }
     const pairs = this.#pairs(stem)
     if (pairs) return pairs
+    if (this.#options && this.#isDialogue(this.#options)) {
+      const lines = this.#options.entries.flatMap((entry) => entry.pieces)
+      this.#options = null
+      this.#head.stem = [...this.#head.stem, ...lines]
+      const whole = compose(this.#head.stem)
+      return this.#open(whole, plainText(whole))
+    }
     if (this.#options) return this.#fromOptions(this.#withStatements(stem), this.#options)
     return this.#open(stem, text)
+  }
+
+  /** "– Where ____ you from? – I ____ from Lumar.": lines with gaps behind dashes are text to fill, no options. */
+  #isDialogue(list: RawList): boolean {
+    if (list.style !== 'bullet' || countGaps(compose(this.#head.stem)) > 0) return false
+    if (list.entries.some((entry) => entry.sign !== null)) return false
+    return list.entries.every((entry) => countGaps(compose(entry.pieces)) > 0)
   }
 
   /** Lists before the options are statements that the stem is about; none of their lines is lost. */
@@ -426,6 +444,7 @@ class Settler {
   }
 
   #typed(stem: Content, said: string): Item {
+    if (VARIES.test(said)) return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
     const { text, remark } = partRemark(said)
     const number = readNumberKey(text)
     const asksFraction = /fraction|bruch|frazione|fracción|ułam/i.test(plainText(stem))
@@ -484,6 +503,11 @@ class Settler {
           continue
         if (hole[3] === undefined) {
           const inside = (hole[1] ?? hole[2] ?? '').trim()
+          const offered = hole[2]?.split(/\s*[/|]\s*/)
+          if (offered && offered.length > 1 && this.#statements().length) {
+            found.push({ at, answers: [], choices: offered })
+            continue
+          }
           if (/^(?:image|blank|gap)\b/i.test(inside)) continue
           found.push({ at, answers: inside.split(/\s*[|/]\s*/), choices: null })
         } else found.push({ at, answers: [], choices: hole[3].split(/\s*\/\s*/).map((choice) => choice.trim()) })
@@ -541,9 +565,10 @@ class Settler {
       this.#head.stem.length > 1
         ? this.#head.stem.slice(0, -1)
         : [{ ...last, span: { ...last.span, to: last.span.from + colon } }]
-    const order = key
+    const parted = key
       .split(/\s*(?:,|–|—|;|→|>|\s-\s|\/)\s*/)
       .map((entry) => entries.findIndex((known) => sameText(known, entry)))
+    const order = parted.length === entries.length && !parted.includes(-1) ? parted : orderInSentence(key, entries)
     return {
       ...this.#common(compose(head)),
       kind: 'order',
@@ -552,8 +577,33 @@ class Settler {
     }
   }
 
+  /** "Strongly disagree / Disagree / Neutral / Agree": the steps of an opinion behind the statement. */
+  #opinion(text: string): Item | null {
+    const found = /^(.*?[.?!:])\s+\(?((?:[^/|.?!()]{2,40}\s*[/|]\s*){2,10}[^/|.?!()]{2,40})\)?\s*$/su.exec(text)
+    const steps = found?.[2]?.split(/\s*[/|]\s*/).map((step) => step.trim()) ?? []
+    const [low, high] = [steps[0], steps.at(-1)]
+    if (!found?.[1] || !low || !high || this.#raw.keys.length || this.#raw.lists.length) return null
+    if (!cues.isOpinion(low) || !cues.isOpinion(high)) return null
+    const common = this.#common(contentOf(found[1].trim()))
+    return { ...common, kind: 'scale', points: 0, low: 1, high: steps.length, lowLabel: low, highLabel: high }
+  }
+
+  /** The same steps as options, none of them keyed. */
+  #opinionList(stem: Content): Item | null {
+    const [list] = this.#raw.lists
+    if (!list || this.#raw.lists.length > 1 || list.entries.length < 3 || this.#raw.keys.length) return null
+    if (list.entries.some((entry) => entry.sign !== null)) return null
+    const low = plainText(compose(list.entries[0]?.pieces ?? []))
+    const high = plainText(compose(list.entries.at(-1)?.pieces ?? []))
+    if (!cues.isOpinion(low) || !cues.isOpinion(high)) return null
+    const ends = { low: 1, high: list.entries.length, lowLabel: low, highLabel: high }
+    return { ...this.#common(stem), kind: 'scale', points: 0, ...ends }
+  }
+
   #scale(stem: Content): Item | null {
     const text = plainText(stem)
+    const opinion = this.#opinion(text) ?? this.#opinionList(stem)
+    if (opinion) return opinion
     const found =
       /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?(?:\s+\d{1,2}){0,10}\s*$/.exec(
         text,
@@ -581,6 +631,10 @@ class Settler {
     if (isEmptyContent(item.stem)) this.#mark('stem-empty')
     if (item.kind === 'single' || item.kind === 'multiple') this.#markOptions(item.options, item.shuffle)
     if (missesKey(item) && !this.#marks.some((one) => one.code === 'key-names-no-option')) this.#mark('key-missing')
+    const open = unkeyedParts(item)
+    if (open.length) this.#mark('key-incomplete', { parts: open.map((part) => `“${part}”`).join(', ') })
+    const [only] = item.kind === 'short' ? item.key : []
+    if (only && /^\(?(?:[A-Z]|[a-h])\)?\.?$/.test(only)) this.#mark('key-letter-alone', { letter: only })
     const lost = this.#lostPowers()
     for (const one of lost) this.#marks.push(one)
     for (const line of raw.lines) {
@@ -686,6 +740,28 @@ function verdictOf(word: string): boolean | null {
   )
     return false
   return word.length > 1 ? truthOf(word, false) : null
+}
+
+/** "She always gets up early." orders "always / she / early / gets up", where the sentence is made of these words only. */
+function orderInSentence(sentence: string, entries: readonly string[]): number[] {
+  const plain = (text: string): string =>
+    ` ${text
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}'’]+/gu, ' ')
+      .trim()} `
+  const text = plain(sentence)
+  const places = entries.map((entry) => text.indexOf(plain(entry)))
+  const length = entries.reduce((sum, entry) => sum + plain(entry).length - 1, 1)
+  if (places.includes(-1) || new Set(places).size < places.length || length !== text.length) return []
+  return entries.map((_entry, index) => index).sort((a, b) => (places[a] ?? 0) - (places[b] ?? 0))
+}
+
+/** Left sides of a matching item, or rows of a grid, that the key leaves out although it names others. */
+function unkeyedParts(item: Item): string[] {
+  if ((item.kind !== 'match' && item.kind !== 'grid') || !item.key.length) return []
+  const parts = item.kind === 'match' ? item.left : item.rows
+  const keyed = new Set(item.key.map(([part]) => part))
+  return parts.flatMap((part, index) => (keyed.has(index) ? [] : [plainText(part)]))
 }
 
 function missesKey(item: Item): boolean {

@@ -1,7 +1,7 @@
 import { bulletEnd, boxAt, letterLabelAt, numberLabelAt, type Box, type Label } from '../labels.ts'
 import type { Line } from '../model.ts'
 import { remembered } from '../remember.ts'
-import { questionLabelAt, type QuestionLabel } from '../words.ts'
+import { bareQuestionEnd, namedOptionAt, questionLabelAt, type QuestionLabel } from '../words.ts'
 
 /** What a line looks like on its own; which part it plays is decided later, among its neighbours. */
 export interface Shape {
@@ -22,6 +22,8 @@ export interface Shape {
   readonly sign: string | null
   readonly box: Box | null
   readonly question: QuestionLabel | null
+  /** Where the text behind "Question:" without a number starts; −1. */
+  readonly bareQuestion: number
   readonly number: Label | null
   readonly letter: Label | null
   /** "2.1": a number of two levels; items are told by it only where the whole draft is numbered so. */
@@ -81,8 +83,9 @@ function shapeOfText(text: string, preformatted: boolean): TextShape {
     sign: sign?.[1] ?? null,
     box: innerBox,
     question: questionLabelAt(text, body),
+    bareQuestion: bareQuestionEnd(text, body),
     number: numberLabelAt(text, body),
-    letter: letterLabelAt(text, body),
+    letter: letterLabelAt(text, body) ?? namedOptionAt(text, body),
     dotted: dottedAt(text, body),
   }
 }

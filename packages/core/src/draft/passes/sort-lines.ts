@@ -16,12 +16,14 @@ import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
 import {
   bareLetter,
+  bareRow,
   bracketStart,
   bracketedKeyword,
   endsSentence,
   from,
   columnLabel,
   gapCount,
+  hasBracketedPoints,
   hasPlainOptions,
   inlineBoxes,
   howLabelled,
@@ -29,7 +31,9 @@ import {
   isFresh,
   isSettledKey,
   leadsAnswers,
+  LED,
   looksLikeEntries,
+  namesKind,
   nextBox,
   nextLabel,
   remarksBehind,
@@ -69,6 +73,7 @@ class Sorter {
   readonly #keyBlocks: KeyBlock[] = []
   readonly #aside: { line: Line; reason: AsideReason }[] = []
   readonly #labelled: Labelling
+  readonly #bracketedPoints: boolean
   /** Letters for question and answer, where the draft is a list of such pairs. */
   readonly #pair: readonly [string, string] | null
   #title: string | null = null
@@ -93,6 +98,7 @@ class Sorter {
     this.#furniture = findFurniture(shapes)
     this.#pair = pairOf(shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.start)?.letter ?? []))
     this.#labelled = howLabelled(shapes)
+    this.#bracketedPoints = hasBracketedPoints(shapes)
   }
 
   sort(): SortedLines {
@@ -186,7 +192,14 @@ class Sorter {
   #isEntry(shape: Shape): boolean {
     const text = bodyText(shape)
     // "Q3 B" is an entry only where the items are called so, too.
-    return startsLikeEntry(text) || (this.#labelled === 'question' && shape.question !== null && text.length <= 90)
+    if (startsLikeEntry(text)) return true
+    return this.#labelled === 'question' && shape.question !== null && (text.length <= 90 || this.#hasItem(shape))
+  }
+
+  /** An item with the line's number stands above: the line is its key, however long. */
+  #hasItem(shape: Shape): boolean {
+    const number = shape.question?.number
+    return number !== undefined && this.#items.some((item) => item.number === number)
   }
 
   /** "Part B" above its keys, or "Part A  1 T, 2 F" with them. */
@@ -204,6 +217,14 @@ class Sorter {
     const at = this.#indexOf(shape)
     const after = this.#nextText(at)
     return Boolean(shape.number && after?.letter?.value === 0)
+  }
+
+  /** Behind a list of keys and an empty line: the number that comes next, which no item has had. */
+  #isNextItem(shape: Shape): boolean {
+    const { number } = shape
+    const block = this.#block
+    if (!number || !block?.lines.length || this.#blanks === 0 || this.#last?.value !== number.value - 1) return false
+    return bodyText(shape).slice(number.to).split(/\s+/).length > 3
   }
 
   #openBlock(shape: Shape): void {
@@ -238,9 +259,10 @@ class Sorter {
       (shape.line.indent > 0 && this.#blanks === 0)
     const leaves =
       this.#isOrdinaryItem(shape) ||
+      this.#isNextItem(shape) ||
       (shape.heading > 0 && !entry) ||
       shape.rule ||
-      (shape.question !== null && !shape.tableRow && text.length > 90)
+      (shape.question !== null && !shape.tableRow && text.length > 90 && !this.#hasItem(shape))
     if (entry && !leaves) {
       block.lines.push(shape.line)
       this.#setAside(shape, 'keys')
@@ -279,27 +301,29 @@ class Sorter {
       return true
     }
     if (this.#labelled === 'question') return false
+    if (this.#labelled === 'asked') {
+      if (shape.bareQuestion < 0) return false
+      this.#startItem(shape, null, shape.bareQuestion, 'question')
+      return true
+    }
     if (this.#labelled === 'dotted') {
       if (!shape.dotted) return false
       this.#startItem(shape, shape.dotted.text, shape.dotted.end, 'number')
       return true
     }
-    const led = /^\s*_{1,}\s*([\p{L}✓×√]{1,8})\s*_{1,}\s*(?=\d)/u.exec(shape.line.text)
+    const led = LED.exec(shape.line.text)
     if (led) {
       const label = numberLabelAt(shape.line.text, led[0].length)
       if (label) {
         const item = this.#startItem(shape, label.text, label.to, 'number')
-        item.keys.push({
-          statement: { line: shape.line, from: 0, to: led[0].length },
-          values: [
-            {
-              line: shape.line,
-              from: led[0].indexOf(led[1] ?? ''),
-              to: led[0].indexOf(led[1] ?? '') + (led[1] ?? '').length,
-            },
-          ],
-          source: 'lead',
-        })
+        const given = led[1] ?? ''
+        const from = led[0].indexOf(given)
+        if (given)
+          item.keys.push({
+            statement: { line: shape.line, from: 0, to: led[0].length },
+            values: [{ line: shape.line, from, to: from + given.length }],
+            source: 'lead',
+          })
         this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
         return true
       }
@@ -328,8 +352,8 @@ class Sorter {
     const rest = shape.line.text.slice(label.to)
     if (label.delimiter === ' ' && !/\p{L}/u.test(rest)) return false
     const last = this.#last
-    if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0
-    const next = label.value === last.value + 1
+    const next = label.value === (last?.value ?? -2) + 1
+    if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0 || next
     const nested = this.#item.lists.findLast((list) => list.style === 'number')
     const continuesList =
       nested !== undefined &&
@@ -386,7 +410,10 @@ class Sorter {
   #takeSection(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     const headed =
-      (shape.heading > 0 && !shape.question) || this.#headsDotted(shape, index) || this.#headsNumbers(shape, index)
+      (shape.heading > 0 && !shape.question) ||
+      (shape.question !== null && this.#labelled === 'number' && this.#nextText(index)?.number !== null) ||
+      this.#headsDotted(shape, index) ||
+      this.#headsNumbers(shape, index)
     const titled =
       cues.isSection(text) &&
       text.length < 120 &&
@@ -433,8 +460,9 @@ class Sorter {
   #headsNumbers(shape: Shape, index: number): boolean {
     const label = shape.letter
     if (!label?.upper || this.#labelled !== 'number' || this.#blanks === 0 || shape.line.indent > 2) return false
-    const next = this.#nextText(index)
-    if (next?.number?.value !== 0) return false
+    if (asRoman(label) && namesKind(shape.line.text.slice(label.to))) return true
+    const next = this.#nextText(index)?.number
+    if (!next || (next.value !== 0 && next.value !== (this.#last?.value ?? -2) + 1)) return false
     const options = this.#item?.lists.at(-1)
     const before = options?.entries.at(-1)?.label
     const continues = before?.script === label.script && before.value === label.value - 1
@@ -474,7 +502,7 @@ class Sorter {
   /** In a numbered draft an item may lack its number: its options, pairs or key follow all the same. */
   #startsWithoutNumber(shape: Shape, text: string, index: number): boolean {
     const next = this.#nextText(index)
-    if (!next || shape.heading || this.#blanks === 0) return false
+    if (!next || shape.heading || (this.#blanks === 0 && !(next.tableRow && !this.#item))) return false
     const { pairs, listed } = leadsAnswers(text, next)
     if (!pairs && !listed) return false
     if (pairs) this.#last = { value: 0, delimiter: 'pairs', indent: shape.line.indent }
@@ -497,12 +525,13 @@ class Sorter {
   /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
   #takeUnnumbered(shape: Shape, text: string, index: number): void {
     if (shape.tableRow) return this.#setAside(shape, 'other')
-    if (this.#title === null && !this.#items.length && text.length < 120 && !this.#range) {
+    const words = this.#paragraphWords(index)
+    const isTitle = text.length < 120 && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
+    if (this.#title === null && !this.#items.length && isTitle) {
       this.#title = text
       this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
       return this.#setAside(shape, 'title')
     }
-    const words = this.#paragraphWords(index)
     if (this.#range || this.#passage || words >= LONG_PASSAGE_WORDS) {
       this.#passage ??= { pieces: [], lines: [], range: this.#range }
       this.#passage.pieces.push({ span: whole(shape), join: this.#blanks > 0 ? 'paragraph' : 'wrap' })
@@ -511,9 +540,22 @@ class Sorter {
       this.#item = null
       return
     }
+    if (this.#isTextWithGaps(shape, index)) {
+      this.#startItem(shape, null, shape.start, 'number')
+      return
+    }
     if (trueFalseTail(text) || trueFalseLead(text))
       this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
     this.#setAside(shape, cues.isInstruction(text) ? 'instruction' : 'other')
+  }
+
+  /** A text with gaps, or the words for it in a box above, is an item even where the others are numbered. */
+  #isTextWithGaps(shape: Shape, index: number): boolean {
+    const gap = /\p{L}.*(?:_{3,}|\.{5,}|…{2,})/u
+    const text = bodyText(shape)
+    if (gap.test(text)) return true
+    const next = this.#nextText(index)
+    return /^[[({].*\S\s.*[\])}]$/.test(text) && next !== null && !next.number && gap.test(bodyText(next))
   }
 
   #paragraphWords(index: number): number {
@@ -699,6 +741,8 @@ class Sorter {
 
   /** "A It was being repaired." above "B …": letters with nothing but a blank behind them. */
   #bareLetter(shape: Shape): Label | null {
+    const row = shape.letter ? null : bareRow(shape)
+    if (row) return row
     const label = shape.letter ? null : bareLetter(shape)
     if (!label || label.value !== 0) return null
     let at = this.#indexOf(shape)
@@ -727,7 +771,8 @@ class Sorter {
     let current = label
     for (;;) {
       const next = nextLabel(text, current) ?? (style === 'letter' ? columnLabel(text, current) : null)
-      const other = style === 'number' || current.script === 'circled' ? wideLetter(text, current.to) : null
+      const isLeft = style === 'number' || current.script === 'circled' || current.script === 'roman'
+      const other = isLeft ? wideLetter(text, current.to) : null
       const end = next?.from ?? other?.from ?? text.length
       this.#addEntry(item, shape, style, `${style}:${current.script}`, current, at, current.to, end)
       if (other && !next) {
@@ -771,18 +816,21 @@ class Sorter {
     const line = shape.line
     const glued = keywordsWithin(line.text.slice(0, end), start)[0]
     let to = glued?.start ?? end
-    let begin = start
-    const sign = keySign(line.text.slice(start, to))
+    // "a) ( ) Sola", "b) (X) Dorim": the place for a tick behind the label.
+    const place = label ? /^[([]\s?[xX✓✔*]?\s?[)\]]\s+(?=\S)/.exec(line.text.slice(start, to)) : null
+    let begin = start + (place?.[0].length ?? 0)
+    const ticked = place && /[xX✓✔*]/.test(place[0]) ? place[0].trim() : null
+    const sign = keySign(line.text.slice(begin, to))
     if (sign) {
-      begin = start + sign.before
-      to = start + sign.end
+      to = begin + sign.end
+      begin += sign.before
     }
     const entry: RawEntry = {
       label,
       labelText: line.text.slice(labelFrom, start).trim(),
       pieces: [{ span: { line, from: begin, to }, join: 'paragraph' }],
       feedback: [],
-      sign: sign?.sign ?? (labelFrom <= shape.body ? shape.sign : null),
+      sign: sign?.sign ?? ticked ?? (labelFrom <= shape.body ? shape.sign : null),
       indent: line.indent,
     }
     const at = label ? list.entries.findIndex((known) => (known.label?.value ?? -1) > label.value) : -1
@@ -955,7 +1003,10 @@ class Sorter {
 
   #pushStem(item: RawItem, span: Span, join: Piece['join']): void {
     const text = span.line.text.slice(span.from, span.to)
-    const points = findPoints(text)
+    const figure = this.#bracketedPoints ? /\s*\[(\d{1,2})\]\s*$/.exec(text) : null
+    const points = figure
+      ? { points: Number(figure[1]), from: figure.index, to: figure.index + figure[0].length }
+      : findPoints(text)
     if (!points) {
       if (text.trim()) item.stem.push({ span, join })
       return

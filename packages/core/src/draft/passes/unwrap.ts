@@ -13,7 +13,8 @@ const MAX_JOINED_LINES = 60
  * brackets and lists. A line goes on in the next one where a bracket is still open, or where the draft is wrapped at
  * a width and the next word would not have fitted.
  */
-export function unwrapLines(shapes: readonly Shape[]): Shape[] {
+export function unwrapLines(given: readonly Shape[]): Shape[] {
+  const shapes = joinLoneLabels(given)
   const width = wrapWidth(shapes)
   const joined: Shape[] = []
   let count = 1
@@ -28,6 +29,50 @@ export function unwrapLines(shapes: readonly Shape[]): Shape[] {
     }
   }
   return joined
+}
+
+const LONE_LETTER = /^\s*\(?([A-Ha-h])\s*[).:]?\s*$/
+const LONE_NUMBER = /^\s*(\d{1,3})\s*[).]?\s*$/
+
+/**
+ * "A" above "contract", "B" above "extend": a copy that broke behind each label. A letter that stands alone is joined
+ * to the line below it where the next letter, or the one before, stands so too; a number likewise.
+ */
+function joinLoneLabels(shapes: readonly Shape[]): Shape[] {
+  const letters = loneRuns(shapes, LONE_LETTER, (text) => text.toLowerCase().charCodeAt(0) - 97)
+  const numbers = loneRuns(shapes, LONE_NUMBER, (text) => Number(text) - 1)
+  if (!letters.size && !numbers.size) return [...shapes]
+  const joined: Shape[] = []
+  for (let index = 0; index < shapes.length; index++) {
+    const shape = shapes[index]
+    const next = shapes[index + 1]
+    const isLabel = letters.has(index) || numbers.has(index)
+    if (shape && next && isLabel) {
+      joined.push(shapeOf(joinLines(shape.line, next.line, /[\p{L}\d]\s*$/u.test(shape.line.text) ? '. ' : ' ')))
+      index++
+    } else if (shape) joined.push(shape)
+  }
+  return joined
+}
+
+/** Places of labels that stand alone above a line of text and count up from the first. */
+function loneRuns(shapes: readonly Shape[], label: RegExp, valueOf: (text: string) => number): ReadonlySet<number> {
+  const found = new Set<number>()
+  let run: { index: number; value: number }[] = []
+  const close = (): void => {
+    if (run.length > 1) for (const { index } of run) found.add(index)
+    run = []
+  }
+  shapes.forEach((shape, index) => {
+    const text = shape.line.preformatted ? null : label.exec(shape.line.text)?.[1]
+    const next = shapes[index + 1]
+    if (!text || !next || next.blank || next.line.preformatted || label.test(next.line.text)) return
+    const value = valueOf(text)
+    if (value !== (run.at(-1)?.value ?? -1) + 1) close()
+    if (value === run.length) run.push({ index, value })
+  })
+  close()
+  return found
 }
 
 /** Columns at which the draft was wrapped by an editor; null where its lines end by themselves. */
@@ -116,6 +161,7 @@ function isPlain(shape: Shape): boolean {
     !shape.bullet &&
     !shape.box &&
     !shape.question &&
+    shape.bareQuestion < 0 &&
     !shape.number &&
     !shape.letter &&
     !shape.dotted &&
@@ -135,18 +181,18 @@ function closesBracket(text: string): boolean {
   return /^[^()[\]（）]{0,70}[)\]）]/.test(text)
 }
 
-function joinLines(first: Line, second: Line): Line {
+function joinLines(first: Line, second: Line, gap = ' '): Line {
   const firstMap = mapOf(first)
   const secondMap = mapOf(second)
   const lead = second.text.length - second.text.trimStart().length
   let kept = first.text.trimEnd()
   if (/\p{Ll}{2}-$/u.test(kept) && /^\p{Ll}{2}/u.test(second.text.trimStart())) kept = kept.slice(0, -1)
   const tight = kept !== first.text.trimEnd() || /[\u3040-\u30FF\u3400-\u9FFF。、，]$/.test(kept)
-  const start = kept.length + (tight ? 0 : 1)
+  const start = kept.length + (tight ? 0 : gap.length)
   const behind = second.from - first.from
   const map = [
     ...firstMap.slice(0, kept.length),
-    ...(tight ? [] : [firstMap[kept.length] ?? first.to - first.from]),
+    ...(tight ? [] : Array.from(gap, () => firstMap[kept.length] ?? first.to - first.from)),
     ...secondMap.slice(lead).map((at) => at + behind),
   ]
   const shifted: StyleRange[] = second.styles.map((range) => ({
@@ -158,7 +204,7 @@ function joinLines(first: Line, second: Line): Line {
     ...first,
     to: second.to,
     lastNumber: second.lastNumber ?? second.number,
-    text: `${kept}${tight ? '' : ' '}${second.text.slice(lead)}`,
+    text: `${kept}${tight ? '' : gap}${second.text.slice(lead)}`,
     map,
     styles: bridged([...first.styles.filter((range) => range.from < kept.length), ...shifted], kept.length, start),
     joinedAt: start,

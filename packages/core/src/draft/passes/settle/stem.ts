@@ -203,6 +203,10 @@ export class StemReader {
     const room =
       first && this.truthCue ? /^\s*(?:_{2,}|\.{4,}|[(（[]\s*[)）\]])\s*(?=\S)/.exec(spanText(first.span)) : null
     if (first && room) this.stem[0] = trimStart(first, room[0].length)
+    const index = this.stem.length - 1
+    const last = this.stem[index]
+    const behind = last && this.truthCue ? /\s*(?:[(（[]\s*[)）\]]|_{2,})\s*$/.exec(spanText(last.span)) : null
+    if (last && behind?.index) this.stem[index] = { ...last, span: { ...last.span, to: last.span.from + behind.index } }
   }
 
   #dropCitations(): void {
