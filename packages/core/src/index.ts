@@ -59,6 +59,7 @@ export type {
 export { readingOutline } from './draft/outline.ts'
 export { KIND_NAMES } from './item/kind-names.ts'
 export { readDraft } from './draft/read-draft.ts'
+export { rereadDraft } from './draft/reread.ts'
 export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
 export { DESTINATIONS, type Destination } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'

@@ -19,8 +19,16 @@ import type { KeyBlock, SortedLines } from './passes/sorted.ts'
  * @returns items in draft order; every line with text is in an item, in a passage, or in `aside`.
  */
 export function readDraft(source: DraftSource): Reading {
+  return readStretch(source, 0)
+}
+
+/**
+ * Reads a stretch of a draft whose last item before it has the number `after`, so that its numbers are known to count on.
+ * @internal
+ */
+export function readStretch(source: DraftSource, after: number): Reading {
   const lines = cleanLines(source)
-  const sorted = sortLines(unwrapLines(shapeLines(lines)))
+  const sorted = sortLines(unwrapLines(shapeLines(lines)), after)
   const blocks =
     source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
   const marks = placeKeys(sorted, blocks)

@@ -1,4 +1,4 @@
-import { readDraft, type DraftSource, type Item, type Reading, type ReadItem } from '@zakuska/core'
+import { readDraft, rereadDraft, type DraftSource, type Item, type Reading, type ReadItem } from '@zakuska/core'
 
 export interface ReadRequest {
   readonly version: number
@@ -10,24 +10,43 @@ export type SentItem = Omit<ReadItem, 'item'> & ({ readonly item: Item } | { rea
 
 export interface ReadAnswer {
   readonly version: number
-  /** The version whose items `known` counts in; 0 where there was none. */
+  /** Counts the answers; a version may be answered twice, at once and then by a reading of the whole draft. */
+  readonly answer: number
+  /** The answer whose items `known` counts in; 0 where there was none. */
   readonly since: number
   readonly reading: Omit<Reading, 'items'> & { readonly items: readonly SentItem[] }
 }
 
-let sent: { readonly version: number; readonly places: ReadonlyMap<Item, number> } = { version: 0, places: new Map() }
+/** How long nobody may have typed before the whole draft is read. */
+const QUIET_MS = 250
+
+let answers = 0
+let last: { readonly source: DraftSource; readonly reading: Reading } | null = null
+let quiet: ReturnType<typeof setTimeout> | undefined
 
 // Reading is off the main thread, so that typing never waits for it.
 self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
   const { version, source } = event.data
-  const reading = readDraft(source)
+  clearTimeout(quiet)
+  const near = last && rereadDraft(last.source, last.reading, source)
+  send(version, source, near ?? readDraft(source))
+  if (near)
+    quiet = setTimeout(() => {
+      const whole = readDraft(source)
+      if (JSON.stringify(whole) !== JSON.stringify(near)) send(version, source, whole)
+    }, QUIET_MS)
+})
+
+function send(version: number, source: DraftSource, reading: Reading): void {
+  // The reader gives the very same object for an item that is as it was.
+  const places = new Map(last?.reading.items.map((read, index) => [read.item, index]))
   const items = reading.items.map((read): SentItem => {
-    const known = sent.places.get(read.item)
+    const known = places.get(read.item)
     if (known === undefined) return read
     const { item: _item, ...place } = read
     return { ...place, known }
   })
-  self.postMessage({ version, since: sent.version, reading: { ...reading, items } } satisfies ReadAnswer)
-  // The reader gives the very same object for an item that is as it was.
-  sent = { version, places: new Map(reading.items.map((read, index) => [read.item, index])) }
-})
+  const since = answers++
+  self.postMessage({ version, answer: answers, since, reading: { ...reading, items } } satisfies ReadAnswer)
+  last = { source, reading }
+}

@@ -100,11 +100,11 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     () => (chosenMark && items.some((item) => item.read.marks.includes(chosenMark)) ? chosenMark : null),
     [chosenMark, items],
   )
-  const lastAnswer = useRef<LastAnswer>({ version: 0, reading: null })
+  const lastAnswer = useRef<LastAnswer>({ answer: 0, reading: null })
   const worker = useWorker(
     useCallback((answer: ReadAnswer) => {
       const fresh = wholeReading(answer, lastAnswer.current)
-      lastAnswer.current = { version: answer.version, reading: fresh }
+      lastAnswer.current = { answer: answer.answer, reading: fresh }
       if (answer.version !== live.current.readVersion) return
       const known = [...live.current.followed, ...live.current.dormant]
       live.current.followed = followAll(known, fresh)
@@ -473,13 +473,13 @@ function keyEdits(text: string, read: ReadItem, option: number): TextEdit[] {
 }
 
 interface LastAnswer {
-  readonly version: number
+  readonly answer: number
   readonly reading: Reading | null
 }
 
 /** Puts the items that were not sent again back in; they stay the same objects, so that their cards need not be drawn. */
 function wholeReading(answer: ReadAnswer, last: LastAnswer): Reading {
-  const before = last.version === answer.since ? (last.reading?.items ?? []) : []
+  const before = last.answer === answer.since ? (last.reading?.items ?? []) : []
   const items = answer.reading.items.flatMap((sent): ReadItem[] => {
     if ('item' in sent) return [sent]
     const known = before[sent.known]

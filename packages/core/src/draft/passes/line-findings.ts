@@ -93,21 +93,21 @@ export const LED = /^\s*_{1,}\s*([\p{L}✓×√]{1,8}(?=\s*_+\s*\d)|(?=_*\s*\d{1
 export type Labelling = 'question' | 'asked' | 'number' | 'dotted' | 'roman' | 'none'
 
 /** How the items of a draft are told apart: by a word and number, a bare word, a number, a number of two levels, roman numerals, or not at all. */
-export function howLabelled(shapes: readonly Shape[]): Labelling {
+export function howLabelled(shapes: readonly Shape[], after = 0): Labelling {
   if (countsUp(shapes.map((shape) => shape.dotted))) return 'dotted'
   const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
   if (questions >= 2 && !numbersRunThrough(shapes, questions)) return 'question'
   if (shapes.filter((shape) => LED.test(shape.line.text)).length >= 2) return 'number'
-  if (countUp(shapes, false) >= 1 || countUp(shapes, true) >= 2) return 'number'
+  if (countUp(shapes, false, after) >= 1 || countUp(shapes, true, after) >= 2) return 'number'
   if (questions === 1) return 'question'
   if (shapes.filter((shape) => shape.bareQuestion >= 0 && !shape.line.preformatted).length >= 2) return 'asked'
   return romansCountUp(shapes) ? 'roman' : 'none'
 }
 
 /** How often one number follows another at the start of lines; `bare` for numbers with nothing but a wide gap behind. */
-function countUp(shapes: readonly Shape[], bare: boolean): number {
+function countUp(shapes: readonly Shape[], bare: boolean, after: number): number {
   let run = 0
-  let last = -1
+  let last = after - 1
   for (const shape of shapes) {
     const label = shape.number
     if (!label || shape.bullet || (label.delimiter === ' ') !== bare || shape.line.preformatted) continue

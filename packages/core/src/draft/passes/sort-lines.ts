@@ -56,8 +56,8 @@ import { bodyText, type Shape } from './shape.ts'
 import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
-export function sortLines(shapes: readonly Shape[]): SortedLines {
-  return new Sorter(shapes).sort()
+export function sortLines(shapes: readonly Shape[], after = 0): SortedLines {
+  return new Sorter(shapes, after).sort()
 }
 
 const LONG_PASSAGE_WORDS = 25
@@ -92,12 +92,12 @@ class Sorter {
   #openIndent = 0
   #afterRule = false
 
-  constructor(shapes: readonly Shape[]) {
+  constructor(shapes: readonly Shape[], after: number) {
     this.#shapes = shapes
     this.#places = new Map(shapes.map((shape, index) => [shape, index]))
     this.#furniture = findFurniture(shapes)
     this.#pair = pairOf(shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.start)?.letter ?? []))
-    this.#labelled = howLabelled(shapes)
+    this.#labelled = howLabelled(shapes, after)
     this.#bracketedPoints = hasBracketedPoints(shapes)
   }
 
