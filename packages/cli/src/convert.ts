@@ -1,4 +1,4 @@
-import { FORMATS, isFormatId, tidyText, type KeptItem } from '@zakuska/core'
+import { FORMATS, isFormatId, tidyText, type Item } from '@zakuska/core'
 import { packZip, writeItemsJson } from '@zakuska/documents'
 
 export const TARGETS = ['gift', 'qti21', 'items', 'draft'] as const
@@ -15,7 +15,7 @@ export interface Converted {
 }
 
 /** Writes items in a format; deterministic. */
-export function convertItems(items: readonly KeptItem[], target: Target, title: string | null): Converted {
+export function convertItems(items: readonly Item[], target: Target, title: string | null): Converted {
   if (!isFormatId(target))
     return {
       bytes: Buffer.from(target === 'items' ? writeItemsJson(items, title) : tidyText(items, title)),

@@ -1,7 +1,7 @@
-import { outlineOf, type KeptItem, type Unread } from '@zakuska/core'
+import { outlineOf, type Item, type Unread } from '@zakuska/core'
 
 /** The outline of items that came from a format rather than from drafted text: they have no lines. */
-export function itemsOutline(title: string | null, items: readonly KeptItem[], unread: readonly Unread[]): unknown {
+export function itemsOutline(title: string | null, items: readonly Item[], unread: readonly Unread[]): unknown {
   return {
     outline: 1,
     title,

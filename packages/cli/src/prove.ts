@@ -1,4 +1,4 @@
-import { FORMATS, plainText, proveFormat, type FormatId, type ItemProof, type KeptItem } from '@zakuska/core'
+import { FORMATS, plainText, proveFormat, type FormatId, type ItemProof, type Item } from '@zakuska/core'
 
 export interface ProofReport {
   readonly text: string
@@ -8,7 +8,7 @@ export interface ProofReport {
 const STEM_WIDTH = 46
 
 /** A table of the key proof, an item a row, with its figures at the end. */
-export function proofReport(items: readonly KeptItem[], to: FormatId, title: string | null): ProofReport {
+export function proofReport(items: readonly Item[], to: FormatId, title: string | null): ProofReport {
   const { proofs, changedKeys } = proveFormat(items, FORMATS[to], title ?? 'Items')
   const rows = proofs.map((proof) => row(proof, items[proof.item], changedKeys.includes(proof.item)))
   const sent = proofs.filter((proof) => proof.verdict !== 'not-sent')
@@ -20,7 +20,7 @@ export function proofReport(items: readonly KeptItem[], to: FormatId, title: str
   return { text: [...rows, summary].join('\n'), agrees: wrong.length === 0 }
 }
 
-function row(proof: ItemProof, item: KeptItem | undefined, keyChanged: boolean): string {
+function row(proof: ItemProof, item: Item | undefined, keyChanged: boolean): string {
   const stem = plainText(item?.stem).replace(/\s+/g, ' ').slice(0, STEM_WIDTH).padEnd(STEM_WIDTH)
   const agree = proof.probes.filter((probe) => probe.verdict === 'agrees').length
   const verdict = keyChanged && proof.verdict !== 'not-sent' ? 'key changed' : proof.verdict

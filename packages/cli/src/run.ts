@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { FormatError, isKept, readDraft, readingOutline, type KeptItem, type Reading, type Unread } from '@zakuska/core'
+import { FormatError, isKept, readDraft, readingOutline, type Item, type Reading, type Unread } from '@zakuska/core'
 import { PackageError, readFile } from '@zakuska/documents'
 import { convertItems, isTarget, TARGETS } from './convert.ts'
 import { itemsOutline } from './items-outline.ts'
@@ -112,7 +112,7 @@ async function prove(file: string, to: string | undefined, streams: Streams): Pr
 
 interface Opened {
   readonly title: string | null
-  readonly items: readonly KeptItem[]
+  readonly items: readonly Item[]
   readonly reading: Reading | null
   readonly unread: readonly Unread[]
   /** A line for each piece that is in the file and not among the items. */

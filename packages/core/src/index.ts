@@ -63,7 +63,9 @@ export { rereadDraft } from './draft/reread.ts'
 export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
 export { DESTINATIONS, type Destination } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
+export { REMEDIES, type Remedy, type RemedyId } from './fit/remedies.ts'
 export {
+  FORMAT_IDS,
   FormatError,
   type Format,
   type FormatData,
@@ -78,12 +80,21 @@ export {
 } from './formats/format.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
 export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
-export { featuresOf, type Feature, type FormatLimits, type Limit } from './formats/limits.ts'
+export {
+  featuresOf,
+  measure,
+  type Assets,
+  type Feature,
+  type FormatLimits,
+  type Limit,
+  type Measure,
+} from './formats/limits.ts'
 export { pointsEarned, shareEarned } from './grade/grade.ts'
 export { probesOf, type Probe, type ProbeKind } from './grade/probes.ts'
 export { proveFormat, type FormatProof } from './grade/prove-format.ts'
 export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './grade/prove.ts'
 export { isAnswered, type Response } from './grade/response.ts'
+export { readNumber, type TypedNumber } from './grade/number-value.ts'
 export { comparableText, isSameText } from './grade/same-text.ts'
 export { scorePaper, type Attempt, type ItemFigures, type PaperFigures, type ScoredAttempt } from './analyse/scores.ts'
 export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
@@ -91,9 +102,8 @@ export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {
   DEFAULT_TEXT_RULES,
   hasKey,
-  isKept,
+  isGraded,
   ITEM_KINDS,
-  KEPT_KINDS,
   optionId,
   type ChoiceItem,
   type ClozeGap,
@@ -104,7 +114,8 @@ export {
   type Item,
   type ItemCommon,
   type ItemKind,
-  type KeptItem,
+  type PartCredit,
+  type RubricLine,
   type MatchItem,
   type MultipleItem,
   type NoteItem,
@@ -119,4 +130,5 @@ export {
   type TrueFalseItem,
 } from './item/model.ts'
 export { outlineOf, type OutlineItem } from './item/outline.ts'
-export { isSameItem } from './item/same-item.ts'
+export { contentsOf, mapContents } from './item/contents.ts'
+export { isSameItem, keyWords } from './item/same-item.ts'

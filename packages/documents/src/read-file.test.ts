@@ -1,9 +1,9 @@
-import { FORMATS, type KeptItem } from '@zakuska/core'
+import { FORMATS, type Item } from '@zakuska/core'
 import { decodeText, MAX_FILE_BYTES, readFile, writeItemsJson } from './read-file.ts'
 import { packZip } from './zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)
-const ITEM: KeptItem = {
+const ITEM: Item = {
   kind: 'truefalse',
   stem: [{ type: 'paragraph', content: [{ type: 'text', text: 'Rye is a grain.' }] }],
   points: 1,

@@ -8,7 +8,7 @@ import {
   type DocumentBlock,
   type DraftSource,
   type FormatData,
-  type KeptItem,
+  type Item,
   type ReadResult,
 } from '@zakuska/core'
 import { readHtml } from './html/read-html.ts'
@@ -150,11 +150,11 @@ function looksLikeGift(text: string): boolean {
 interface ItemsFile {
   readonly zakuska: 1
   readonly title: string | null
-  readonly items: readonly KeptItem[]
+  readonly items: readonly Item[]
 }
 
 /** Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`. */
-export function writeItemsJson(items: readonly KeptItem[], title: string | null): string {
+export function writeItemsJson(items: readonly Item[], title: string | null): string {
   const file: ItemsFile = { zakuska: 1, title, items }
   return `${JSON.stringify(file, null, 2)}\n`
 }
@@ -178,7 +178,7 @@ function readItemsJson(text: string): ReadResult | null {
   const read = data.items.map((item: unknown, index) => ({ item, index, problem: checkItem(item)[0] }))
   return {
     title: 'title' in data && typeof data.title === 'string' ? data.title : null,
-    items: read.filter((one) => !one.problem).map((one) => one.item as KeptItem),
+    items: read.filter((one) => !one.problem).map((one) => one.item as Item),
     unread: read
       .filter((one) => one.problem)
       .map((one) => ({

@@ -1,8 +1,8 @@
 import { contentOf } from '../content/model.ts'
-import type { KeptItem } from '../item/model.ts'
+import type { Item } from '../item/model.ts'
 import { scorePaper, type Attempt } from './scores.ts'
 
-const items: KeptItem[] = [
+const items: Item[] = [
   { kind: 'truefalse', stem: contentOf('Rye is a grain.'), points: 1, tags: [], key: [true] },
   {
     kind: 'single',

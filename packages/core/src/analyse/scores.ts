@@ -1,7 +1,7 @@
 import { pointsEarned } from '../grade/grade.ts'
 import type { Response } from '../grade/response.ts'
 import { isAnswered } from '../grade/response.ts'
-import type { KeptItem } from '../item/model.ts'
+import type { Item } from '../item/model.ts'
 
 /** One student's attempt: a response per item of the paper, null where none came. */
 export interface Attempt {
@@ -38,7 +38,7 @@ export interface PaperFigures {
 }
 
 /** Scores every attempt with the items' keys. Cost: attempts × items. */
-export function scorePaper(items: readonly KeptItem[], attempts: readonly Attempt[]): PaperFigures {
+export function scorePaper(items: readonly Item[], attempts: readonly Attempt[]): PaperFigures {
   const scored = attempts.map((attempt) => scoreAttempt(items, attempt))
   return {
     attempts: scored,
@@ -48,7 +48,7 @@ export function scorePaper(items: readonly KeptItem[], attempts: readonly Attemp
   }
 }
 
-function scoreAttempt(items: readonly KeptItem[], attempt: Attempt): ScoredAttempt {
+function scoreAttempt(items: readonly Item[], attempt: Attempt): ScoredAttempt {
   const points = items.map((item, index) => {
     const response = attempt.responses[index]
     return response ? pointsEarned(item, response) : 0
@@ -57,7 +57,7 @@ function scoreAttempt(items: readonly KeptItem[], attempt: Attempt): ScoredAttem
 }
 
 function itemFigures(
-  item: KeptItem,
+  item: Item,
   index: number,
   attempts: readonly Attempt[],
   scored: readonly ScoredAttempt[],
@@ -73,7 +73,7 @@ function itemFigures(
   }
 }
 
-function countChosen(item: KeptItem, given: readonly (Response | null)[]): Record<string, number> {
+function countChosen(item: Item, given: readonly (Response | null)[]): Record<string, number> {
   const counts: Record<string, number> = {}
   if (item.kind === 'truefalse') Object.assign(counts, { true: 0, false: 0 })
   if ('options' in item) for (const option of item.options) counts[option.id] = 0

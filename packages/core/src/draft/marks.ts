@@ -126,11 +126,6 @@ export const MARKS = {
     group: ['item without a number', 'items without a number'],
     says: 'This has no number and was read as an item of its own.',
   },
-  'kind-not-kept': {
-    severity: 'doubt',
-    group: ['item of a kind the bank does not keep', 'items of kinds the bank does not keep'],
-    says: '{kind} items are read and shown, but the bank does not keep them yet. The text stays in the draft.',
-  },
   'picture-missing': {
     severity: 'doubt',
     group: ['picture to add', 'pictures to add'],

@@ -15,13 +15,7 @@ export function readingOutline(reading: Reading): Readonly<Record<string, unknow
     items: reading.items.map((read) => ({
       ...outlineOf(read.item, read.pointsSaid),
       ...(read.passageId !== null && { passage: read.passageId }),
-      flags: [
-        ...new Set(
-          read.marks
-            .filter((mark) => mark.severity !== 'told' && mark.code !== 'kind-not-kept')
-            .map((mark) => mark.code),
-        ),
-      ],
+      flags: [...new Set(read.marks.filter((mark) => mark.severity !== 'told').map((mark) => mark.code))],
       lines: read.lines,
     })),
     notes: [

@@ -1,11 +1,9 @@
-import { isKept } from '../item/model.ts'
 import { mark, type Mark } from './marks.ts'
 import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage, Span } from './model.ts'
 import { cleanLines } from './passes/clean.ts'
 import { compose, spanText } from './passes/compose.ts'
 import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
 import type { RawItem, Section } from './passes/raw.ts'
-import { KIND_NAMES } from '../item/kind-names.ts'
 import { settleAgain } from './passes/settle-again.ts'
 import { shapeLines } from './passes/shape.ts'
 import { unwrapLines } from './passes/unwrap.ts'
@@ -50,7 +48,6 @@ function toReadItem(raw: RawItem): ReadItem {
   const last = raw.lines.at(-1)
   const lines = [first?.number ?? 1, last ? lastNumber(last) : 1] as const
   const place = { lines, from: first?.from ?? 0, to: last?.to ?? 0 }
-  const kept = isKept(settled.item) ? [] : [mark('kind-not-kept', place, { kind: KIND_NAMES[settled.item.kind] })]
   const unnumbered = raw.number === null && raw.start === 'number' ? [mark('number-missing', place)] : []
   return {
     item: settled.item,
@@ -59,7 +56,7 @@ function toReadItem(raw: RawItem): ReadItem {
     pointsSaid: raw.points !== null || raw.section.pointsEach !== null,
     passageId: raw.passage === null ? null : `p${raw.passage + 1}`,
     places: settled.places,
-    marks: [...settled.marks, ...kept, ...unnumbered],
+    marks: [...settled.marks, ...unnumbered],
   }
 }
 

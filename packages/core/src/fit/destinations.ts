@@ -1,22 +1,88 @@
-import type { FormatId } from '../formats/format.ts'
+import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
+import { FORMATS } from '../formats/index.ts'
 import type { FormatLimits } from '../formats/limits.ts'
-import { GIFT_LIMITS } from '../formats/gift/limits.ts'
-import { QTI21_LIMITS } from '../formats/qti21/limits.ts'
 
 /** A kind of place that items go to: a file in a format, or a service that takes such files. */
 export interface Destination {
-  readonly id: 'gift' | 'qti21' | 'breakwater'
+  readonly id: FormatId | 'breakwater' | 'form' | 'live-game'
   readonly name: string
   readonly what: string
-  readonly format: FormatId
+  /** Null: nothing is written for it yet; the report alone is of use, to somebody who types there by hand. */
+  readonly format: FormatId | null
   readonly limits: FormatLimits
 }
 
+const NOT_THERE = 'The site has no item of this kind'
+
 // Breakwater folds blanks in typed answers before it compares them, which QTI itself leaves open.
-const { 'blanks-folded': _held, ...BREAKWATER_LIMITS } = QTI21_LIMITS
+const { 'blanks-folded': _held, ...QTI_HELD } = FORMATS.qti21.limits
+
+const BREAKWATER_LIMITS: FormatLimits = {
+  ...QTI_HELD,
+  'kind-numeric': { verdict: 'cannot', says: NOT_THERE },
+  'kind-cloze': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
+  'kind-match': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
+  'kind-grid': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
+  'kind-order': { verdict: 'cannot', says: NOT_THERE },
+  'kind-scale': { verdict: 'cannot', says: NOT_THERE },
+  'kind-essay': { verdict: 'cannot', says: NOT_THERE },
+  'kind-note': { verdict: 'cannot', says: NOT_THERE },
+  weights: { verdict: 'changes', says: 'A wrong option earns nothing', affects: ['wrong-option'] },
+  picture: { verdict: 'cannot', says: 'The site takes no pictures', remedy: 'picture-to-text' },
+}
+
+/** What online forms in general take (common practice; each has limits of its own). */
+const FORM_LIMITS: FormatLimits = {
+  'no-key': { verdict: 'changes', says: 'Is asked, but not graded' },
+  'kind-cloze': { verdict: 'cannot', says: 'Forms have no text with several gaps', remedy: 'split' },
+  'kind-match': { verdict: 'changes', says: 'Becomes a grid with a row per part' },
+  'kind-order': { verdict: 'cannot', says: 'Forms have no ordering that grades', remedy: 'as-match' },
+  'credit-each': { verdict: 'changes', says: 'Only exactly the key earns points', affects: ['key-part', 'key-plus'] },
+  weights: { verdict: 'changes', says: 'Shares of the points are not given' },
+  'part-credit': { verdict: 'changes', says: 'The rows are not graded each on their own' },
+  'band-credit': { verdict: 'changes', says: 'Shares of the points are not given' },
+  'number-band': { verdict: 'changes', says: 'A number is compared as text; the band has to be checked by hand' },
+  mathematics: { verdict: 'changes', says: 'Formulas are shown as they are typed' },
+  'rich-part': { verdict: 'changes', says: 'Options are plain text', remedy: 'plain-text' },
+  'option-feedback': { verdict: 'changes', says: 'There is one feedback for right and one for wrong' },
+  hint: { verdict: 'changes', says: 'The hint is left out', remedy: 'drop-hint' },
+  'time-limit': { verdict: 'changes', says: 'The time limit is left out', remedy: 'drop-time-limit' },
+}
+
+/** What live games in general take: quick questions that fit on a screen (common practice; each has limits of its own). */
+const LIVE_LIMITS: FormatLimits = {
+  'no-key': { verdict: 'cannot', says: 'A game needs a right answer' },
+  'kind-cloze': { verdict: 'cannot', says: 'Games have no text with several gaps', remedy: 'split' },
+  'kind-match': { verdict: 'cannot', says: 'Games have no matching', remedy: 'split' },
+  'kind-grid': { verdict: 'cannot', says: 'Games have no grids', remedy: 'split' },
+  'kind-essay': { verdict: 'cannot', says: 'Nobody reads essays during a game' },
+  'option-count': { verdict: 'cannot', says: 'A game shows at most six options', over: 6 },
+  'option-length': { verdict: 'changes', says: 'Options over 75 characters are cut', over: 75, remedy: 'shorten' },
+  'stem-length': { verdict: 'changes', says: 'Questions over 120 characters are hard to read on a screen', over: 120 },
+  passage: { verdict: 'changes', says: 'The passage is left out' },
+  'rich-text': { verdict: 'changes', says: 'Only the text itself is kept, without its dress', remedy: 'plain-text' },
+  feedback: { verdict: 'changes', says: 'The feedback is left out', remedy: 'drop-feedback' },
+  hint: { verdict: 'changes', says: 'The hint is left out', remedy: 'drop-hint' },
+}
+
+const WHAT: Readonly<Record<FormatId, string>> = {
+  gift: 'text file',
+  aiken: 'text file',
+  qti12: 'content package',
+  qti21: 'content package',
+  qti22: 'content package',
+  qti30: 'content package',
+}
 
 export const DESTINATIONS: readonly Destination[] = [
   { id: 'breakwater', name: 'Breakwater', what: 'course site', format: 'qti21', limits: BREAKWATER_LIMITS },
-  { id: 'qti21', name: 'QTI 2.1', what: 'content package', format: 'qti21', limits: QTI21_LIMITS },
-  { id: 'gift', name: 'GIFT', what: 'text file', format: 'gift', limits: GIFT_LIMITS },
+  ...FORMAT_IDS.map((id): Destination => ({
+    id,
+    name: FORMATS[id].name,
+    what: WHAT[id],
+    format: id,
+    limits: FORMATS[id].limits,
+  })),
+  { id: 'form', name: 'Online forms', what: 'in general', format: null, limits: FORM_LIMITS },
+  { id: 'live-game', name: 'Live games', what: 'in general', format: null, limits: LIVE_LIMITS },
 ]

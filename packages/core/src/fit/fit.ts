@@ -1,5 +1,13 @@
-import { featuresOf, type Feature, type FormatLimits, type Limit } from '../formats/limits.ts'
-import type { KeptItem } from '../item/model.ts'
+import {
+  featuresOf,
+  measure,
+  type Assets,
+  type Feature,
+  type FormatLimits,
+  type Limit,
+  type Measure,
+} from '../formats/limits.ts'
+import type { Item } from '../item/model.ts'
 
 export type FitVerdict = 'as-is' | 'changes' | 'cannot'
 
@@ -14,13 +22,16 @@ export interface Fit {
   readonly reasons: readonly FitReason[]
 }
 
-/** Compares an item with the limits of where it would go. Reads data only; nothing is changed. */
-export function fitItem(item: KeptItem, limits: FormatLimits): Fit {
-  const reasons = featuresOf(item)
-    .flatMap((feature) => {
-      const limit = limits[feature]
-      return limit ? [{ ...limit, feature }] : []
-    })
+/**
+ * Compares an item with the limits of where it would go. Reads data only; nothing is changed.
+ *
+ * @param assets the pictures at hand; where they are given, one that is not among them counts as missing.
+ */
+export function fitItem(item: Item, limits: FormatLimits, assets?: Assets): Fit {
+  const own = new Set<Feature>(featuresOf(item, assets))
+  const reasons = Object.entries(limits)
+    .map(([feature, limit]): FitReason => ({ ...limit, feature: feature as Feature }))
+    .filter(({ feature, over }) => (over === undefined ? own.has(feature) : measure(item, feature as Measure) > over))
     .sort((a, b) => Number(b.verdict === 'cannot') - Number(a.verdict === 'cannot'))
   return { verdict: reasons[0]?.verdict ?? 'as-is', reasons }
 }

@@ -1,6 +1,6 @@
 import type { Response } from '../grade/response.ts'
-import type { KeptItem } from '../item/model.ts'
-import type { FormatLimits } from './limits.ts'
+import type { Item } from '../item/model.ts'
+import type { Assets, FormatLimits } from './limits.ts'
 
 /** A file of a package, by its path inside it. */
 export interface PackageFile {
@@ -20,6 +20,8 @@ export interface WriteSettings {
   readonly as: 'paper' | 'bank'
   /** Stable names for the items, one each; without them they are numbered. */
   readonly ids?: readonly string[]
+  /** The pictures at hand, by the name that items give them. */
+  readonly assets?: Assets
 }
 
 /** Something about an item that the format does not hold as it is; `affects` names the feature in `limits`. */
@@ -46,7 +48,7 @@ export interface Unread {
 
 export interface ReadResult {
   readonly title: string | null
-  readonly items: readonly KeptItem[]
+  readonly items: readonly Item[]
   readonly unread: readonly Unread[]
 }
 
@@ -60,14 +62,15 @@ export interface Format {
   readonly fileEnding: string
   readonly limits: FormatLimits
   /** Deterministic: the same items give the same bytes. Items that the format cannot hold are left out with a loss. */
-  readonly write: (items: readonly KeptItem[], settings: WriteSettings) => Written
+  readonly write: (items: readonly Item[], settings: WriteSettings) => Written
   /** Lenient: anything that cannot be held is listed as unread. @throws FormatError if the data is not of this format at all. */
   readonly read: (data: FormatData) => ReadResult
   /** Reads the data afresh, by the format's rules and not by our item model. */
   readonly grader: (data: FormatData) => FormatGrader
 }
 
-export type FormatId = 'gift' | 'qti21'
+export const FORMAT_IDS = ['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30'] as const
+export type FormatId = (typeof FORMAT_IDS)[number]
 
 /** The data cannot be read as this format at all; the message is one sentence for a person. */
 export class FormatError extends Error {

@@ -1,10 +1,14 @@
-import type { Format, FormatId } from './format.ts'
+import { aiken } from './aiken/index.ts'
+import { FORMAT_IDS, type Format, type FormatId } from './format.ts'
 import { gift } from './gift/index.ts'
+import { qti12 } from './qti12/index.ts'
 import { qti21 } from './qti21/index.ts'
+import { qti22 } from './qti22/index.ts'
+import { qti30 } from './qti30/index.ts'
 
-/** Every open format, in the order in which screens list them. */
-export const FORMATS: Readonly<Record<FormatId, Format>> = { gift, qti21 }
+/** Every open format that grades, in the order in which screens list them. */
+export const FORMATS: Readonly<Record<FormatId, Format>> = { gift, aiken, qti12, qti21, qti22, qti30 }
 
 export function isFormatId(name: string): name is FormatId {
-  return Object.hasOwn(FORMATS, name)
+  return (FORMAT_IDS as readonly string[]).includes(name)
 }

@@ -1,25 +1,57 @@
+import { inlinesOf, isEmptyContent, type Content } from '../content/model.ts'
+import { plainText } from '../content/plain.ts'
+import type { RemedyId } from '../fit/remedies.ts'
 import type { ProbeKind } from '../grade/probes.ts'
-import { isEmptyContent, inlinesOf, type Content } from '../content/model.ts'
-import { hasKey, type KeptItem } from '../item/model.ts'
+import { contentsOf } from '../item/contents.ts'
+import { hasKey, isGraded, type Item, type ItemKind, type TextRules } from '../item/model.ts'
 
 /** Something about an item that a format or destination may hold or not. */
 export type Feature =
+  | `kind-${ItemKind}`
   | 'no-key'
   | 'points'
   | 'credit-all'
+  | 'credit-each'
+  | 'weights'
+  | 'part-credit'
+  | 'part-all'
+  | 'order-neighbours'
   | 'letter-case-respected'
   | 'accents-ignored'
   | 'blanks-folded'
+  | 'text-rules'
+  | 'arrow-key'
+  | 'several-answers'
+  | 'unit'
+  | 'unit-required'
+  | 'number-form'
+  | 'number-band'
+  | 'several-bands'
+  | 'band-credit'
+  | 'spares'
+  | 'word-bank'
+  | 'sample'
+  | 'rubric'
   | 'hint'
   | 'feedback'
   | 'option-feedback'
+  | 'note-feedback'
   | 'passage'
   | 'fixed-order'
   | 'filing'
+  | 'tags'
   | 'time-limit'
   | 'language'
   | 'picture'
-  | 'arrow-key'
+  | 'picture-missing'
+  | 'mathematics'
+  | 'rich-text'
+  | 'rich-part'
+  | 'several-lines'
+  | Measure
+
+/** What is counted: a limit on it says over how many it begins. */
+export type Measure = 'option-count' | 'option-length' | 'stem-length'
 
 export interface Limit {
   /** `changes`: arrives, but not the same. `cannot`: the item is left out. */
@@ -28,52 +60,212 @@ export interface Limit {
   readonly says: string
   /** Probes that may grade otherwise because of it. */
   readonly affects?: readonly ProbeKind[]
+  /** Of a measure: the limit holds for more than this many. */
+  readonly over?: number
+  /** What a person can do so that the item fits. */
+  readonly remedy?: RemedyId
 }
 
 /** What a format or destination does not hold as it is. A feature that is not named is held. */
 export type FormatLimits = Readonly<Partial<Record<Feature, Limit>>>
 
-/** The features of an item that any limit may speak of, in a fixed order. */
-export function featuresOf(item: KeptItem): Feature[] {
-  const found: Feature[] = []
-  if (!hasKey(item)) found.push('no-key')
-  if (item.points !== 1) found.push('points')
-  if (item.kind === 'multiple' && item.credit === 'all') found.push('credit-all')
-  if (item.kind === 'short') found.push(...textFeatures(item.key, item.rules))
-  if (!isEmptyContent(item.hint)) found.push('hint')
-  if (!isEmptyContent(item.feedback)) found.push('feedback')
-  if (isChoice(item) && item.options.some((option) => !isEmptyContent(option.feedback))) found.push('option-feedback')
-  if (isChoice(item) && !item.shuffle) found.push('fixed-order')
-  if (!isEmptyContent(item.passage)) found.push('passage')
-  if (item.outcome !== undefined || item.level !== undefined || item.difficulty !== undefined) found.push('filing')
-  if (item.timeLimit !== undefined) found.push('time-limit')
-  if (item.language !== undefined) found.push('language')
-  if (textsOf(item).some(hasPicture)) found.push('picture')
+/** Bytes of the pictures at hand, by the name that items give them. */
+export type Assets = ReadonlyMap<string, Uint8Array>
+
+/**
+ * The features of an item that any limit may speak of, in a fixed order; measures are told by `measure`.
+ *
+ * @param assets where they are given, a picture that is not among them is missing.
+ */
+export function featuresOf(item: Item, assets?: Assets): Feature[] {
+  const found: Feature[] = [`kind-${item.kind}`]
+  const add = (holds: boolean, feature: Feature): void => {
+    if (holds) found.push(feature)
+  }
+  add(isGraded(item.kind) && !hasKey(item), 'no-key')
+  add(item.points !== 1 && item.kind !== 'scale' && item.kind !== 'note', 'points')
+  found.push(...kindFeatures(item))
+  add(!isEmptyContent(item.hint), 'hint')
+  add(!isEmptyContent(item.feedback), 'feedback')
+  add(item.kind === 'note' && !isEmptyContent(item.feedback), 'note-feedback')
+  add(!isEmptyContent(item.passage), 'passage')
+  add(item.outcome !== undefined || item.level !== undefined || item.difficulty !== undefined, 'filing')
+  add(item.tags.length > 0, 'tags')
+  add(item.timeLimit !== undefined, 'time-limit')
+  add(item.language !== undefined, 'language')
+  found.push(...textFeaturesOf(item, assets))
   return found
 }
 
-function textFeatures(
-  key: readonly string[],
-  rules: { readonly letterCase: string; readonly accents: string },
-): Feature[] {
-  const found: Feature[] = []
-  if (rules.letterCase === 'respect') found.push('letter-case-respected')
-  if (rules.accents === 'ignore') found.push('accents-ignored')
-  if (key.some((answer) => /\s/.test(answer.trim()))) found.push('blanks-folded')
-  if (key.some((answer) => answer.includes('->'))) found.push('arrow-key')
-  return found
+/** How much of a measure an item has. */
+export function measure(item: Item, what: Measure): number {
+  const parts = partsOf(item)
+  switch (what) {
+    case 'option-count':
+      return parts.length
+    case 'option-length':
+      return Math.max(0, ...parts.map((part) => plainText(part).length))
+    case 'stem-length':
+      return plainText(item.stem).length
+  }
 }
 
-function isChoice(item: KeptItem): item is Extract<KeptItem, { kind: 'single' | 'multiple' }> {
-  return item.kind === 'single' || item.kind === 'multiple'
+/** Options, or what stands for them: the texts that a student picks among. */
+export function partsOf(item: Item): Content[] {
+  switch (item.kind) {
+    case 'single':
+    case 'multiple':
+    case 'order':
+      return item.options.map((option) => option.content)
+    case 'match':
+      return [...item.left, ...item.right]
+    case 'grid':
+      return [...item.rows, ...item.columns]
+    default:
+      return []
+  }
 }
 
-function textsOf(item: KeptItem): Content[] {
-  const own = [item.stem, item.feedback ?? [], item.hint ?? [], item.passage ?? []]
-  return isChoice(item) ? [...own, ...item.options.flatMap((option) => [option.content, option.feedback ?? []])] : own
+function kindFeatures(item: Item): Feature[] {
+  switch (item.kind) {
+    case 'single':
+      return [...some(hasWeights(item), 'weights'), ...optionFeatures(item)]
+    case 'multiple':
+      return [
+        `credit-${item.credit === 'weights' ? 'each' : item.credit}`,
+        ...some(item.credit === 'weights', 'weights'),
+        ...optionFeatures(item),
+      ]
+    case 'short':
+      return typedFeatures(item.key, item.rules)
+    case 'cloze': {
+      const typed = item.gaps.filter((gap) => !gap.choices)
+      const rules = typed.length
+        ? typedFeatures(
+            typed.flatMap((gap) => gap.key),
+            item.rules,
+          )
+        : []
+      return [
+        ...rules.filter((one) => one !== 'several-answers'),
+        ...partFeatures(item.credit, item.gaps.length),
+        ...some(item.wordBank !== undefined, 'word-bank'),
+      ]
+    }
+    case 'numeric':
+      return numericFeatures(item)
+    case 'match': {
+      const used = new Set(item.key.map(([, right]) => right))
+      const arrow = [...item.left, ...item.right].some((part) => plainText(part).includes('->'))
+      return [
+        ...partFeatures(item.credit, item.key.length),
+        ...some(item.right.length > used.size, 'spares'),
+        ...some(arrow, 'arrow-key'),
+      ]
+    }
+    case 'grid': {
+      const arrow = [...item.rows, ...item.columns].some((part) => plainText(part).includes('->'))
+      return [...partFeatures(item.credit, item.key.length), ...some(arrow, 'arrow-key')]
+    }
+    case 'order':
+      return some(item.credit === 'neighbours', 'order-neighbours')
+    case 'essay':
+      return [...some(!isEmptyContent(item.sample), 'sample'), ...some(Boolean(item.rubric?.length), 'rubric')]
+    case 'truefalse':
+    case 'scale':
+    case 'note':
+      return []
+  }
 }
 
-function hasPicture(content: Content): boolean {
-  for (const node of inlinesOf(content)) if (node.type === 'picture') return true
+function some(holds: boolean, feature: Feature): Feature[] {
+  return holds ? [feature] : []
+}
+
+function hasWeights(item: Extract<Item, { kind: 'single' }>): boolean {
+  return Object.values(item.weights ?? {}).some((weight) => weight > 0)
+}
+
+function optionFeatures(item: Extract<Item, { kind: 'single' | 'multiple' }>): Feature[] {
+  return [
+    ...some(
+      item.options.some((option) => !isEmptyContent(option.feedback)),
+      'option-feedback',
+    ),
+    ...some(!item.shuffle, 'fixed-order'),
+  ]
+}
+
+function partFeatures(credit: 'each' | 'all' | undefined, parts: number): Feature[] {
+  return parts > 1 ? [credit === 'all' ? 'part-all' : 'part-credit'] : []
+}
+
+function typedFeatures(key: readonly string[], rules: TextRules): Feature[] {
+  const more =
+    rules.punctuation === 'ignore' ||
+    rules.numbers === 'value' ||
+    rules.listOrder === 'any' ||
+    (rules.misspelt ?? 0) > 0
+  return [
+    ...some(rules.letterCase === 'respect', 'letter-case-respected'),
+    ...some(rules.accents === 'ignore', 'accents-ignored'),
+    ...some(
+      key.some((answer) => /\s/.test(answer.trim())),
+      'blanks-folded',
+    ),
+    ...some(more, 'text-rules'),
+    ...some(
+      key.some((answer) => answer.includes('->')),
+      'arrow-key',
+    ),
+    ...some(key.length > 1, 'several-answers'),
+  ]
+}
+
+function numericFeatures(item: Extract<Item, { kind: 'numeric' }>): Feature[] {
+  return [
+    ...some(item.unit !== undefined, 'unit'),
+    ...some(item.unit !== undefined && item.unitRule === 'required', 'unit-required'),
+    ...some(item.figures !== undefined || Boolean(item.conversions?.length), 'number-form'),
+    ...some(
+      item.key.some((band) => 'min' in band || band.tolerance > 0),
+      'number-band',
+    ),
+    ...some(item.key.length > 1, 'several-bands'),
+    ...some(
+      item.key.some((band) => (band.credit ?? 1) < 1),
+      'band-credit',
+    ),
+  ]
+}
+
+function textFeaturesOf(item: Item, assets: Assets | undefined): Feature[] {
+  const all = contentsOf(item)
+  const nodes = all.flatMap((content) => [...inlinesOf(content)])
+  const pictures = nodes.filter((node) => node.type === 'picture')
+  return [
+    ...some(pictures.length > 0, 'picture'),
+    ...some(
+      pictures.some((one) => one.asset === '' || (assets !== undefined && !assets.has(one.asset))),
+      'picture-missing',
+    ),
+    ...some(
+      nodes.some((node) => node.type === 'tex'),
+      'mathematics',
+    ),
+    ...some(all.some(isRich), 'rich-text'),
+    ...some(partsOf(item).some(isRich), 'rich-part'),
+    ...some(
+      [item.stem, ...partsOf(item)].some((content) => plainText(content).includes('\n')),
+      'several-lines',
+    ),
+  ]
+}
+
+/** More than paragraphs of plain text. */
+function isRich(content: Content): boolean {
+  if (content.some((block) => block.type !== 'paragraph')) return true
+  for (const node of inlinesOf(content))
+    if (node.type === 'picture' || node.type === 'tex' || (node.type === 'text' && node.styles?.length)) return true
   return false
 }

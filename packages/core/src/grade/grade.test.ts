@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { contentOf } from '../content/model.ts'
 import { FORMATS } from '../formats/index.ts'
-import { DEFAULT_TEXT_RULES, type KeptItem, type MultipleItem, type ShortItem } from '../item/model.ts'
-import { keptItem } from '../testing/arbitraries.ts'
+import { DEFAULT_TEXT_RULES, type Item, type MultipleItem, type ShortItem } from '../item/model.ts'
+import { anyItem } from '../testing/arbitraries.ts'
 import { pointsEarned, shareEarned } from './grade.ts'
 import { probesOf } from './probes.ts'
 import { proveItems } from './prove.ts'
@@ -29,7 +29,7 @@ const short: ShortItem = {
 }
 
 // Ours: what the two ways of giving credit mean is written down beside the item model.
-test.each<[string, KeptItem, string[], number]>([
+test.each<[string, Item, string[], number]>([
   ['all or nothing: exactly the key', multiple('all'), ['b', 'a'], 4],
   ['all or nothing: one missing', multiple('all'), ['a'], 0],
   ['all or nothing: one too many', multiple('all'), ['a', 'b', 'c'], 0],
@@ -60,9 +60,13 @@ test('accents and letter case count as the item says', () => {
 describe('probes', () => {
   test('of any item: the key earns all, nothing earns nothing, a wrong one less than all', () => {
     fc.assert(
-      fc.property(keptItem, (item) => {
+      fc.property(anyItem, (item) => {
         for (const probe of probesOf(item)) {
-          if (probe.kind === 'key' || probe.kind === 'accepted' || probe.kind === 'blanks') expect(probe.share).toBe(1)
+          if (item.kind === 'numeric' && probe.kind !== 'key')
+            expect(probe.share === 0).toBe(probe.kind === 'outside' || probe.kind === 'empty')
+          else if (probe.kind === 'key' && item.kind === 'multiple') expect(probe.share).toBeCloseTo(1, 4)
+          else if (probe.kind === 'key' || probe.kind === 'accepted' || probe.kind === 'blanks')
+            expect(probe.share).toBe(1)
           else if (probe.kind === 'empty') expect(probe.share).toBe(0)
           else if (probe.kind !== 'letter-case' && probe.kind !== 'accents') expect(probe.share).toBeLessThan(1)
           expect(probe.share).toBe(shareEarned(item, probe.response))

@@ -1,8 +1,11 @@
-import type { Format } from '../formats/format.ts'
+import { plainText } from '../content/plain.ts'
+import type { Content } from '../content/model.ts'
+import type { Format, WriteSettings } from '../formats/format.ts'
+import type { Assets } from '../formats/limits.ts'
 import { isSameItem } from '../item/same-item.ts'
-import type { KeptItem } from '../item/model.ts'
-import type { Response } from './response.ts'
+import type { Item } from '../item/model.ts'
 import { proveItems, type ItemProof } from './prove.ts'
+import type { Response } from './response.ts'
 
 export interface FormatProof {
   readonly proofs: readonly ItemProof[]
@@ -11,8 +14,9 @@ export interface FormatProof {
 }
 
 /** Writes items in a format, reads them back by the format's own rules, and grades the key and every probe. */
-export function proveFormat(items: readonly KeptItem[], format: Format, title: string): FormatProof {
-  const written = format.write(items, { title, as: 'bank' })
+export function proveFormat(items: readonly Item[], format: Format, title: string, assets?: Assets): FormatProof {
+  const settings: WriteSettings = { title, as: 'bank', ...(assets && { assets }) }
+  const written = format.write(items, settings)
   const grade = format.grader(written.data)
   const back = format.read(written.data).items
   const place = new Map(written.written.map((index, at) => [index, at]))
@@ -24,14 +28,43 @@ export function proveFormat(items: readonly KeptItem[], format: Format, title: s
   })
   const changedKeys = written.written.filter((index, at) => {
     const [sent, received] = [items[index], back[at]]
-    return !sent || !received || !isSameItem(sent, received).key
+    if (!sent || !received) return true
+    // A kind that becomes another, as announced, says its key in other words; the probes prove it.
+    const announced = sent.kind !== received.kind && format.limits[`kind-${sent.kind}`]?.verdict === 'changes'
+    return !announced && !isSameItem(sent, received).key
   })
   return { proofs, changedKeys }
 }
 
-/** The response in the option ids of the file, which a format may have named anew; options keep their order. */
-function translate(response: Response, sent: KeptItem, received: KeptItem): Response {
-  if (response.kind !== 'choice' || !('options' in sent) || !('options' in received)) return response
+/** The response in the ids and places of the file, which a format may have named or ordered anew. */
+function translate(response: Response, sent: Item, received: Item): Response {
+  if (response.kind === 'pairs') {
+    const [from, to] = [sidesOf(sent), sidesOf(received)]
+    if (!from || !to) return response
+    return {
+      kind: 'pairs',
+      pairs: response.pairs.map(
+        ([a, b]) => [placeIn(from.left, to.left, a), placeIn(from.right, to.right, b)] as const,
+      ),
+    }
+  }
+  if (!('options' in sent) || !('options' in received)) return response
   const names = new Map(sent.options.map((option, index) => [option.id, received.options[index]?.id ?? option.id]))
-  return { kind: 'choice', chosen: response.chosen.map((id) => names.get(id) ?? id) }
+  const named = (ids: readonly string[]): string[] => ids.map((id) => names.get(id) ?? id)
+  if (response.kind === 'choice') return { kind: 'choice', chosen: named(response.chosen) }
+  return response.kind === 'order' ? { kind: 'order', ids: named(response.ids) } : response
+}
+
+function sidesOf(item: Item): { readonly left: readonly Content[]; readonly right: readonly Content[] } | null {
+  if (item.kind === 'match') return item
+  return item.kind === 'grid' ? { left: item.rows, right: item.columns } : null
+}
+
+/** Where a part stands in the file, by what it says; among equals, by its place. */
+function placeIn(from: readonly Content[], to: readonly Content[], index: number): number {
+  const text = plainText(from[index]).replace(/\s+/g, ' ')
+  const said = (part: Content): string => plainText(part).replace(/\s+/g, ' ')
+  if (to[index] && said(to[index]) === text) return index
+  const found = to.findIndex((part) => said(part) === text)
+  return found < 0 ? index : found
 }

@@ -1,7 +1,7 @@
 import { fitItem } from '../fit/fit.ts'
 import type { FormatLimits } from '../formats/limits.ts'
-import type { KeptItem } from '../item/model.ts'
-import { probesOf, type Probe } from './probes.ts'
+import { isGraded, type Item } from '../item/model.ts'
+import { probesOf, type Probe, type ProbeKind } from './probes.ts'
 import type { Response } from './response.ts'
 
 /** `announced`: grades otherwise, as the fit report said before. `unanswered`: nothing came back. */
@@ -16,7 +16,8 @@ export interface ProvenProbe extends Probe {
 export interface ItemProof {
   /** Index among the items that were to be proven. */
   readonly item: number
-  readonly verdict: 'proven' | 'announced' | 'disagrees' | 'not-sent'
+  /** `ungraded`: nobody grades such an item by a key, so there is nothing to prove. */
+  readonly verdict: 'proven' | 'announced' | 'disagrees' | 'not-sent' | 'ungraded'
   readonly probes: readonly ProvenProbe[]
 }
 
@@ -31,13 +32,14 @@ const SHARE_TOLERANCE = 0.0005
  * @returns one proof per item, in order.
  */
 export function proveItems(
-  items: readonly KeptItem[],
+  items: readonly Item[],
   limits: FormatLimits,
   graded: (item: number, response: Response, probe: number) => number | null,
 ): ItemProof[] {
   return items.map((item, index) => {
     const fit = fitItem(item, limits)
     if (fit.verdict === 'cannot') return { item: index, verdict: 'not-sent', probes: [] }
+    if (!isGraded(item.kind)) return { item: index, verdict: 'ungraded', probes: [] }
     const announced = new Set(fit.reasons.flatMap((reason) => reason.affects ?? []))
     const probes = probesOf(item).map((probe, at): ProvenProbe => {
       const got = graded(index, probe.response, at)
@@ -51,7 +53,8 @@ function verdictOf(probe: Probe, got: number | null, announced: boolean): ProbeV
   if (got === null) return 'unanswered'
   if (Math.abs(got - probe.share) <= SHARE_TOLERANCE) return 'agrees'
   // An announced change may move a share; it may never give full points to what earns none here, letters and blanks apart.
-  const stillLess = probe.kind !== 'key-part' && probe.kind !== 'key-plus' ? true : got < 1 - SHARE_TOLERANCE
+  const less: readonly ProbeKind[] = ['key-part', 'key-plus', 'wrong-pair', 'wrong-order', 'wrong-option', 'wrong-gap']
+  const stillLess = !less.includes(probe.kind) || got < 1 - SHARE_TOLERANCE
   return announced && stillLess ? 'announced' : 'disagrees'
 }
 

@@ -52,10 +52,15 @@ export interface SingleItem extends ItemCommon {
   readonly key: readonly string[]
   /** False keeps the options in their order ("all of the above", ascending numbers). */
   readonly shuffle: boolean
+  /** Share that a distractor earns all the same, by option id, in `(0, 1)`; absent: none does. */
+  readonly weights?: Readonly<Record<string, number>>
 }
 
-/** `all`: full points for exactly the keyed options. `each`: a share per keyed option, taken back per distractor. */
-export type Credit = 'all' | 'each'
+/**
+ * `all`: full points for exactly the keyed options. `each`: a share per keyed option, taken back per distractor.
+ * `weights`: the sum of the weights of the chosen options, held in `[0, 1]`.
+ */
+export type Credit = 'all' | 'each' | 'weights'
 
 export interface MultipleItem extends ItemCommon {
   readonly kind: 'multiple'
@@ -64,6 +69,8 @@ export interface MultipleItem extends ItemCommon {
   readonly key: readonly string[]
   readonly shuffle: boolean
   readonly credit: Credit
+  /** With `credit: 'weights'`: what each option adds, by option id, in `[-1, 1]`; an option that is not named adds 0. */
+  readonly weights?: Readonly<Record<string, number>>
 }
 
 export interface TrueFalseItem extends ItemCommon {
@@ -76,6 +83,14 @@ export interface TextRules {
   /** `ignore` is the default of the trade: "Bowline" and "bowline" are the same. */
   readonly letterCase: 'ignore' | 'respect'
   readonly accents: 'ignore' | 'respect'
+  /** `ignore`: "bow-line." is "bowline". Absent: respected. */
+  readonly punctuation?: 'ignore' | 'respect'
+  /** `value`: 0.5, 1/2, ½ and 50 % are the same. Absent: numbers are text. */
+  readonly numbers?: 'value' | 'text'
+  /** `any`: a list parted by commas or "and" counts in any order. Absent: as written. */
+  readonly listOrder?: 'any' | 'written'
+  /** How many letters may be wrong, missing or too many; 0 to 2. Absent: 0, spelling counts. */
+  readonly misspelt?: number
 }
 
 export interface ShortItem extends ItemCommon {
@@ -85,14 +100,25 @@ export interface ShortItem extends ItemCommon {
   readonly rules: TextRules
 }
 
-/** `value` ± `tolerance` (absolute), or `min` to `max`, both ends included. */
-export type NumericKey =
+/**
+ * `value` ± `tolerance` (absolute), or `min` to `max`, both ends included. `credit`: the share that it earns, in
+ * `(0, 1]`; absent: all. A tolerance in percent is kept as the absolute one that it comes to.
+ */
+export type NumericKey = (
   { readonly value: number; readonly tolerance: number } | { readonly min: number; readonly max: number }
+) & { readonly credit?: number }
 
 export interface NumericItem extends ItemCommon {
   readonly kind: 'numeric'
+  /** The first band that a number lies in counts. */
   readonly key: readonly NumericKey[]
   readonly unit?: string
+  /** Absent: `optional`, a number alone is right, and so is one with the unit; another unit is wrong. */
+  readonly unitRule?: 'optional' | 'required'
+  /** Other units that count: a number in one, times `factor`, is the number in `unit`. */
+  readonly conversions?: readonly { readonly unit: string; readonly factor: number }[]
+  /** Significant figures that the number must be written with. Absent: any. */
+  readonly figures?: number
 }
 
 export interface ClozeGap {
@@ -102,12 +128,16 @@ export interface ClozeGap {
   readonly choices?: readonly string[]
 }
 
+/** `each`: a share per part that is right; `all`: everything or nothing. Absent: `each`. */
+export type PartCredit = 'each' | 'all'
+
 export interface ClozeItem extends ItemCommon {
   readonly kind: 'cloze'
   /** As many as there are gaps in the stem, in the same order. */
   readonly gaps: readonly ClozeGap[]
   readonly wordBank?: readonly string[]
   readonly rules: TextRules
+  readonly credit?: PartCredit
 }
 
 export interface MatchItem extends ItemCommon {
@@ -117,6 +147,7 @@ export interface MatchItem extends ItemCommon {
   readonly right: readonly Content[]
   /** Index pairs left, right, ascending by left. */
   readonly key: readonly (readonly [number, number])[]
+  readonly credit?: PartCredit
 }
 
 export interface OrderItem extends ItemCommon {
@@ -124,6 +155,8 @@ export interface OrderItem extends ItemCommon {
   readonly options: readonly Option[]
   /** Option ids in the right order. */
   readonly key: readonly string[]
+  /** `neighbours`: a share per pair that stands in the right order side by side. Absent: `all`. */
+  readonly credit?: 'all' | 'neighbours'
 }
 
 export interface GridItem extends ItemCommon {
@@ -132,6 +165,7 @@ export interface GridItem extends ItemCommon {
   readonly columns: readonly Content[]
   /** Index pairs row, column. */
   readonly key: readonly (readonly [number, number])[]
+  readonly credit?: PartCredit
 }
 
 export interface ScaleItem extends ItemCommon {
@@ -145,6 +179,13 @@ export interface ScaleItem extends ItemCommon {
 export interface EssayItem extends ItemCommon {
   readonly kind: 'essay'
   readonly sample?: Content
+  /** What a person looks for, with the points that it is worth. */
+  readonly rubric?: readonly RubricLine[]
+}
+
+export interface RubricLine {
+  readonly says: string
+  readonly points: number
 }
 
 export interface NoteItem extends ItemCommon {
@@ -165,21 +206,18 @@ export type Item =
   | EssayItem
   | NoteItem
 
-/** The kinds that the bank keeps, papers show, formats write and core grades. */
-export type KeptItem = SingleItem | MultipleItem | TrueFalseItem | ShortItem
 export type ChoiceItem = SingleItem | MultipleItem
-
-export const KEPT_KINDS = ['single', 'multiple', 'truefalse', 'short'] as const satisfies readonly ItemKind[]
-
-export function isKept(item: Item): item is KeptItem {
-  return (KEPT_KINDS as readonly ItemKind[]).includes(item.kind)
-}
 
 export const DEFAULT_TEXT_RULES: TextRules = { letterCase: 'ignore', accents: 'respect' }
 
 /** The id of the n-th option of a new item (0-based): `a`, `b`, … `z`, `o27`, … */
 export function optionId(index: number): string {
   return index < 26 ? String.fromCharCode(97 + index) : `o${index + 1}`
+}
+
+/** Kinds that nobody grades by a key: a person reads them, or they are only asked or told. */
+export function isGraded(kind: ItemKind): boolean {
+  return kind !== 'essay' && kind !== 'scale' && kind !== 'note'
 }
 
 export function hasKey(item: Item): boolean {

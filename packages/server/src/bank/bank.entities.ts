@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property, TextType } from '@mikro-orm/core'
-import type { KeptItem, SignOff } from '@zakuska/core'
+import type { Item, SignOff } from '@zakuska/core'
 
 /** Where a bank item was first read. */
 export interface CameFrom {
@@ -17,10 +17,10 @@ export class BankItem {
   workspaceId!: string
 
   @Property({ type: 'text' })
-  kind!: KeptItem['kind']
+  kind!: Item['kind']
 
   @Property({ type: 'json' })
-  body!: KeptItem
+  body!: Item
 
   /** All text of the item, for search. */
   @Property({ type: TextType })
@@ -63,7 +63,7 @@ export class ItemRevision {
   number!: number
 
   @Property({ type: 'json' })
-  body!: KeptItem
+  body!: Item
 
   /** What changed, for a person: "stem, option b". */
   @Property({ type: 'text' })

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager, type QBFilterQuery } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
-import { fingerprint, stableJson, type KeptItem, type SignOff } from '@zakuska/core'
+import { fingerprint, stableJson, type Item, type SignOff } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { Paper } from '../papers/paper.entity.ts'
@@ -24,7 +24,7 @@ export class BankService {
     const own = { workspaceId, deletedAt: null }
     const where: QBFilterQuery<BankItem> = {
       ...own,
-      ...(asked.kind !== undefined && { kind: asked.kind as KeptItem['kind'] }),
+      ...(asked.kind !== undefined && { kind: asked.kind as Item['kind'] }),
       ...(asked.tag !== undefined && { tags: { $contains: [asked.tag] } }),
       ...(asked.signedOff === 'yes' && { signOff: { $ne: null } }),
       ...(asked.signedOff === 'no' && { signOff: null }),

@@ -1,18 +1,18 @@
-import { checkItem, fingerprint, plainText, stableJson, type KeptItem, type SignOff } from '@zakuska/core'
+import { checkItem, fingerprint, plainText, stableJson, type Item, type SignOff } from '@zakuska/core'
 import { UnprocessableEntityException } from '@nestjs/common'
 
 /** The one check of an item body on its way in. @throws UnprocessableEntityException with the first problem. */
-export function asItem(body: unknown): KeptItem {
+export function asItem(body: unknown): Item {
   const problem = checkItem(body)[0]
   if (problem)
     throw new UnprocessableEntityException(
       `The item cannot be kept: ${problem.path.replace(/^\$\.?/, '') || 'it'} ${problem.message}.`,
     )
-  return body as KeptItem
+  return body as Item
 }
 
 /** All words of an item, for search. */
-export function searchText(item: KeptItem): string {
+export function searchText(item: Item): string {
   const parts = [
     plainText(item.stem),
     plainText(item.feedback),
@@ -28,15 +28,15 @@ export function searchText(item: KeptItem): string {
 }
 
 /** The sign-off that is left after a change: none where something shown or graded is different now. */
-export function signOffAfter(signOff: SignOff | null, item: KeptItem): SignOff | null {
+export function signOffAfter(signOff: SignOff | null, item: Item): SignOff | null {
   return signOff?.fingerprint === fingerprint(item) ? signOff : null
 }
 
 /** What differs between two bodies, named for a person. */
-export function differences(before: KeptItem, after: KeptItem): string {
+export function differences(before: Item, after: Item): string {
   const names = new Set([...Object.keys(before), ...Object.keys(after)])
   const changed = [...names].filter(
-    (name) => stableJson(before[name as keyof KeptItem]) !== stableJson(after[name as keyof KeptItem]),
+    (name) => stableJson(before[name as keyof Item]) !== stableJson(after[name as keyof Item]),
   )
   return changed.length ? changed.join(', ') : 'nothing'
 }

@@ -1,4 +1,4 @@
-import type { KeptItem, Response } from '@zakuska/core'
+import type { Item, Response } from '@zakuska/core'
 import { uniformInt } from 'pure-rand/distribution/uniformInt'
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 
@@ -17,7 +17,7 @@ const MISLEADING = 6
  *
  * @returns per student, one response per item.
  */
-export function makeResponses(items: readonly KeptItem[], students: number, seed: number): Response[][] {
+export function makeResponses(items: readonly Item[], students: number, seed: number): Response[][] {
   const next = numbersFrom(seed)
   const difficulty = items.map(() => next() * 2.6 - 1.6)
   return Array.from({ length: students }, () => {
@@ -29,7 +29,7 @@ export function makeResponses(items: readonly KeptItem[], students: number, seed
   })
 }
 
-function rightResponse(item: KeptItem): Response {
+function rightResponse(item: Item): Response {
   switch (item.kind) {
     case 'single':
     case 'multiple':
@@ -41,7 +41,7 @@ function rightResponse(item: KeptItem): Response {
   }
 }
 
-function wrongResponse(item: KeptItem, next: () => number): Response {
+function wrongResponse(item: Item, next: () => number): Response {
   switch (item.kind) {
     case 'single': {
       const wrong = item.options.filter((option) => !item.key.includes(option.id))

@@ -6,7 +6,7 @@ import {
   isKept,
   readDraft,
   type FollowedItem,
-  type KeptItem,
+  type Item,
   type SignOff,
 } from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
@@ -129,7 +129,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   await addDelivery(em, workspaceId, week2, items, settings)
 }
 
-function signedBy(item: KeptItem, daysAgo: number, remark: string): SignOff {
+function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
   return {
     by: PERSON,
     at: new Date(Date.now() - daysAgo * DAY_MS).toISOString(),

@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
-import type { Attempt, ItemProof, KeptItem } from '@zakuska/core'
+import type { Attempt, ItemProof, Item } from '@zakuska/core'
 
 /** How a workspace reaches a destination. */
 @Entity()
@@ -25,7 +25,7 @@ export interface SentItem {
   readonly itemId: string
   readonly revision: number
   /** As it was sent, with the paper's points. */
-  readonly body: KeptItem
+  readonly body: Item
   /** Name in the package. */
   readonly name: string
   readonly outcome: 'waiting' | 'created' | 'refused' | 'left-out'

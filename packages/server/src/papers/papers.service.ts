@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import type { KeptItem } from '@zakuska/core'
+import type { Item } from '@zakuska/core'
 import { BankService, type BankItem } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
 import type { PaperDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
@@ -10,7 +10,7 @@ import { Paper, type PaperEntry } from './paper.entity.ts'
 /** An item as a paper gives it: with the paper's points, and its options free to move or not. */
 export interface PaperItem {
   readonly item: BankItem
-  readonly body: KeptItem
+  readonly body: Item
 }
 
 @Injectable()
@@ -126,7 +126,7 @@ export class PapersService {
   }
 }
 
-function inPaper(body: KeptItem, entry: PaperEntry, shuffleOptions: boolean): KeptItem {
+function inPaper(body: Item, entry: PaperEntry, shuffleOptions: boolean): Item {
   const own = { ...body, points: entry.points }
   return 'shuffle' in own ? { ...own, shuffle: own.shuffle && shuffleOptions } : own
 }

@@ -1,6 +1,6 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { plainText, scorePaper, type Attempt, type KeptItem, type Response } from '@zakuska/core'
+import { plainText, scorePaper, type Attempt, type Item, type Response } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
 import {
   DestinationError,
@@ -69,7 +69,7 @@ function toAttempt(remote: RemoteAttempt, items: readonly SentItem[]): Attempt {
   }
 }
 
-function toResponse(item: KeptItem, values: readonly string[]): Response {
+function toResponse(item: Item, values: readonly string[]): Response {
   switch (item.kind) {
     case 'single':
     case 'multiple':

@@ -574,7 +574,7 @@ export interface components {
             to: number;
         };
         ItemDto: {
-            /** @description The item, as core’s KeptItem */
+            /** @description The item, as core’s Item */
             body: {
                 [key: string]: unknown;
             };

@@ -4,7 +4,7 @@ import {
   optionId,
   type ChoiceItem,
   type Content,
-  type KeptItem,
+  type Item,
   type ShortItem,
 } from '@zakuska/core'
 import { useState, type ReactNode } from 'react'
@@ -14,7 +14,7 @@ import { RichField } from '../parts/RichField'
 
 const FIELD = 'rounded-[3px] border border-edge bg-sheet px-2 py-1'
 
-export function emptyItem(kind: KeptItem['kind']): KeptItem {
+export function emptyItem(kind: Item['kind']): Item {
   const common = { stem: [], points: 1, tags: [] }
   switch (kind) {
     case 'single':
@@ -42,7 +42,7 @@ export function emptyItem(kind: KeptItem['kind']): KeptItem {
 }
 
 /** The same item as another kind; what both have is kept. */
-function asKind(item: KeptItem, kind: KeptItem['kind']): KeptItem {
+function asKind(item: Item, kind: Item['kind']): Item {
   const { stem, points, feedback, hint, tags, outcome, level, difficulty, language, passage, timeLimit } = item
   const shared = {
     stem,
@@ -67,12 +67,12 @@ function asKind(item: KeptItem, kind: KeptItem['kind']): KeptItem {
 }
 
 interface FormProps {
-  readonly start: KeptItem
+  readonly start: Item
   /** Made anew: its kind can be chosen. */
   readonly fresh?: boolean
   readonly saving: boolean
   readonly problem: string | undefined
-  readonly save: (item: KeptItem) => void
+  readonly save: (item: Item) => void
   readonly cancel: () => void
 }
 
@@ -82,7 +82,7 @@ export function ItemForm({ start, fresh = false, saving, problem, save, cancel }
   const [tried, setTried] = useState(false)
   const ready = tidied(item)
   const wrong = checkItem(ready)[0]
-  const set = (part: Partial<KeptItem>): void => setItem((now) => ({ ...now, ...part }) as KeptItem)
+  const set = (part: Partial<Item>): void => setItem((now) => ({ ...now, ...part }) as Item)
   const submit = (): void => {
     setTried(true)
     if (!wrong) save(ready)
@@ -99,7 +99,7 @@ export function ItemForm({ start, fresh = false, saving, problem, save, cancel }
         <select
           aria-label="Kind"
           value={item.kind}
-          onChange={(event) => setItem(asKind(item, event.target.value as KeptItem['kind']))}
+          onChange={(event) => setItem(asKind(item, event.target.value as Item['kind']))}
           className={FIELD}
         >
           <option value="single">Single choice</option>
@@ -167,7 +167,7 @@ function Labelled({ name, children }: { readonly name: string; readonly children
   )
 }
 
-type SetPart = (part: Partial<KeptItem>) => void
+type SetPart = (part: Partial<Item>) => void
 
 function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: SetPart }) {
   const change = (index: number, content: Content): void =>
@@ -341,7 +341,7 @@ const TEXT_FIELDS = [
   ['language', 'Language'],
 ] as const
 
-function MoreFields({ item, set }: { readonly item: KeptItem; readonly set: SetPart }) {
+function MoreFields({ item, set }: { readonly item: Item; readonly set: SetPart }) {
   return (
     <>
       <Labelled name="Feedback, shown after answering">
@@ -397,13 +397,13 @@ function MoreFields({ item, set }: { readonly item: KeptItem; readonly set: SetP
 }
 
 /** Empty fields are absent fields, and empty answers none. */
-function tidied(item: KeptItem): KeptItem {
+function tidied(item: Item): Item {
   const entries = Object.entries(item).filter(
     ([name, value]) =>
       !(['feedback', 'hint', 'passage'].includes(name) && Array.isArray(value) && value.length === 0) &&
       !(TEXT_FIELDS.some(([field]) => field === name) && value === ''),
   )
-  const plain = Object.fromEntries(entries) as unknown as KeptItem
+  const plain = Object.fromEntries(entries) as unknown as Item
   if (plain.kind === 'short') return { ...plain, key: plain.key.map((answer) => answer.trim()).filter(Boolean) }
   if (!('options' in plain)) return plain
   return {

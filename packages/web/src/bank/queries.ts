@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { KeptItem } from '@zakuska/core'
+import type { Item } from '@zakuska/core'
 import { api, dataOf, type Schemas } from '../api/client'
 
 export type BankItem = Schemas['ItemDto']
@@ -64,7 +64,7 @@ export function useBankChanges() {
   const path = (id: string) => ({ params: { path: { id } } })
   return {
     create: useMutation({
-      mutationFn: (body: KeptItem) => dataOf(api.POST('/api/items', { body: { body: asObject(body) } })),
+      mutationFn: (body: Item) => dataOf(api.POST('/api/items', { body: { body: asObject(body) } })),
       onSuccess: refresh,
     }),
     change: useMutation({
@@ -74,7 +74,7 @@ export function useBankChanges() {
         revision,
       }: {
         readonly id: string
-        readonly body: KeptItem
+        readonly body: Item
         readonly revision: number
       }) => dataOf(api.PUT('/api/items/{id}', { ...path(id), body: { body: asObject(body), revision } })),
       onSuccess: refresh,
@@ -107,6 +107,6 @@ export function useBankChanges() {
   }
 }
 
-function asObject(body: KeptItem): Record<string, unknown> {
+function asObject(body: Item): Record<string, unknown> {
   return body as unknown as Record<string, unknown>
 }

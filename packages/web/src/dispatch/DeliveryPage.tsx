@@ -1,7 +1,7 @@
 import {
   plainText,
   type ItemProof,
-  type KeptItem,
+  type Item,
   type ProbeKind,
   type ProvenProbe,
   type Response,
@@ -275,7 +275,7 @@ const PROBE_WORDS: Readonly<Record<ProbeKind, string>> = {
   empty: 'nothing',
 }
 
-function Probes({ body, probes }: { readonly body: KeptItem; readonly probes: readonly ProvenProbe[] }) {
+function Probes({ body, probes }: { readonly body: Item; readonly probes: readonly ProvenProbe[] }) {
   return (
     <table className="mt-1 w-full max-w-2xl">
       <thead>
@@ -310,11 +310,11 @@ function Probes({ body, probes }: { readonly body: KeptItem; readonly probes: re
   )
 }
 
-function points(share: number, body: KeptItem): string {
+function points(share: number, body: Item): string {
   return String(Number((share * body.points).toFixed(3)))
 }
 
-function responseText(body: KeptItem, response: Response): string {
+function responseText(body: Item, response: Response): string {
   if (response.kind === 'text') return response.text ? `“${response.text}”` : 'nothing'
   if (response.kind === 'truth') return response.value === null ? 'nothing' : response.value ? 'True' : 'False'
   if (!response.chosen.length || !('options' in body)) return 'nothing'

@@ -1,4 +1,4 @@
-import { DESTINATIONS, fitItem, KIND_NAMES, plainText, type Destination, type Fit, type KeptItem } from '@zakuska/core'
+import { DESTINATIONS, fitItem, KIND_NAMES, plainText, type Destination, type Fit, type Item } from '@zakuska/core'
 import { Fragment, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
@@ -21,7 +21,7 @@ export function SendPage() {
 
 interface Row {
   readonly id: string
-  readonly body: KeptItem
+  readonly body: Item
   readonly signed: boolean
   readonly fits: readonly Fit[]
 }
@@ -106,7 +106,7 @@ function rowsOf(paper: Paper): Row[] {
   return paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
     if (!item) return []
-    const body: KeptItem = { ...asKept(item.body), points: entry.points }
+    const body: Item = { ...asKept(item.body), points: entry.points }
     return [
       {
         id: item.id,

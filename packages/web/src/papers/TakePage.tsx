@@ -1,4 +1,4 @@
-import { countGaps, pointsEarned, type KeptItem, type Response } from '@zakuska/core'
+import { countGaps, pointsEarned, type Item, type Response } from '@zakuska/core'
 import { useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
@@ -18,7 +18,7 @@ export function TakePage() {
 }
 
 interface Taken {
-  readonly body: KeptItem
+  readonly body: Item
   readonly required: boolean
 }
 
@@ -141,7 +141,7 @@ function isGiven(response: Response | null | undefined): boolean {
       : response.text.trim() !== ''
 }
 
-function earnedBy(body: KeptItem, response: Response | null | undefined): number {
+function earnedBy(body: Item, response: Response | null | undefined): number {
   return response ? pointsEarned(body, response) : 0
 }
 
@@ -232,7 +232,7 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
   )
 }
 
-function chosenAfter(body: KeptItem, response: Response | null, id: string, on: boolean): string[] {
+function chosenAfter(body: Item, response: Response | null, id: string, on: boolean): string[] {
   if (body.kind === 'single') return [id]
   const before = response?.kind === 'choice' ? response.chosen.filter((one) => one !== id) : []
   return on ? [...before, id] : before

@@ -1,8 +1,8 @@
-import { KIND_NAMES, type Item, type KeptItem } from '@zakuska/core'
+import { KIND_NAMES, type Item, type Item } from '@zakuska/core'
 
 /** A body from the server is an item: the server checked it on its way in. */
-export function asKept(body: object): KeptItem {
-  return body as KeptItem
+export function asKept(body: object): Item {
+  return body as Item
 }
 
 export function pointsText(points: number): string {

@@ -1,4 +1,4 @@
-import { plainText, type Attempt, type ItemFigures, type KeptItem, type PaperFigures } from '@zakuska/core'
+import { plainText, type Attempt, type ItemFigures, type Item, type PaperFigures } from '@zakuska/core'
 import { format } from 'date-fns'
 import { Fragment, useState } from 'react'
 import { useParams } from 'react-router'
@@ -18,7 +18,7 @@ export function ResultsDeskPage() {
   if (results.isPending) return <Waiting what="the results" />
   if (results.isError) return <Problem error={results.error} again={() => void results.refetch()} />
   const figures = results.data.figures as unknown as PaperFigures | null
-  const items = results.data.items as unknown as readonly KeptItem[]
+  const items = results.data.items as unknown as readonly Item[]
   const attempts = results.data.attempts as unknown as readonly Attempt[]
   return (
     <>
@@ -63,7 +63,7 @@ function Figures({
   attempts,
 }: {
   readonly figures: PaperFigures
-  readonly items: readonly KeptItem[]
+  readonly items: readonly Item[]
   readonly attempts: readonly Attempt[]
 }) {
   const low = figures.items.filter((item) => item.shareRight < LOW).length
@@ -142,7 +142,7 @@ function ItemTable({
   attempts,
 }: {
   readonly figures: PaperFigures
-  readonly items: readonly KeptItem[]
+  readonly items: readonly Item[]
   readonly attempts: readonly Attempt[]
 }) {
   const [open, setOpen] = useState<number | null>(null)
@@ -220,7 +220,7 @@ function Responses({
   figure,
   attempts,
 }: {
-  readonly item: KeptItem
+  readonly item: Item
   readonly figure: ItemFigures
   readonly attempts: readonly Attempt[]
 }) {
@@ -258,7 +258,7 @@ interface ResponseRow {
   readonly keyed: boolean
 }
 
-function rowsFor(item: KeptItem, figure: ItemFigures, attempts: readonly Attempt[]): ResponseRow[] {
+function rowsFor(item: Item, figure: ItemFigures, attempts: readonly Attempt[]): ResponseRow[] {
   if ('options' in item)
     return item.options.map((option, index) => ({
       letter: letterOf(index),

@@ -1,5 +1,5 @@
 import type { FormatData, FormatGrader } from '../format.ts'
-import { parseGift, type GiftAnswer } from './parse.ts'
+import { matchLists, parseGift, type GiftAnswer, type GiftBand, type GiftPair } from './parse.ts'
 
 /**
  * Grades by the published rules of GIFT, from the file alone: the right answer earns all, a weighted
@@ -14,10 +14,33 @@ export function gradeGift(data: FormatData): FormatGrader {
     const answers = questions[item]?.answers
     if (!answers) return null
     if (answers.form === 'truth') return response.kind === 'truth' ? Number(response.value === answers.value) : null
+    if (answers.form === 'numeric') return response.kind === 'text' ? numericShare(answers.bands, response.text) : null
+    if (answers.form === 'matching')
+      return response.kind === 'pairs' ? matchedShare(answers.pairs, response.pairs) : null
     if (answers.form !== 'choices') return null
     if (response.kind === 'text') return typedShare(answers.choices, response.text)
     return response.kind === 'choice' ? chosenShare(answers.choices, response.chosen) : null
   }
+}
+
+/** The first band that holds the number; a number is typed with a decimal point and without a unit. */
+function numericShare(bands: readonly GiftBand[], text: string): number {
+  const value = Number(text.trim().replace(',', '.'))
+  if (!text.trim() || Number.isNaN(value)) return 0
+  const slack = Math.abs(value) * 1e-12
+  const found = bands.find(({ band }) =>
+    'min' in band
+      ? value >= band.min - slack && value <= band.max + slack
+      : Math.abs(value - band.value) <= band.tolerance + slack,
+  )
+  return found ? found.weight / 100 : 0
+}
+
+/** Each right pair earns its part (common practice; the description gives no weights for pairs). */
+function matchedShare(pairs: readonly GiftPair[], given: readonly (readonly [number, number])[]): number {
+  const { key } = matchLists(pairs)
+  const right = key.filter(([left, partner]) => given.some(([a, b]) => a === left && b === partner))
+  return key.length ? right.length / key.length : 0
 }
 
 function typedShare(choices: readonly GiftAnswer[], text: string): number {

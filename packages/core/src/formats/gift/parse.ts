@@ -1,3 +1,5 @@
+import type { NumericKey } from '../../item/model.ts'
+
 /** One answer of a GIFT question as it stands in the file. */
 export interface GiftAnswer {
   /** `=` right, `~` wrong or weighted. */
@@ -39,7 +41,20 @@ export type GiftAnswers =
     }
   | { readonly form: 'choices'; readonly choices: readonly GiftAnswer[] }
   | { readonly form: 'essay' }
-  | { readonly form: 'numeric' | 'matching'; readonly body: string }
+  | { readonly form: 'numeric'; readonly bands: readonly GiftBand[] }
+  | { readonly form: 'matching'; readonly pairs: readonly GiftPair[] }
+
+export interface GiftBand {
+  /** Percentage in `[0, 100]`. */
+  readonly weight: number
+  readonly band: NumericKey
+}
+
+/** A pair without a left side is a spare for the right. */
+export interface GiftPair {
+  readonly left: GiftText
+  readonly right: string
+}
 
 export interface GiftFile {
   readonly questions: readonly GiftQuestion[]
@@ -169,7 +184,7 @@ function parseQuestion(
 
 function parseAnswers(inner: string): GiftAnswers | string {
   if (inner === '') return { form: 'essay' }
-  if (inner.startsWith('#')) return { form: 'numeric', body: restore(inner.slice(1)) }
+  if (inner.startsWith('#')) return parseNumeric(inner.slice(1))
   const truth = /^(T|TRUE|F|FALSE)\s*(?:#([^#]*))?(?:#([^#]*))?$/i.exec(inner)
   if (truth?.[1]) {
     const feedback = (text: string | undefined): GiftText | null => (text?.trim() ? giftText(text) : null)
@@ -183,8 +198,55 @@ function parseAnswers(inner: string): GiftAnswers | string {
   if (!/^[=~]/.test(inner)) return 'An answer must start with = or ~.'
   const parts = [...inner.matchAll(/([=~])([^=~]*)/g)]
   if (parts.every((part) => part[1] === '=') && parts.some((part) => (part[2] ?? '').includes('->')))
-    return { form: 'matching', body: restore(inner) }
+    return parseMatching(parts.map((part) => part[2] ?? ''))
   return { form: 'choices', choices: parts.map((part) => parseAnswer(part[1] === '=' ? '=' : '~', part[2] ?? '')) }
+}
+
+/** `3.14:0.01`, `1..5`, or several bands behind `=`, each with its percentage. */
+function parseNumeric(body: string): GiftAnswers | string {
+  const parts = /^\s*=/.test(body) ? [...body.matchAll(/=([^=]*)/g)].map((part) => part[1] ?? '') : [body]
+  const bands = parts.map((part) => {
+    const weighted = /^\s*%(-?\d+(?:\.\d+)?)%/.exec(part)
+    const [said = ''] = part.slice(weighted?.[0].length ?? 0).split('#')
+    const band = bandOf(restore(said).trim())
+    return band && { weight: weighted?.[1] ? Number(weighted[1]) : 100, band }
+  })
+  const read = bands.filter((band) => band !== null)
+  return read.length === bands.length && read.length
+    ? { form: 'numeric', bands: read }
+    : 'The number or range of a numeric answer cannot be read.'
+}
+
+function bandOf(text: string): NumericKey | null {
+  const range = /^(\S+?)\s*\.\.\s*(\S+)$/.exec(text)
+  const [first, second] = range ? [range[1], range[2]] : text.split(':').map((one) => one.trim())
+  const [a, b] = [Number(first), Number(second ?? 0)]
+  if (first === undefined || first === '' || Number.isNaN(a) || Number.isNaN(b)) return null
+  return range ? { min: a, max: b } : { value: a, tolerance: b }
+}
+
+function parseMatching(parts: readonly string[]): GiftAnswers | string {
+  const pairs = parts.map((part): GiftPair | null => {
+    const at = part.indexOf('->')
+    return at < 0 ? null : { left: giftText(part.slice(0, at)), right: restore(part.slice(at + 2)).trim() }
+  })
+  const read = pairs.filter((pair) => pair !== null)
+  return read.length === pairs.length ? { form: 'matching', pairs: read } : 'A pair to match lacks its ->.'
+}
+
+/** The two lists of a matching question: the left sides, and each different right side once. */
+export function matchLists(pairs: readonly GiftPair[]): {
+  readonly left: readonly GiftText[]
+  readonly right: readonly string[]
+  readonly key: readonly (readonly [number, number])[]
+} {
+  const right = [...new Set(pairs.map((pair) => pair.right))]
+  const keyed = pairs.filter((pair) => pair.left.text !== '')
+  return {
+    left: keyed.map((pair) => pair.left),
+    right,
+    key: keyed.map((pair, index) => [index, right.indexOf(pair.right)] as const),
+  }
 }
 
 function parseAnswer(sign: '=' | '~', body: string): GiftAnswer {

@@ -13,7 +13,42 @@ describe('reading GIFT', () => {
     [
       'weights',
       'Which are trees? { ~%50%oak ~%-100%rye ~%50%elm }',
-      { kind: 'multiple', key: ['a', 'c'], credit: 'each' },
+      { kind: 'multiple', key: ['a', 'c'], credit: 'weights', weights: { a: 0.5, b: -1, c: 0.5 } },
+    ],
+    [
+      'a number with a tolerance',
+      'How deep? {#3.14:0.01}',
+      { kind: 'numeric', key: [{ value: 3.14, tolerance: 0.01 }] },
+    ],
+    ['a range of numbers', 'How deep? {#2..3.5}', { kind: 'numeric', key: [{ min: 2, max: 3.5 }] }],
+    [
+      'several bands with their shares',
+      'In which year? {#=1871:0 =%50%1871:2#Nearly.}',
+      {
+        kind: 'numeric',
+        key: [
+          { value: 1871, tolerance: 0 },
+          { value: 1871, tolerance: 2, credit: 0.5 },
+        ],
+      },
+    ],
+    [
+      'matching with a spare',
+      'Match. {=port -> red =starboard -> green = -> yellow}',
+      {
+        kind: 'match',
+        key: [
+          [0, 0],
+          [1, 1],
+        ],
+      },
+    ],
+    ['essay', 'Why does it ebb? {}', { kind: 'essay' }],
+    ['description', 'Read the passage first.', { kind: 'note', points: 0 }],
+    [
+      'a wrong option with a share',
+      'Who keeps it? { =the keeper ~%50%the mate ~the cook }',
+      { kind: 'single', key: ['a'], weights: { b: 0.5 } },
     ],
     ['general feedback', 'Rye is a grain.{T####It is baked.}', { kind: 'truefalse' }],
   ])('%s', (_name, text, expected) => {
@@ -58,12 +93,13 @@ describe('reading GIFT', () => {
     ['an unclosed answer block', 'Broken { =a ~b\n\nFine?{T}'],
     ['braces that are not escaped', 'Broken { =a{1} ~b }\n\nFine?{T}'],
     ['answers without a sign', 'Broken { a b }\n\nFine?{T}'],
-    ['a kind that is not kept', 'How long? {#5:1}\n\nFine?{T}'],
+    ['a number that is none', 'Broken {#five}\n\nFine?{T}'],
+    ['a pair without its arrow', 'Broken {=a -> 1 =b}\n\nFine?{T}'],
   ])('%s', (_name, text) => {
     const result = read(text)
     expect(result.items.length + result.unread.length).toBeGreaterThanOrEqual(1)
     expect(result.unread.length).toBeGreaterThanOrEqual(1)
-    expect(result.unread[0]?.source).toContain(text.startsWith('How') ? 'How long' : 'Broken')
+    expect(result.unread[0]?.source).toContain('Broken')
   })
 })
 

@@ -1,15 +1,15 @@
 import { textInlines } from '../../content/elements.ts'
 import { contentFromHtml } from '../../content/html.ts'
 import { normalizeContent, paragraph, type Content } from '../../content/model.ts'
-import { DEFAULT_TEXT_RULES, optionId, type KeptItem, type Option } from '../../item/model.ts'
+import { DEFAULT_TEXT_RULES, optionId, type Item, type Option } from '../../item/model.ts'
 import { FormatError, type FormatData, type ReadResult, type Unread } from '../format.ts'
-import { parseGift, type GiftAnswer, type GiftQuestion, type GiftText } from './parse.ts'
+import { matchLists, parseGift, type GiftAnswer, type GiftQuestion, type GiftText } from './parse.ts'
 
-/** Reads a GIFT file into items; questions of other kinds are listed as unread with their source. */
+/** Reads a GIFT file into items; a question that no kind of ours holds is listed as unread with its source. */
 export function readGift(data: FormatData): ReadResult {
   if (data.form !== 'text') throw new FormatError('A GIFT file is text, not a package.')
   const file = parseGift(data.text)
-  const items: KeptItem[] = []
+  const items: Item[] = []
   const unread: Unread[] = file.broken.map((one) => ({
     where: `line ${one.line}`,
     reason: one.reason,
@@ -23,33 +23,46 @@ export function readGift(data: FormatData): ReadResult {
   return { title: file.questions[0]?.category ?? null, items, unread }
 }
 
-function toItem(question: GiftQuestion): KeptItem | string {
+function toItem(question: GiftQuestion): Item | string {
   const answers = question.answers
-  if (!answers) return 'A text without an answer block is a note, which is not kept yet.'
   const common = {
     stem: stemOf(question),
     points: 1,
     tags: question.tags,
     ...(question.feedback && { feedback: contentOfGift(question.feedback) }),
   }
+  if (!answers) return { ...common, kind: 'note', points: 0 }
   switch (answers.form) {
     case 'truth':
       return { ...common, kind: 'truefalse', key: [answers.value] }
     case 'choices':
       return fromChoices(common, answers.choices)
     case 'essay':
-      return 'An essay question is not kept yet.'
+      return { ...common, kind: 'essay' }
     case 'numeric':
-      return 'A numeric question is not kept yet.'
-    case 'matching':
-      return 'A matching question is not kept yet.'
+      return {
+        ...common,
+        kind: 'numeric',
+        key: answers.bands.map(({ band, weight }) => (weight >= 100 ? band : { ...band, credit: weight / 100 })),
+      }
+    case 'matching': {
+      const { left, right, key } = matchLists(answers.pairs)
+      if (left.length < 1 || right.length < 2) return 'A matching question needs at least two sides to choose from.'
+      return {
+        ...common,
+        kind: 'match',
+        left: left.map(contentOfGift),
+        right: right.map((text) => contentOfGift({ format: 'plain', text })),
+        key,
+      }
+    }
   }
 }
 
-type Common = Pick<KeptItem, 'stem' | 'points' | 'tags' | 'feedback'>
+type Common = Pick<Item, 'stem' | 'points' | 'tags' | 'feedback'>
 
 /** All `=`: typed answers. One right, the others plain wrong: single choice. Weights: multiple response. */
-function fromChoices(common: Common, choices: readonly GiftAnswer[]): KeptItem | string {
+function fromChoices(common: Common, choices: readonly GiftAnswer[]): Item | string {
   if (choices.every((choice) => choice.sign === '=')) {
     const full = choices.filter((choice) => choice.weight === null || choice.weight === 100)
     if (full.length < choices.length) return 'A short answer with part credit is not kept yet.'
@@ -60,14 +73,35 @@ function fromChoices(common: Common, choices: readonly GiftAnswer[]): KeptItem |
     content: contentOfGift(choice.text),
     ...(choice.feedback && choice.feedback.text !== '' && { feedback: contentOfGift(choice.feedback) }),
   }))
-  const keyed = options.filter((_option, index) => isRight(choices[index])).map((option) => option.id)
-  if (choices.some((choice) => choice.sign === '='))
-    return { ...common, kind: 'single', options, key: keyed, shuffle: true }
-  return { ...common, kind: 'multiple', options, key: keyed, shuffle: true, credit: 'each' }
+  if (choices.some((choice) => choice.sign === '=')) return singleItem(common, options, choices)
+  return multipleItem(common, options, choices)
 }
 
-function isRight(choice: GiftAnswer | undefined): boolean {
-  return choice !== undefined && (choice.sign === '=' || (choice.weight ?? 0) > 0)
+/** One right option; a wrong one may have a share of its own. */
+function singleItem(common: Common, options: readonly Option[], choices: readonly GiftAnswer[]): Item | string {
+  const key = options.flatMap(({ id }, index) => (choices[index]?.sign === '=' ? [id] : []))
+  if (key.length > 1) return 'More than one option is right; such a question takes weights.'
+  const weights = Object.fromEntries(
+    options.flatMap(({ id }, index) => {
+      const weight = choices[index]?.sign === '~' ? (choices[index]?.weight ?? 0) : 0
+      return weight > 0 ? [[id, weight / 100] as const] : []
+    }),
+  )
+  const partial = Object.keys(weights).length > 0
+  return { ...common, kind: 'single', options, key, shuffle: true, ...(partial && { weights }) }
+}
+
+function multipleItem(common: Common, options: readonly Option[], choices: readonly GiftAnswer[]): Item {
+  const shares = options.map(({ id }, index) => [id, (choices[index]?.weight ?? 0) / 100] as const)
+  const key = shares.flatMap(([id, share]) => (share > 0 ? [id] : []))
+  const isEach = shares.every(([id, share]) => Math.abs(share - (key.includes(id) ? 1 : -1) / key.length) < 1e-4)
+  const plain = { ...common, kind: 'multiple' as const, options, key, shuffle: true }
+  if (isEach) return { ...plain, credit: 'each' }
+  return {
+    ...plain,
+    credit: 'weights',
+    weights: Object.fromEntries(shares.map(([id, share]) => [id, Number(share.toFixed(6))])),
+  }
 }
 
 function stemOf(question: GiftQuestion): Content {

@@ -1,7 +1,8 @@
 import { contentToHtml } from '../../content/html.ts'
 import { inlinesOf, isEmptyContent, type Content } from '../../content/model.ts'
 import { fitItem } from '../../fit/fit.ts'
-import type { ChoiceItem, KeptItem, Option } from '../../item/model.ts'
+import { plainText } from '../../content/plain.ts'
+import type { ChoiceItem, Item, NumericKey, Option } from '../../item/model.ts'
 import type { Loss, Written, WriteSettings } from '../format.ts'
 import { GIFT_LIMITS } from './limits.ts'
 
@@ -9,7 +10,7 @@ import { GIFT_LIMITS } from './limits.ts'
  * Writes items as GIFT (General Import Format Technology), one question a block with an empty line
  * between. Plain text goes without a format marker, anything richer as `[html]`.
  */
-export function writeGift(items: readonly KeptItem[], settings: WriteSettings): Written {
+export function writeGift(items: readonly Item[], settings: WriteSettings): Written {
   const losses: Loss[] = []
   const written: number[] = []
   const blocks = [`$CATEGORY: ${oneLine(settings.title).replaceAll('/', '//')}`]
@@ -23,30 +24,75 @@ export function writeGift(items: readonly KeptItem[], settings: WriteSettings): 
   return { data: { form: 'text', text: `${blocks.join('\n\n')}\n` }, losses, written }
 }
 
-function question(item: KeptItem, name: string): string {
+function question(item: Item, name: string): string {
   const comment = item.tags.length
     ? `// ${item.tags.map((tag) => `[tag:${tag.replace(/[[\]\s]+/g, ' ').trim()}]`).join(' ')}\n`
     : ''
   const stem: Content = isEmptyContent(item.passage) ? item.stem : [...(item.passage ?? []), ...item.stem]
   const feedback = isEmptyContent(item.feedback) ? '' : `\n\t####${text(item.feedback ?? [])}`
-  return `${comment}::${escapeGift(oneLine(name))}::${text(stem)} {${answers(item)}${feedback}\n}`
+  const head = `${comment}::${escapeGift(oneLine(name))}::${text(stem)}`
+  return item.kind === 'note' ? head : `${head} {${answers(item)}${feedback}\n}`
 }
 
-function answers(item: KeptItem): string {
+function answers(item: Item): string {
   switch (item.kind) {
     case 'truefalse':
       return item.key[0] ? 'TRUE' : 'FALSE'
     case 'short':
       return item.key.map((accepted) => `\n\t${signed('=', escapeGift(oneLine(accepted)))}`).join('')
     case 'single':
-      return item.options.map((option) => choice(option, item.key.includes(option.id) ? '=' : '~')).join('')
+      return item.options.map((option) => choice(option, singleSign(item, option))).join('')
     case 'multiple':
       return item.options.map((option) => choice(option, `~%${weight(item, option)}%`)).join('')
+    case 'numeric':
+      return numeric(item.key)
+    case 'match':
+      return pairs(item.left, item.right, item.key)
+    case 'grid':
+      return pairs(item.rows, item.columns, item.key)
+    case 'essay':
+      return ''
+    case 'cloze':
+    case 'order':
+    case 'scale':
+    case 'note':
+      throw new TypeError(`GIFT does not hold ${item.kind}; the limits say so.`)
   }
 }
 
+function singleSign(item: Extract<ChoiceItem, { kind: 'single' }>, option: Option): string {
+  if (item.key.includes(option.id)) return '='
+  const share = item.weights?.[option.id] ?? 0
+  return share > 0 ? `~%${percent(share * 100)}%` : '~'
+}
+
+/** One band as it is; several each with its percentage. */
+function numeric(key: readonly NumericKey[]): string {
+  const [only, ...others] = key
+  if (only && !others.length && (only.credit ?? 1) === 1) return `#${band(only)}`
+  return `#${key.map((one) => `\n\t=%${percent((one.credit ?? 1) * 100)}%${band(one)}`).join('')}`
+}
+
+function band(one: NumericKey): string {
+  return 'min' in one ? `${one.min}..${one.max}` : `${one.value}:${one.tolerance}`
+}
+
+/** A pair a line; right sides that no left side has stand behind an empty one. */
+function pairs(left: readonly Content[], right: readonly Content[], key: Pairs): string {
+  const line = (side: string, partner: Content | undefined): string =>
+    `\n\t=${side} -> ${escapeGift(oneLine(plainText(partner)))}`
+  const used = new Set(key.map(([, partner]) => partner))
+  return [
+    ...key.map(([part, partner]) => line(text(left[part] ?? []), right[partner])),
+    ...right.flatMap((partner, index) => (used.has(index) ? [] : [line('', partner)])),
+  ].join('')
+}
+
+type Pairs = readonly (readonly [number, number])[]
+
 /** Keyed options share the whole; a distractor takes all of it back, or a share where the item gives credit for each. */
 function weight(item: Extract<ChoiceItem, { kind: 'multiple' }>, option: Option): string {
+  if (item.credit === 'weights') return percent((item.weights?.[option.id] ?? 0) * 100)
   const share = 100 / item.key.length
   if (item.key.includes(option.id)) return percent(share)
   return percent(item.credit === 'each' ? -share : -100)

@@ -1,16 +1,17 @@
 import type { Format } from '../format.ts'
-import { gradeQti21 } from './grade.ts'
+import { QTI_21 } from '../qti/dialect.ts'
+import { gradePackage } from '../qti/grade.ts'
+import { readPackage } from '../qti/read-item.ts'
+import { writePackage } from '../qti/write-package.ts'
 import { QTI21_LIMITS } from './limits.ts'
-import { readQti21 } from './read.ts'
-import { writeQti21 } from './write.ts'
 
-/** IMS Question and Test Interoperability 2.1 (final, 2012) as a content package. */
+/** Question and Test Interoperability of this version as a content package; reading takes the versions from 2.0 on alike. */
 export const qti21: Format = {
   id: 'qti21',
-  name: 'QTI 2.1',
+  name: QTI_21.name,
   fileEnding: 'qti21.zip',
   limits: QTI21_LIMITS,
-  write: writeQti21,
-  read: readQti21,
-  grader: gradeQti21,
+  write: (items, settings) => writePackage(items, settings, QTI_21, QTI21_LIMITS),
+  read: readPackage,
+  grader: gradePackage,
 }

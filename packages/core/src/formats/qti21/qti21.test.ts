@@ -1,10 +1,10 @@
 import { contentOf } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
-import { DEFAULT_TEXT_RULES, type KeptItem } from '../../item/model.ts'
+import { DEFAULT_TEXT_RULES, type Item } from '../../item/model.ts'
 import { FormatError, type FormatData } from '../format.ts'
 import { children, descendants, parseXml } from '../xml/xml.ts'
 import { qti21 } from './index.ts'
-import { processResponse } from './process.ts'
+import { processResponse } from '../qti/process.ts'
 
 const encoder = new TextEncoder()
 const packed = (xml: string): FormatData => ({
@@ -68,7 +68,7 @@ describe('the guide’s items are read', () => {
       kind: 'multiple',
       key: ['H', 'O'],
       points: 2,
-      credit: 'each',
+      credit: 'weights',
     })
   })
 
@@ -102,7 +102,7 @@ describe('response processing', () => {
   })
 })
 
-const ITEM: KeptItem = {
+const ITEM: Item = {
   kind: 'single',
   stem: contentOf('Which buoy?'),
   points: 2,
@@ -181,7 +181,7 @@ describe('what is written', () => {
   })
 
   test('text that XML escapes, or has no place for, does not break it', () => {
-    const odd: KeptItem = {
+    const odd: Item = {
       kind: 'truefalse',
       stem: contentOf('5 < 6 & "x" ]]> \u0007'),
       points: 1,
@@ -216,8 +216,8 @@ describe('broken packages', () => {
   })
 
   test('an interaction that is not kept is listed with its words', () => {
-    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'orderInteraction')))
-    expect(result.unread[0]?.reason).toContain('orderInteraction')
+    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'hottextInteraction')))
+    expect(result.unread[0]?.reason).toContain('hottextInteraction')
     expect(result.unread[0]?.source).toContain('Moor here.')
   })
 })

@@ -57,7 +57,7 @@ export class ItemDto {
   @ApiProperty()
   id!: string
 
-  @ApiProperty({ ...ANY_OBJECT, description: 'The item, as core’s KeptItem' })
+  @ApiProperty({ ...ANY_OBJECT, description: 'The item, as core’s Item' })
   body!: object
 
   @ApiProperty()

@@ -1,0 +1,20 @@
+import { paragraph, type Block, type Content, type Inline } from './model.ts'
+
+/** The same rich text with each inline node replaced. */
+export function mapInlines(content: Content, change: (node: Inline) => Inline): Content {
+  return content.map((block): Block => {
+    switch (block.type) {
+      case 'paragraph':
+        return paragraph(block.content.map(change))
+      case 'preformatted':
+        return block
+      case 'list':
+        return { ...block, entries: block.entries.map((entry) => mapInlines(entry, change)) }
+      case 'table':
+        return {
+          ...block,
+          rows: block.rows.map((row) => ({ ...row, cells: row.cells.map((cell) => mapInlines(cell, change)) })),
+        }
+    }
+  })
+}

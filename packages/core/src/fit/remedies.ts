@@ -1,0 +1,256 @@
+import { mapInlines } from '../content/map.ts'
+import { countGaps, isEmptyContent, paragraph, styledText, type Content, type Inline } from '../content/model.ts'
+import { plainText } from '../content/plain.ts'
+import { mapContents } from '../item/contents.ts'
+import { optionId, type ClozeItem, type GridItem, type Item, type MatchItem, type OrderItem } from '../item/model.ts'
+
+/** What can be done to an item so that it fits; each makes one item or several out of one. */
+export type RemedyId =
+  | 'split'
+  | 'as-match'
+  | 'make-single'
+  | 'all-or-nothing'
+  | 'picture-to-text'
+  | 'passage-to-stem'
+  | 'unit-optional'
+  | 'plain-text'
+  | 'shorten'
+  | 'drop-feedback'
+  | 'drop-hint'
+  | 'drop-time-limit'
+
+export interface Remedy {
+  /** On a button: "Split into one item per gap". */
+  readonly label: string
+  /** Whether the remedy does anything for this item. */
+  readonly suits: (item: Item) => boolean
+  /** Never changes the given item. `limit`: the length that texts must come down to, in characters. */
+  readonly apply: (item: Item, limit?: number) => readonly Item[]
+}
+
+export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
+  split: {
+    label: 'Split into several items',
+    suits: (item) => item.kind === 'cloze' || item.kind === 'match' || item.kind === 'grid' || item.kind === 'multiple',
+    apply: split,
+  },
+  'as-match': {
+    label: 'Make it a matching item',
+    suits: (item) => item.kind === 'order' || item.kind === 'grid',
+    apply: (item) =>
+      item.kind === 'order' ? [orderAsMatch(item)] : item.kind === 'grid' ? [gridAsMatch(item)] : [item],
+  },
+  'make-single': {
+    label: 'Make it single choice',
+    suits: (item) => item.kind === 'truefalse' || (item.kind === 'multiple' && item.key.length === 1),
+    apply: (item) => [asSingle(item)],
+  },
+  'all-or-nothing': {
+    label: 'Give credit for the whole only',
+    suits: (item) => 'credit' in item && item.credit !== 'all',
+    apply: (item) => [('credit' in item ? { ...item, credit: 'all' } : item) as Item],
+  },
+  'picture-to-text': {
+    label: 'Put the description in the picture’s place',
+    suits: () => true,
+    apply: (item) => [
+      mapContents(item, (content) =>
+        mapInlines(content, (node) => (node.type === 'picture' ? styledText(`[${node.alt || 'picture'}]`, []) : node)),
+      ),
+    ],
+  },
+  'passage-to-stem': {
+    label: 'Move the passage into the stem',
+    suits: (item) => !isEmptyContent(item.passage),
+    apply: (item) => {
+      const { passage, ...rest } = item
+      return [{ ...rest, stem: [...(passage ?? []), ...item.stem] }]
+    },
+  },
+  'unit-optional': {
+    label: 'Let the unit be left out',
+    suits: (item) => item.kind === 'numeric' && item.unitRule === 'required',
+    apply: (item) => [item.kind === 'numeric' ? without(item, 'unitRule') : item],
+  },
+  'plain-text': {
+    label: 'Keep the text, drop its dress',
+    suits: () => true,
+    apply: (item) => [mapContents(item, plain)],
+  },
+  shorten: {
+    label: 'Cut what is too long',
+    suits: () => true,
+    apply: (item, limit = 100) => [shortened(item, limit)],
+  },
+  'drop-feedback': {
+    label: 'Leave the feedback out',
+    suits: (item) => !isEmptyContent(item.feedback),
+    apply: (item) => [without(item, 'feedback')],
+  },
+  'drop-hint': {
+    label: 'Leave the hint out',
+    suits: (item) => !isEmptyContent(item.hint),
+    apply: (item) => [without(item, 'hint')],
+  },
+  'drop-time-limit': {
+    label: 'Leave the time limit out',
+    suits: (item) => item.timeLimit !== undefined,
+    apply: (item) => [without(item, 'timeLimit')],
+  },
+}
+
+function without<Kind extends Item>(item: Kind, name: string): Kind {
+  return Object.fromEntries(Object.entries(item).filter(([field]) => field !== name)) as unknown as Kind
+}
+
+/** One item per gap, pair, row, or option; the points are shared out among them. */
+function split(item: Item): readonly Item[] {
+  switch (item.kind) {
+    case 'cloze':
+      return item.gaps.map((_gap, index) => oneGap(item, index))
+    case 'match':
+      return item.key.map(([left, right]) => onePair(item, item.left[left] ?? [], item.right, right, item.key.length))
+    case 'grid':
+      return item.key.map(([row, column]) => onePair(item, item.rows[row] ?? [], item.columns, column, item.key.length))
+    case 'multiple':
+      return item.options.map((option): Item => ({
+        ...commonOf(item, item.options.length),
+        kind: 'truefalse',
+        stem: joined(item.stem, option.content),
+        key: [item.key.includes(option.id)],
+      }))
+    default:
+      return [item]
+  }
+}
+
+function commonOf(item: Item, parts: number): Omit<Extract<Item, { kind: 'note' }>, 'kind'> {
+  const { stem, tags, feedback, hint, outcome, timeLimit, level, difficulty, language, passage } = item
+  const points = Number((item.points / Math.max(1, parts)).toFixed(4))
+  return Object.fromEntries(
+    Object.entries({
+      stem,
+      points,
+      tags,
+      feedback,
+      hint,
+      outcome,
+      timeLimit,
+      level,
+      difficulty,
+      language,
+      passage,
+    }).filter(([, value]) => value !== undefined),
+  ) as unknown as Omit<Extract<Item, { kind: 'note' }>, 'kind'>
+}
+
+/** The other gaps are filled with their keys, so that the sentence still says what it did. */
+function oneGap(item: ClozeItem, index: number): Item {
+  let at = -1
+  const stem = mapInlines(item.stem, (node) => {
+    if (node.type !== 'gap') return node
+    at++
+    return at === index ? node : styledText(item.gaps[at]?.key[0] ?? '…', [])
+  })
+  const gap = item.gaps[index]
+  const common = { ...commonOf(item, item.gaps.length), stem }
+  if (!gap?.choices) return { ...common, kind: 'short', key: gap?.key ?? [], rules: item.rules }
+  return {
+    ...common,
+    kind: 'single',
+    options: gap.choices.map((choice, place) => ({
+      id: optionId(place),
+      content: [paragraph([styledText(choice, [])])],
+    })),
+    key: gap.choices.flatMap((choice, place) => (gap.key.includes(choice) ? [optionId(place)] : [])).slice(0, 1),
+    shuffle: true,
+  }
+}
+
+function onePair(
+  item: MatchItem | GridItem,
+  part: Content,
+  partners: readonly Content[],
+  key: number,
+  parts: number,
+): Item {
+  return {
+    ...commonOf(item, parts),
+    kind: 'single',
+    stem: joined(item.stem, part),
+    options: partners.map((content, index) => ({ id: optionId(index), content })),
+    key: [optionId(key)],
+    shuffle: item.kind === 'match',
+  }
+}
+
+function joined(stem: Content, part: Content): Content {
+  return [...stem, ...part]
+}
+
+/** Each entry is matched with its place: first, second, … */
+function orderAsMatch(item: OrderItem): Item {
+  const { options, key, credit: _credit, kind: _kind, ...common } = item
+  return {
+    ...common,
+    kind: 'match',
+    left: options.map((option) => option.content),
+    right: key.map((_id, index) => [paragraph([styledText(String(index + 1), [])])]),
+    key: options.flatMap((option, index) => {
+      const place = key.indexOf(option.id)
+      return place < 0 ? [] : [[index, place] as const]
+    }),
+  }
+}
+
+function gridAsMatch(item: GridItem): Item {
+  const { rows, columns, kind: _kind, ...common } = item
+  return { ...common, kind: 'match', left: rows, right: columns }
+}
+
+function asSingle(item: Item): Item {
+  if (item.kind === 'multiple') {
+    const { credit: _credit, kind: _kind, ...rest } = item
+    return { ...rest, kind: 'single' }
+  }
+  if (item.kind !== 'truefalse') return item
+  const { key, kind: _kind, ...rest } = item
+  const options = ['True', 'False'].map((word, index) => ({
+    id: optionId(index),
+    content: [paragraph([styledText(word, [])])],
+  }))
+  return { ...rest, kind: 'single', options, key: key.map((value) => optionId(value ? 0 : 1)), shuffle: false }
+}
+
+function plain(content: Content): Content {
+  const gaps = countGaps(content)
+  const text = plainText(content)
+  return text
+    .split('\n')
+    .map((line) =>
+      paragraph(
+        gaps
+          ? line
+              .split('___')
+              .flatMap((piece, index): Inline[] =>
+                index ? [{ type: 'gap' }, styledText(piece, [])] : [styledText(piece, [])],
+              )
+          : [styledText(line, [])],
+      ),
+    )
+}
+
+/** Texts of the options cut at a word, with an ellipsis. */
+function shortened(item: Item, limit: number): Item {
+  const cut = (content: Content): Content => {
+    const text = plainText(content)
+    if (text.length <= limit) return content
+    const whole = text.slice(0, limit - 1)
+    const space = whole.lastIndexOf(' ')
+    return [paragraph([styledText(`${(space > limit / 2 ? whole.slice(0, space) : whole).trimEnd()}…`, [])])]
+  }
+  if ('options' in item)
+    return { ...item, options: item.options.map((option) => ({ ...option, content: cut(option.content) })) }
+  if (item.kind === 'match') return { ...item, left: item.left.map(cut), right: item.right.map(cut) }
+  return item.kind === 'grid' ? { ...item, rows: item.rows.map(cut), columns: item.columns.map(cut) } : item
+}

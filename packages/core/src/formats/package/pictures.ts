@@ -1,0 +1,44 @@
+import { mapInlines } from '../../content/map.ts'
+import type { Content } from '../../content/model.ts'
+import type { PackageFile } from '../format.ts'
+import type { Assets } from '../limits.ts'
+
+/** Collects the pictures that the items of a package show, and names them by where they lie in it. */
+export class PicturePack {
+  readonly #assets: Assets | undefined
+  readonly #prefix: string
+  readonly #files = new Map<string, PackageFile>()
+
+  /** @param prefix the way from the file that shows a picture to the root of the package: `../` or nothing. */
+  constructor(assets: Assets | undefined, prefix: string) {
+    this.#assets = assets
+    this.#prefix = prefix
+  }
+
+  /** The text with its pictures named by their paths; one that is not at hand keeps its name. `used` takes the paths. */
+  rename(content: Content, used?: Set<string>): Content {
+    return mapInlines(content, (node) => {
+      const path = node.type === 'picture' ? this.#pathOf(node.asset) : null
+      if (node.type !== 'picture' || path === null) return node
+      used?.add(path)
+      return { ...node, asset: `${this.#prefix}${path}` }
+    })
+  }
+
+  files(): PackageFile[] {
+    return [...this.#files.values()]
+  }
+
+  #pathOf(asset: string): string | null {
+    const bytes = this.#assets?.get(asset)
+    if (!bytes) return null
+    const known = this.#files.get(asset)
+    const path = known?.path ?? `media/${this.#files.size + 1}-${safeName(asset)}`
+    if (!known) this.#files.set(asset, { path, bytes })
+    return path
+  }
+}
+
+function safeName(asset: string): string {
+  return asset.replace(/^.*[/:]/, '').replace(/[^A-Za-z0-9._-]/g, '-') || 'picture'
+}

@@ -1,0 +1,8 @@
+/** Names that QTI and Content Packaging fix in every version, and those that we chose for variables. */
+export const LOM_NAMESPACE = 'http://ltsc.ieee.org/xsd/LOM'
+export const XSI_NAMESPACE = 'http://www.w3.org/2001/XMLSchema-instance'
+export const MANIFEST = 'imsmanifest.xml'
+export const RESPONSE = 'RESPONSE'
+export const SCORE = 'SCORE'
+export const FEEDBACK = 'FEEDBACK'
+export const CHOSEN = 'CHOSEN'

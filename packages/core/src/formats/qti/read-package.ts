@@ -1,0 +1,173 @@
+import type { ElementNode } from '../../content/elements.ts'
+import { FormatError, type PackageFile, type Unread } from '../format.ts'
+import { children, descendants, parseXml } from '../xml/xml.ts'
+import { inPlainWords } from './dialect.ts'
+import { MANIFEST } from './names.ts'
+
+export interface PackedItem {
+  readonly path: string
+  /** In the words of 2.x, whatever version the file is of. */
+  readonly root: ElementNode
+  readonly filing: Filing
+  /** Bodies of the stimuli that the item refers to. */
+  readonly stimuli: readonly ElementNode[]
+  /** Seconds, where a test limits the item's time. */
+  readonly timeLimit: number | null
+}
+
+/** What the manifest says about an item. */
+export interface Filing {
+  readonly tags: readonly string[]
+  readonly difficulty: string | null
+  readonly outcome: string | null
+  readonly level: string | null
+}
+
+const NO_FILING: Filing = { tags: [], difficulty: null, outcome: null, level: null }
+
+export interface OpenPackage {
+  readonly title: string | null
+  /** In the order of the test if there is one, else of the manifest. */
+  readonly items: readonly PackedItem[]
+  readonly unread: readonly Unread[]
+}
+
+const decoder = new TextDecoder('utf-8')
+
+/**
+ * Opens a QTI package by its manifest; a single item file without a manifest is taken as well.
+ *
+ * @throws FormatError if there is no manifest and no item file, or the manifest is not well-formed.
+ */
+export function openPackage(files: readonly PackageFile[]): OpenPackage {
+  const byPath = new Map(files.map((file) => [file.path, file]))
+  const manifestFile = byPath.get(MANIFEST) ?? files.find((file) => file.path.endsWith(`/${MANIFEST}`))
+  if (!manifestFile) return openLoose(files)
+  const base = manifestFile.path.slice(0, -MANIFEST.length)
+  const manifest = parseXml(decoder.decode(manifestFile.bytes))
+  const unread: Unread[] = []
+  const items: PackedItem[] = []
+  for (const resource of descendants(manifest, 'resource')) {
+    if (!/imsqti_item|imsqti_apipitem/.test(resource.attributes['type'] ?? '')) continue
+    const path = base + decodeURIComponent(resource.attributes['href'] ?? '')
+    const file = byPath.get(path)
+    if (!file)
+      unread.push({
+        where: path,
+        reason: 'The manifest names this file, but the package does not hold it.',
+        source: '',
+      })
+    else items.push(...readItemFile(file, filingOf(resource), byPath, unread))
+  }
+  return { title: titleOf(manifest), items: inTestOrder(items, byPath, manifest, base), unread }
+}
+
+function openLoose(files: readonly PackageFile[]): OpenPackage {
+  const unread: Unread[] = []
+  const byPath = new Map(files.map((file) => [file.path, file]))
+  const items = files
+    .filter((file) => file.path.endsWith('.xml'))
+    .flatMap((file) => readItemFile(file, NO_FILING, byPath, unread))
+  if (!items.length) throw new FormatError('There is no imsmanifest.xml and no item in this package.')
+  return { title: null, items, unread }
+}
+
+function readItemFile(
+  file: PackageFile,
+  filing: Filing,
+  byPath: ReadonlyMap<string, PackageFile>,
+  unread: Unread[],
+): PackedItem[] {
+  const source = decoder.decode(file.bytes)
+  try {
+    const root = inPlainWords(parseXml(source))
+    if (root.name === 'assessmentItem')
+      return [{ path: file.path, root, filing, stimuli: stimuliOf(root, file.path, byPath), timeLimit: null }]
+    unread.push({ where: file.path, reason: `Holds ${root.name}, not an item.`, source })
+  } catch (error) {
+    if (!(error instanceof FormatError)) throw error
+    unread.push({ where: file.path, reason: error.message, source })
+  }
+  return []
+}
+
+/** The bodies of the stimulus files that an item of QTI 2.2 or 3.0 refers to. */
+function stimuliOf(root: ElementNode, path: string, byPath: ReadonlyMap<string, PackageFile>): ElementNode[] {
+  return children(root, 'assessmentStimulusRef').flatMap((ref) => {
+    const file = byPath.get(resolved(path, ref.attributes['href'] ?? ''))
+    const stimulus = file && inPlainWords(parseXml(decoder.decode(file.bytes)))
+    const body = stimulus && children(stimulus, 'stimulusBody')[0]
+    return body ? [body] : []
+  })
+}
+
+/** A path as seen from a file of the package. */
+function resolved(from: string, href: string): string {
+  const parts = from.split('/').slice(0, -1)
+  for (const part of decodeURIComponent(href).split('/')) {
+    if (part === '..') parts.pop()
+    else if (part !== '.' && part !== '') parts.push(part)
+  }
+  return parts.join('/')
+}
+
+function filingOf(resource: ElementNode): Filing {
+  const metadata = children(resource, 'metadata')[0]
+  if (!metadata) return NO_FILING
+  const difficulty = descendants(metadata, 'difficulty')[0]
+  const said = (purpose: string): string | null => {
+    const own = descendants(metadata, 'classification').find((one) =>
+      descendants(one, 'value').some((value) => textOfElement(value) === purpose),
+    )
+    const description = own && descendants(own, 'description')[0]
+    return description ? (strings(description)[0] ?? null) : null
+  }
+  return {
+    tags: descendants(metadata, 'keyword').flatMap(strings),
+    difficulty: difficulty ? (descendants(difficulty, 'value').map(textOfElement)[0] ?? null) : null,
+    outcome: said('educational objective'),
+    level: said('skill level'),
+  }
+}
+
+function strings(node: ElementNode): string[] {
+  return [...descendants(node, 'string'), ...descendants(node, 'langstring')].map((one) => textOfElement(one))
+}
+
+function textOfElement(node: ElementNode): string {
+  return node.children
+    .map((child) => (child.type === 'text' ? child.value : ''))
+    .join('')
+    .trim()
+}
+
+function titleOf(manifest: ElementNode): string | null {
+  const metadata = children(manifest, 'metadata')[0]
+  const title = metadata && descendants(metadata, 'title')[0]
+  return (title && strings(title)[0]) || null
+}
+
+/** The items in the order of the test, with the time limits that it sets. */
+function inTestOrder(
+  items: readonly PackedItem[],
+  byPath: ReadonlyMap<string, PackageFile>,
+  manifest: ElementNode,
+  base: string,
+): PackedItem[] {
+  const test = descendants(manifest, 'resource').find((resource) =>
+    /imsqti_(?:test|assessment)/.test(resource.attributes['type'] ?? ''),
+  )
+  const path = test && base + decodeURIComponent(test.attributes['href'] ?? '')
+  const file = path === undefined ? undefined : byPath.get(path)
+  if (!file) return [...items]
+  const refs = descendants(inPlainWords(parseXml(decoder.decode(file.bytes))), 'assessmentItemRef')
+  const order = refs.map((ref) => resolved(file.path, ref.attributes['href'] ?? ''))
+  const rank = (item: PackedItem): number => (order.includes(item.path) ? order.indexOf(item.path) : order.length)
+  return items
+    .map((item) => {
+      const ref = refs[order.indexOf(item.path)]
+      const seconds = Number(ref && children(ref, 'timeLimits')[0]?.attributes['maxTime'])
+      return seconds > 0 ? { ...item, timeLimit: seconds } : item
+    })
+    .sort((a, b) => rank(a) - rank(b))
+}

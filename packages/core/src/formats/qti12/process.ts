@@ -1,0 +1,119 @@
+import { textOf, type ElementNode } from '../../content/elements.ts'
+import { child, children, elementsOf } from '../xml/xml.ts'
+
+/** What was given to each response, by its ident: labels in order, or one text. */
+export type Given = ReadonlyMap<string, readonly string[]>
+
+/**
+ * Runs the response processing of an item (ASI Information Model 1.2, section 3.5.2): the conditions in order, each
+ * that holds changes the variables, and one that does not say `continue` ends the processing.
+ *
+ * @returns SCORE, held between the bounds that `decvar` declares.
+ * @throws RangeError naming a test that is not known.
+ */
+export function processItem(item: ElementNode, given: Given): number {
+  const processing = child(item, 'resprocessing')
+  const outcomes = processing && child(processing, 'outcomes')
+  const declared = outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
+  const name = declared?.attributes['varname'] ?? 'SCORE'
+  let score = Number(declared?.attributes['defaultval'] ?? 0) || 0
+  let matched = false
+  for (const condition of processing ? children(processing, 'respcondition') : []) {
+    const test = child(condition, 'conditionvar')
+    if (!test || !elementsOf(test).every((one) => holds(one, given, matched))) continue
+    const sets = children(condition, 'setvar').filter((one) => (one.attributes['varname'] ?? 'SCORE') === name)
+    for (const set of sets) score = changed(score, set)
+    matched ||= sets.length > 0
+    if (condition.attributes['continue'] !== 'Yes') break
+  }
+  const least = Number(declared?.attributes['minvalue'] ?? -Infinity)
+  const most = Number(declared?.attributes['maxvalue'] ?? Infinity)
+  return Math.min(most, Math.max(least, Number(score.toFixed(9))))
+}
+
+/** Most that the item can earn: the upper bound of SCORE, else what its largest condition sets. */
+export function mostOf(item: ElementNode): number {
+  const outcomes = children(item, 'resprocessing').flatMap((one) => children(one, 'outcomes'))[0]
+  const declared = outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
+  const most = Number(declared?.attributes['maxvalue'])
+  return most > 0 ? most : 1
+}
+
+function isScore(decvar: ElementNode): boolean {
+  return (decvar.attributes['varname'] ?? 'SCORE').toUpperCase() === 'SCORE'
+}
+
+function changed(score: number, set: ElementNode): number {
+  const amount = Number(textOf(set).trim())
+  switch (set.attributes['action'] ?? 'Set') {
+    case 'Add':
+      return score + amount
+    case 'Subtract':
+      return score - amount
+    case 'Multiply':
+      return score * amount
+    case 'Divide':
+      return amount === 0 ? score : score / amount
+    default:
+      return amount
+  }
+}
+
+function holds(test: ElementNode, given: Given, matched: boolean): boolean {
+  const inner = (): boolean[] => elementsOf(test).map((one) => holds(one, given, matched))
+  switch (test.name) {
+    case 'and':
+      return inner().every(Boolean)
+    case 'or':
+      return inner().some(Boolean)
+    case 'not':
+      return !inner().every(Boolean)
+    case 'other':
+      return !matched
+    case 'unanswered':
+      return !answersOf(test, given).length
+    default:
+      return compares(test, given)
+  }
+}
+
+function answersOf(test: ElementNode, given: Given): readonly string[] {
+  return (given.get(test.attributes['respident'] ?? '') ?? []).filter((one) => one !== '')
+}
+
+function compares(test: ElementNode, given: Given): boolean {
+  const all = answersOf(test, given)
+  const index = test.attributes['index']
+  const answers = index === undefined ? all : all.slice(Number(index) - 1, Number(index))
+  const value = textOf(test).trim()
+  const number = Number(value)
+  switch (test.name) {
+    case 'varequal': {
+      const fold = (text: string): string => (test.attributes['case'] === 'No' ? text.toLowerCase() : text)
+      return answers.some((one) => fold(one) === fold(value) || (value !== '' && isSameNumber(one, number)))
+    }
+    case 'varsubstring':
+      return answers.some((one) => one.includes(value))
+    case 'varlt':
+      return answers.some((one) => Number(one) < number)
+    case 'varlte':
+      return answers.some((one) => Number(one) <= number + slack(number))
+    case 'vargt':
+      return answers.some((one) => Number(one) > number)
+    case 'vargte':
+      return answers.some((one) => Number(one) >= number - slack(number))
+    case 'varsubset':
+      return value.split(',').every((one) => answers.includes(one.trim()))
+    default:
+      throw new RangeError(`The test ${test.name} is not known.`)
+  }
+}
+
+/** "4.0" is 4 where a number is compared. */
+function isSameNumber(text: string, value: number): boolean {
+  return /^-?[\d.]+(?:e[+-]?\d+)?$/i.test(text.trim()) && Number(text) === value
+}
+
+function slack(value: number): number {
+  return Math.abs(value) * 1e-12
+}

@@ -1,0 +1,419 @@
+import { textInlines, textOf, type ElementNode } from '../../content/elements.ts'
+import { contentFromHtml } from '../../content/html.ts'
+import { countGaps, normalizeContent, paragraph, type Content } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import {
+  DEFAULT_TEXT_RULES,
+  type ClozeGap,
+  type Item,
+  type NumericKey,
+  type Option,
+  type TextRules,
+} from '../../item/model.ts'
+import { FormatError, type FormatData, type PackageFile, type ReadResult, type Unread } from '../format.ts'
+import { child, children, descendants, elementsOf, parseXml } from '../xml/xml.ts'
+import { TYPE_FIELD } from './names.ts'
+import { mostOf, processItem } from './process.ts'
+
+const decoder = new TextDecoder('utf-8')
+
+/** Reads the `questestinterop` documents of a package into items; what no kind of ours holds is listed as unread. */
+export function readQti12(data: FormatData): ReadResult {
+  if (data.form !== 'package') throw new FormatError('A QTI 1.2 file is a package, not text.')
+  const { roots, unread } = documentsOf(data.files)
+  if (!roots.length) throw new FormatError('There is no questestinterop document in this package.')
+  const items: Item[] = []
+  const left: Unread[] = [...unread]
+  for (const root of roots)
+    for (const node of descendants(root, 'item')) {
+      const item = toItem(node)
+      if (typeof item === 'string')
+        left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
+      else items.push(item)
+    }
+  const named = roots.flatMap((root) => [...descendants(root, 'assessment'), ...children(root, 'section')])[0]
+  return { title: named?.attributes['title'] ?? null, items, unread: left }
+}
+
+/** @internal */
+export function documentsOf(files: readonly PackageFile[]): {
+  readonly roots: readonly ElementNode[]
+  readonly unread: readonly Unread[]
+} {
+  const unread: Unread[] = []
+  const roots = files
+    .filter((file) => file.path.endsWith('.xml') && !file.path.endsWith('imsmanifest.xml'))
+    .flatMap((file) => {
+      try {
+        const root = parseXml(decoder.decode(file.bytes))
+        return root.name === 'questestinterop' ? [root] : []
+      } catch (error) {
+        if (!(error instanceof FormatError)) throw error
+        unread.push({ where: file.path, reason: error.message, source: decoder.decode(file.bytes) })
+        return []
+      }
+    })
+  return { roots, unread }
+}
+
+type Common = Omit<Extract<Item, { kind: 'note' }>, 'kind'>
+
+function toItem(node: ElementNode): Item | string {
+  const presentation = child(node, 'presentation')
+  if (!presentation) return 'The item has no presentation.'
+  const responses = responsesOf(presentation)
+  const fields = fieldsOf(node)
+  const common = commonOf(node, presentation, fields)
+  try {
+    return read(node, responses, fields, common)
+  } catch (error) {
+    if (error instanceof RangeError) return error.message
+    throw error
+  }
+}
+
+/** @internal Every response element of an item, in reading order. */
+export function responsesOf(node: ElementNode): ElementNode[] {
+  return elementsOf(node).flatMap((one) =>
+    one.name.startsWith('response_') && one.name !== 'response_label' ? [one] : responsesOf(one),
+  )
+}
+
+type Fields = ReadonlyMap<string, string>
+
+function fieldsOf(node: ElementNode): Fields {
+  return new Map(
+    descendants(node, 'qtimetadatafield').map((field) => {
+      const said = (name: string): string => textOf(child(field, name) ?? field).trim()
+      return [said('fieldlabel').toLowerCase(), said('fieldentry')]
+    }),
+  )
+}
+
+function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields): Common {
+  const materials = materialsOf(presentation)
+  const passage = materials.find((one) => one.attributes['label'] === 'passage')
+  const feedback = (ident: string): ElementNode | undefined =>
+    children(node, 'itemfeedback').find((one) => one.attributes['ident'] === ident)
+  const general = feedback('general')
+  const hint = children(node, 'itemfeedback').find((one) => child(one, 'hint'))
+  const seconds = secondsOf(child(node, 'duration'))
+  const tags =
+    fields
+      .get('keywords')
+      ?.split(/\s*,\s*/)
+      .filter(Boolean) ?? []
+  const language = node.attributes['xml:lang']
+  const optional = (name: string, field: string): object => (fields.has(field) ? { [name]: fields.get(field) } : {})
+  return {
+    stem: normalizeContent(materials.filter((one) => one !== passage).flatMap(contentOf)),
+    points: 1,
+    tags,
+    ...optional('difficulty', 'qmd_levelofdifficulty'),
+    ...optional('outcome', 'outcome'),
+    ...optional('level', 'level'),
+    ...(seconds > 0 && { timeLimit: seconds }),
+    ...(passage && { passage: contentOf(passage) }),
+    ...(general && { feedback: normalizeContent(descendants(general, 'material').flatMap(contentOf)) }),
+    ...(hint && { hint: normalizeContent(descendants(hint, 'material').flatMap(contentOf)) }),
+    ...(language !== undefined && { language }),
+  }
+}
+
+/** The material of the question itself, not of its responses. */
+function materialsOf(node: ElementNode): ElementNode[] {
+  return elementsOf(node).flatMap((one) =>
+    one.name === 'material' ? [one] : one.name.startsWith('response_') ? [] : materialsOf(one),
+  )
+}
+
+/** ISO 8601 durations of hours, minutes and seconds. */
+function secondsOf(node: ElementNode | undefined): number {
+  const found = /^PT(?:(\d+)H)?(?:(\d+)M)?(?:(\d+(?:\.\d+)?)S)?$/.exec(node ? textOf(node).trim() : '')
+  return found ? Number(found[1] ?? 0) * 3600 + Number(found[2] ?? 0) * 60 + Number(found[3] ?? 0) : 0
+}
+
+function contentOf(material: ElementNode): Content {
+  return elementsOf(material).flatMap((one): Content => {
+    if (one.name === 'matimage')
+      return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: textOf(one).trim() }])]
+    const text = textOf(one)
+    if (one.attributes['texttype'] === 'text/html') return contentFromHtml(text)
+    return text.split('\n').map((line) => paragraph(textInlines(line)))
+  })
+}
+
+function read(node: ElementNode, responses: readonly ElementNode[], fields: Fields, common: Common): Item | string {
+  const kind = fields.get(TYPE_FIELD)?.toLowerCase()
+  const [first] = responses
+  if (!first) return { ...common, kind: 'note', points: 0 }
+  if (kind === 'scale') return scaleItem(first, fields, common)
+  if (responses.length > 1 || kind === 'cloze' || kind === 'match' || kind === 'grid')
+    return partsItem(node, responses, kind, fields, common)
+  switch (first.name) {
+    case 'response_lid':
+      return choiceItem(node, first, fields, common)
+    case 'response_num':
+      return numericItem(node, first, fields, common)
+    case 'response_str':
+      return typedItem(node, first, kind, common)
+    default:
+      return `Items with ${first.name} are not held.`
+  }
+}
+
+function labelsOf(response: ElementNode): ElementNode[] {
+  return descendants(response, 'response_label')
+}
+
+function labelContent(label: ElementNode): Content {
+  return normalizeContent(descendants(label, 'material').flatMap(contentOf))
+}
+
+function choiceItem(node: ElementNode, response: ElementNode, fields: Fields, common: Common): Item | string {
+  const name = response.attributes['ident'] ?? ''
+  const options: Option[] = labelsOf(response).map((label) => {
+    const id = label.attributes['ident'] ?? ''
+    const linked = linkedFeedback(node, name, id)
+    return { id, content: labelContent(label), ...(linked && { feedback: linked }) }
+  })
+  if (options.length < 2) return 'The item offers fewer than two choices.'
+  const points = mostOf(node)
+  const earn = (chosen: readonly string[]): number => processItem(node, new Map([[name, chosen]])) / points
+  const cardinality = response.attributes['rcardinality'] ?? 'Single'
+  if (cardinality === 'Ordered') return { ...common, kind: 'order', points, options, key: orderKey(node, name) }
+  const alone = options.map(({ id }) => [id, Number(earn([id]).toFixed(6))] as const)
+  const renders = descendants(response, 'render_choice')[0]
+  const shuffle = renders?.attributes['shuffle'] === 'Yes'
+  if (cardinality === 'Single') {
+    const best = Math.max(...alone.map(([, share]) => share))
+    const key = best > 0 ? alone.flatMap(([id, share]) => (share === best ? [id] : [])).slice(0, 1) : []
+    if (isTruth(options)) return { ...common, kind: 'truefalse', points, key: key.map((id) => truthIn(options, id)) }
+    const weights = Object.fromEntries(alone.filter(([id, share]) => share > 0 && !key.includes(id)))
+    return {
+      ...common,
+      kind: 'single',
+      points,
+      options,
+      key,
+      shuffle,
+      ...(Object.keys(weights).length > 0 && { weights }),
+    }
+  }
+  return multipleItem(node, name, { ...common, kind: 'multiple', points, options, shuffle }, fields.get('credit'))
+}
+
+function multipleItem(
+  node: ElementNode,
+  name: string,
+  plain: Omit<Extract<Item, { kind: 'multiple' }>, 'key' | 'credit'>,
+  credit: string | undefined,
+): Item {
+  const changes = changesOf(node, name, plain.points)
+  const ids = plain.options.map((option) => option.id)
+  if (changes.size === 0 || credit === 'all') return { ...plain, key: exactKey(node, name, ids), credit: 'all' }
+  const weights = Object.fromEntries(ids.map((id) => [id, Number((changes.get(id) ?? 0).toFixed(6))]))
+  const key = ids.filter((id) => (weights[id] ?? 0) > 0)
+  const isEach = ids.every((id) => Math.abs((weights[id] ?? 0) - (key.includes(id) ? 1 : -1) / key.length) < 1e-4)
+  return isEach ? { ...plain, key, credit: 'each' } : { ...plain, key, credit: 'weights', weights }
+}
+
+/** What choosing each label adds, as a share of the points. */
+function changesOf(node: ElementNode, name: string, points: number): Map<string, number> {
+  const found = new Map<string, number>()
+  for (const condition of descendants(node, 'respcondition')) {
+    const tests = elementsOf(child(condition, 'conditionvar') ?? condition)
+    const [only] = tests
+    const set = child(condition, 'setvar')
+    if (tests.length !== 1 || only?.name !== 'varequal' || only.attributes['respident'] !== name || !set) continue
+    const sign = set.attributes['action'] === 'Subtract' ? -1 : set.attributes['action'] === 'Add' ? 1 : 0
+    if (sign) found.set(textOf(only).trim(), (sign * Number(textOf(set).trim())) / points)
+  }
+  return found
+}
+
+/** Labels that the one condition for full points asks for, and that it does not rule out. */
+function exactKey(node: ElementNode, name: string, ids: readonly string[]): string[] {
+  const wanted = new Set<string>()
+  const visit = (test: ElementNode, ruled: boolean): void => {
+    if (test.name === 'varequal' && test.attributes['respident'] === name && !ruled) wanted.add(textOf(test).trim())
+    for (const inner of elementsOf(test)) visit(inner, ruled !== (test.name === 'not'))
+  }
+  for (const condition of descendants(node, 'respcondition'))
+    if (child(condition, 'setvar') && Number(textOf(child(condition, 'setvar') ?? condition).trim()) > 0)
+      visit(child(condition, 'conditionvar') ?? condition, false)
+  return ids.filter((id) => wanted.has(id))
+}
+
+function orderKey(node: ElementNode, name: string): string[] {
+  return descendants(node, 'varequal')
+    .filter((test) => test.attributes['respident'] === name && test.attributes['index'] !== undefined)
+    .sort((a, b) => Number(a.attributes['index']) - Number(b.attributes['index']))
+    .map((test) => textOf(test).trim())
+}
+
+function isTruth(options: readonly Option[]): boolean {
+  const texts = options.map((option) => plainText(option.content).toLowerCase())
+  return texts.length === 2 && texts.includes('true') && texts.includes('false')
+}
+
+function truthIn(options: readonly Option[], id: string): boolean {
+  return plainText(options.find((option) => option.id === id)?.content).toLowerCase() === 'true'
+}
+
+/** The feedback that a condition shows for one label alone. */
+function linkedFeedback(node: ElementNode, name: string, id: string): Content | null {
+  for (const condition of descendants(node, 'respcondition')) {
+    const tests = elementsOf(child(condition, 'conditionvar') ?? condition)
+    const shown = child(condition, 'displayfeedback')
+    const [only] = tests
+    if (!shown || tests.length !== 1 || only?.name !== 'varequal') continue
+    if (only.attributes['respident'] !== name || textOf(only).trim() !== id) continue
+    const feedback = children(node, 'itemfeedback').find(
+      (one) => one.attributes['ident'] === shown.attributes['linkrefid'],
+    )
+    if (feedback) return normalizeContent(descendants(feedback, 'material').flatMap(contentOf))
+  }
+  return null
+}
+
+function scaleItem(response: ElementNode, fields: Fields, common: Common): Item {
+  const texts = labelsOf(response).map((label) => plainText(labelContent(label)))
+  const ends = [texts[0], texts.at(-1)].map((text) => /^-?\d+\s*–\s*(.*)$/su.exec(text ?? '')?.[1])
+  return {
+    ...common,
+    kind: 'scale',
+    points: 0,
+    low: Number(fields.get('low') ?? 1),
+    high: Number(fields.get('high') ?? texts.length),
+    ...(ends[0] !== undefined && { lowLabel: ends[0] }),
+    ...(ends[1] !== undefined && { highLabel: ends[1] }),
+  }
+}
+
+/** The texts that a condition takes for one response, and whether capital letters count. */
+function acceptedOf(node: ElementNode, name: string): { readonly key: string[]; readonly rules: TextRules } {
+  const tests = descendants(node, 'varequal').filter((test) => test.attributes['respident'] === name)
+  const sensitive = tests.length > 0 && tests.every((test) => test.attributes['case'] === 'Yes')
+  return {
+    key: [...new Set(tests.map((test) => textOf(test).trim()))],
+    rules: { ...DEFAULT_TEXT_RULES, letterCase: sensitive ? 'respect' : 'ignore' },
+  }
+}
+
+function typedItem(node: ElementNode, response: ElementNode, kind: string | undefined, common: Common): Item {
+  const name = response.attributes['ident'] ?? ''
+  const { key, rules } = acceptedOf(node, name)
+  const renders = descendants(response, 'render_fib')[0]
+  if (kind !== 'essay' && (key.length || Number(renders?.attributes['rows'] ?? 1) < 2))
+    return { ...common, kind: 'short', points: mostOf(node), key, rules }
+  const sample = children(node, 'itemfeedback').find((one) => child(one, 'solution'))
+  const rubric = children(node, 'itemrubric').flatMap((one) => descendants(one, 'mattext'))
+  return {
+    ...common,
+    kind: 'essay',
+    points: mostOf(node),
+    ...(sample && { sample: normalizeContent(descendants(sample, 'material').flatMap(contentOf)) }),
+    ...(rubric.length > 0 && { rubric: rubric.map((line) => rubricLine(textOf(line))) }),
+  }
+}
+
+function rubricLine(text: string): { readonly says: string; readonly points: number } {
+  const found = /^(.*?)\s*\((\d+(?:\.\d+)?)\)$/su.exec(text)
+  return found?.[1] ? { says: found[1], points: Number(found[2]) } : { says: text, points: 0 }
+}
+
+function numericItem(node: ElementNode, response: ElementNode, fields: Fields, common: Common): Item {
+  const name = response.attributes['ident'] ?? ''
+  const points = mostOf(node)
+  const key = descendants(node, 'respcondition').flatMap((condition): NumericKey[] => {
+    const set = child(condition, 'setvar')
+    const band = bandOf(condition, name)
+    if (!set || !band) return []
+    const credit = Number((Number(textOf(set).trim()) / points).toFixed(6))
+    return credit > 0 ? [credit < 1 ? { ...band, credit } : band] : []
+  })
+  const unit = fields.get('unit')
+  return { ...common, kind: 'numeric', points, key, ...(unit !== undefined && { unit }) }
+}
+
+function bandOf(condition: ElementNode, name: string): NumericKey | null {
+  const value = (test: string): number => {
+    const own = descendants(condition, test).find((one) => one.attributes['respident'] === name)
+    return own ? Number(textOf(own).trim()) : NaN
+  }
+  const [min, max, exact] = [value('vargte'), value('varlte'), value('varequal')]
+  if (!Number.isNaN(min) && !Number.isNaN(max)) return { min, max }
+  return Number.isNaN(exact) ? null : { value: exact, tolerance: 0 }
+}
+
+/** Several responses: gaps of a text, or partners for each part. */
+function partsItem(
+  node: ElementNode,
+  responses: readonly ElementNode[],
+  kind: string | undefined,
+  fields: Fields,
+  common: Common,
+): Item | string {
+  const points = mostOf(node)
+  const credit = fields.get('credit') === 'all' ? { credit: 'all' as const } : {}
+  const gaps = countGaps(common.stem)
+  if (kind === 'cloze' || gaps === responses.length)
+    return clozeItem(node, responses, fields, { ...common, points }, credit)
+  if (!responses.every((one) => one.name === 'response_lid'))
+    return 'Items with several responses of this sort are not held.'
+  const left = responses.map((one) => normalizeContent(children(one, 'material').flatMap(contentOf)))
+  const labels = labelsOf(responses[0] ?? node)
+  const right = labels.map(labelContent)
+  const idents = labels.map((label) => label.attributes['ident'] ?? '')
+  if (left.some((part) => !part.length) || right.length < 2)
+    return 'Items with several responses of this sort are not held.'
+  const key = responses.flatMap((response, index) => {
+    const [text] = acceptedOf(node, response.attributes['ident'] ?? '').key
+    const partner = idents.indexOf(text ?? '')
+    return partner < 0 ? [] : [[index, partner] as const]
+  })
+  const parts = { ...common, points, key, ...credit }
+  return kind === 'grid'
+    ? { ...parts, kind: 'grid', rows: left, columns: right }
+    : { ...parts, kind: 'match', left, right }
+}
+
+function clozeItem(
+  node: ElementNode,
+  responses: readonly ElementNode[],
+  fields: Fields,
+  common: Common,
+  credit: { readonly credit?: 'all' },
+): Item {
+  let rules: TextRules | null = null
+  const gaps = responses.map((response): ClozeGap => {
+    const accepted = acceptedOf(node, response.attributes['ident'] ?? '')
+    if (response.name !== 'response_lid') {
+      rules ??= accepted.rules
+      return { key: accepted.key }
+    }
+    const labels = labelsOf(response)
+    const text = (label: ElementNode): string => plainText(labelContent(label))
+    const keyed = labels.filter((label) => accepted.key.includes(label.attributes['ident'] ?? ''))
+    return { key: keyed.map(text), choices: labels.map(text) }
+  })
+  const words = fields.get('wordbank')
+  return {
+    ...common,
+    kind: 'cloze',
+    gaps,
+    rules: rules ?? DEFAULT_TEXT_RULES,
+    ...(words !== undefined && { wordBank: wordsIn(words) }),
+    ...credit,
+  }
+}
+
+function wordsIn(text: string): string[] {
+  try {
+    const words: unknown = JSON.parse(text)
+    return Array.isArray(words) ? words.map(String) : [text]
+  } catch {
+    return text.split(/\s*,\s*/)
+  }
+}

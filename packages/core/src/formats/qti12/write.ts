@@ -1,0 +1,247 @@
+import { contentToHtml } from '../../content/html.ts'
+import { element, textNode, type ElementNode } from '../../content/elements.ts'
+import { isEmptyContent, type Content } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import { fitItem } from '../../fit/fit.ts'
+import { mapContents } from '../../item/contents.ts'
+import { isGraded, type Item, type Option } from '../../item/model.ts'
+import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
+import { PicturePack } from '../package/pictures.ts'
+import { printXml } from '../xml/xml.ts'
+import { QTI12_LIMITS } from './limits.ts'
+import { CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
+import { respconditions } from './write-scoring.ts'
+
+const encoder = new TextEncoder()
+const ASSESSMENT_PATH = 'assessment.xml'
+const MAX_TITLE = 80
+
+/**
+ * Writes a QTI 1.2 content package: the manifest and one `questestinterop` document, an assessment with one section
+ * (ASI Information Model 1.2, sections 3.2 to 3.4). Rich text goes as escaped HTML in `mattext`.
+ */
+export function writeQti12(items: readonly Item[], settings: WriteSettings): Written {
+  const losses: Loss[] = []
+  const written: number[] = []
+  const pictures = new PicturePack(settings.assets, '')
+  const elements: ElementNode[] = []
+  items.forEach((item, index) => {
+    const fit = fitItem(item, QTI12_LIMITS, settings.assets)
+    losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
+    if (fit.verdict === 'cannot') return
+    written.push(index)
+    const ident = settings.ids?.[index] ?? `item-${String(index + 1).padStart(3, '0')}`
+    elements.push(
+      itemElement(
+        mapContents(item, (content) => pictures.rename(content)),
+        ident,
+      ),
+    )
+  })
+  const title = settings.title || 'Items'
+  const section = element('section', { ident: 'section-1', title }, elements)
+  const root = element('questestinterop', {}, [
+    settings.as === 'paper' ? element('assessment', { ident: 'assessment-1', title }, [section]) : section,
+  ])
+  const files: PackageFile[] = [
+    { path: 'imsmanifest.xml', bytes: encoder.encode(printXml(manifest(pictures.files()))) },
+    { path: ASSESSMENT_PATH, bytes: encoder.encode(printXml(root)) },
+    ...pictures.files(),
+  ]
+  return { data: { form: 'package', files }, losses, written }
+}
+
+function manifest(pictures: readonly PackageFile[]): ElementNode {
+  const files = [ASSESSMENT_PATH, ...pictures.map((file) => file.path)].map((href) => element('file', { href }, []))
+  return element('manifest', { xmlns: CP12_NAMESPACE, identifier: 'MANIFEST' }, [
+    element('metadata', {}, [
+      element('schema', {}, [textNode('IMS Content')]),
+      element('schemaversion', {}, [textNode('1.1.3')]),
+    ]),
+    element('organizations', {}, []),
+    element('resources', {}, [
+      element('resource', { identifier: 'R-assessment', type: 'imsqti_xmlv1p2', href: ASSESSMENT_PATH }, files),
+    ]),
+  ])
+}
+
+/** ASI Information Model 1.2, section 3.5: duration, metadata, rubric, presentation, processing, feedback, in this order. */
+function itemElement(item: Item, ident: string): ElementNode {
+  const title = plainText(item.stem).replace(/\s+/g, ' ').slice(0, MAX_TITLE) || ident
+  return element('item', { ident, title, ...(item.language !== undefined && { 'xml:lang': item.language }) }, [
+    ...(item.timeLimit === undefined ? [] : [element('duration', {}, [textNode(`PT${item.timeLimit}S`)])]),
+    metadata(item),
+    ...rubric(item),
+    presentation(item),
+    ...processing(item),
+    ...itemFeedback(item),
+  ])
+}
+
+function metadata(item: Item): ElementNode {
+  const fields: [string, string][] = [[TYPE_FIELD, item.kind]]
+  if ('credit' in item && item.credit !== undefined) fields.push(['credit', item.credit])
+  if (item.tags.length) fields.push(['keywords', item.tags.join(', ')])
+  if (item.difficulty !== undefined) fields.push(['qmd_levelofdifficulty', item.difficulty])
+  if (item.outcome !== undefined) fields.push(['outcome', item.outcome])
+  if (item.level !== undefined) fields.push(['level', item.level])
+  if (item.kind === 'numeric' && item.unit !== undefined) fields.push(['unit', item.unit])
+  if (item.kind === 'cloze' && item.wordBank) fields.push(['wordbank', JSON.stringify(item.wordBank)])
+  if (item.kind === 'scale') fields.push(['low', String(item.low)], ['high', String(item.high)])
+  const entries = fields.map(([label, entry]) =>
+    element('qtimetadatafield', {}, [
+      element('fieldlabel', {}, [textNode(label)]),
+      element('fieldentry', {}, [textNode(entry)]),
+    ]),
+  )
+  return element('itemmetadata', {}, [element('qtimetadata', {}, entries)])
+}
+
+function rubric(item: Item): ElementNode[] {
+  if (item.kind !== 'essay' || !item.rubric?.length) return []
+  const lines = item.rubric.map((line) => mattext(`${line.says} (${line.points})`, 'text/plain'))
+  return [element('itemrubric', { view: 'Scorer' }, [element('material', {}, lines)])]
+}
+
+function mattext(text: string, texttype: string): ElementNode {
+  return element('mattext', { texttype }, [textNode(text)])
+}
+
+function material(content: Content, label?: string): ElementNode {
+  return element('material', label === undefined ? {} : { label }, [mattext(contentToHtml(content), 'text/html')])
+}
+
+function plainMaterial(text: string): ElementNode {
+  return element('material', {}, [mattext(text, 'text/plain')])
+}
+
+function presentation(item: Item): ElementNode {
+  const passage = isEmptyContent(item.passage) ? [] : [material(item.passage ?? [], 'passage')]
+  return element('presentation', {}, [...passage, material(item.stem, 'stem'), ...responses(item)])
+}
+
+function responses(item: Item): ElementNode[] {
+  switch (item.kind) {
+    case 'single':
+      return [lid(RESPONSE, 'Single', item.shuffle, optionLabels(item.options))]
+    case 'multiple':
+      return [lid(RESPONSE, 'Multiple', item.shuffle, optionLabels(item.options))]
+    case 'order':
+      return [lid(RESPONSE, 'Ordered', true, optionLabels(item.options))]
+    case 'truefalse':
+      return [
+        lid(RESPONSE, 'Single', false, [label('true', plainMaterial('True')), label('false', plainMaterial('False'))]),
+      ]
+    case 'short':
+      return [typed(RESPONSE, 'response_str', {})]
+    case 'numeric':
+      return [typed(RESPONSE, 'response_num', { numtype: 'Decimal' })]
+    case 'cloze':
+      return item.gaps.map((gap, index) =>
+        gap.choices
+          ? lid(
+              gapIdent(index),
+              'Single',
+              false,
+              gap.choices.map((choice, at) => label(`c${at + 1}`, plainMaterial(choice))),
+            )
+          : typed(gapIdent(index), 'response_str', {}),
+      )
+    case 'match':
+      return rows(item.left, item.right, true)
+    case 'grid':
+      return rows(item.rows, item.columns, false)
+    case 'scale':
+      return [lid(RESPONSE, 'Single', false, steps(item))]
+    case 'essay':
+      return [typed(RESPONSE, 'response_str', {}, '10')]
+    case 'note':
+      return []
+  }
+}
+
+function lid(ident: string, rcardinality: string, shuffle: boolean, labels: readonly ElementNode[]): ElementNode {
+  return element('response_lid', { ident, rcardinality }, [
+    element('render_choice', { shuffle: shuffle ? 'Yes' : 'No' }, labels),
+  ])
+}
+
+function label(ident: string, inner: ElementNode): ElementNode {
+  return element('response_label', { ident }, [inner])
+}
+
+function optionLabels(options: readonly Option[]): ElementNode[] {
+  return options.map((option) => label(option.id, material(option.content)))
+}
+
+function typed(ident: string, name: string, attributes: Readonly<Record<string, string>>, rows = '1'): ElementNode {
+  const fibtype = name === 'response_num' ? 'Decimal' : 'String'
+  return element(name, { ident, rcardinality: 'Single', ...attributes }, [
+    element('render_fib', { fibtype, prompt: 'Box', rows, columns: '40' }, []),
+  ])
+}
+
+/** A choice of partners for each left part. */
+function rows(left: readonly Content[], right: readonly Content[], shuffle: boolean): ElementNode[] {
+  return left.map((part, index) =>
+    element('response_lid', { ident: partIdent(index), rcardinality: 'Single' }, [
+      material(part),
+      element(
+        'render_choice',
+        { shuffle: shuffle ? 'Yes' : 'No' },
+        right.map((one, at) => label(`R${at + 1}`, material(one))),
+      ),
+    ]),
+  )
+}
+
+function steps(item: Extract<Item, { kind: 'scale' }>): ElementNode[] {
+  return Array.from({ length: item.high - item.low + 1 }, (_none, at) => {
+    const step = item.low + at
+    const end = step === item.low ? item.lowLabel : step === item.high ? item.highLabel : undefined
+    return label(`s${step}`, plainMaterial(end === undefined ? String(step) : `${step} – ${end}`))
+  })
+}
+
+function processing(item: Item): ElementNode[] {
+  if (item.kind === 'note') return []
+  const bounds = { varname: SCORE, vartype: 'Decimal', minvalue: '0', maxvalue: String(item.points), defaultval: '0' }
+  const feedback = isEmptyContent(item.feedback) ? [] : [shows(element('other', {}, []), 'general')]
+  const ofOptions =
+    item.kind === 'single' || item.kind === 'multiple'
+      ? item.options
+          .filter((option) => !isEmptyContent(option.feedback))
+          .map((option) =>
+            shows(element('varequal', { respident: RESPONSE }, [textNode(option.id)]), `option-${option.id}`),
+          )
+      : []
+  return [
+    element('resprocessing', {}, [
+      element('outcomes', {}, [element('decvar', bounds, [])]),
+      ...feedback,
+      ...ofOptions,
+      ...(isGraded(item.kind) ? respconditions(item) : []),
+    ]),
+  ]
+}
+
+function shows(test: ElementNode, linkrefid: string): ElementNode {
+  return element('respcondition', { continue: 'Yes' }, [
+    element('conditionvar', {}, [test]),
+    element('displayfeedback', { feedbacktype: 'Response', linkrefid }, []),
+  ])
+}
+
+function itemFeedback(item: Item): ElementNode[] {
+  const found: ElementNode[] = []
+  const add = (ident: string, inner: ElementNode): void => void found.push(element('itemfeedback', { ident }, [inner]))
+  if (!isEmptyContent(item.feedback)) add('general', material(item.feedback ?? []))
+  if (item.kind === 'single' || item.kind === 'multiple')
+    for (const option of item.options)
+      if (!isEmptyContent(option.feedback)) add(`option-${option.id}`, material(option.feedback ?? []))
+  if (!isEmptyContent(item.hint))
+    add('hint', element('hint', {}, [element('hintmaterial', {}, [material(item.hint ?? [])])]))
+  if (item.kind === 'essay' && !isEmptyContent(item.sample))
+    add('sample', element('solution', {}, [element('solutionmaterial', {}, [material(item.sample ?? [])])]))
+  return found
+}

@@ -1,0 +1,40 @@
+import type { Content } from '../content/model.ts'
+import type { Item, Option } from './model.ts'
+
+/** Every rich text of an item, in reading order. */
+export function contentsOf(item: Item): Content[] {
+  const found: Content[] = []
+  mapContents(item, (content) => {
+    found.push(content)
+    return content
+  })
+  return found
+}
+
+/** The same item with every rich text replaced; fields that are absent stay so. */
+export function mapContents(item: Item, change: (content: Content) => Content): Item {
+  const optional = (name: 'passage' | 'feedback' | 'hint'): object =>
+    item[name] === undefined ? {} : { [name]: change(item[name]) }
+  const common = { ...optional('passage'), stem: change(item.stem) }
+  const rest = { ...optional('feedback'), ...optional('hint') }
+  const options = (list: readonly Option[]): Option[] =>
+    list.map((option) => ({
+      ...option,
+      content: change(option.content),
+      ...(option.feedback && { feedback: change(option.feedback) }),
+    }))
+  switch (item.kind) {
+    case 'single':
+    case 'multiple':
+    case 'order':
+      return { ...item, ...common, options: options(item.options), ...rest }
+    case 'match':
+      return { ...item, ...common, left: item.left.map(change), right: item.right.map(change), ...rest }
+    case 'grid':
+      return { ...item, ...common, rows: item.rows.map(change), columns: item.columns.map(change), ...rest }
+    case 'essay':
+      return { ...item, ...common, ...(item.sample && { sample: change(item.sample) }), ...rest }
+    default:
+      return { ...item, ...common, ...rest }
+  }
+}
