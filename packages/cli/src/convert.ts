@@ -1,12 +1,5 @@
-import { FORMATS, isFormatId, tidyText, type Item } from '@zakuska/core'
-import { packZip, writeItemsJson } from '@zakuska/documents'
-
-export const TARGETS = ['gift', 'qti21', 'items', 'draft'] as const
-export type Target = (typeof TARGETS)[number]
-
-export function isTarget(name: string): name is Target {
-  return (TARGETS as readonly string[]).includes(name)
-}
+import type { Item } from '@zakuska/core'
+import { writeFileAs, type FileTarget } from '@zakuska/documents'
 
 export interface Converted {
   readonly bytes: Uint8Array
@@ -14,14 +7,12 @@ export interface Converted {
   readonly losses: readonly string[]
 }
 
-/** Writes items in a format; deterministic. */
-export function convertItems(items: readonly Item[], target: Target, title: string | null): Converted {
-  if (!isFormatId(target))
-    return {
-      bytes: Buffer.from(target === 'items' ? writeItemsJson(items, title) : tidyText(items, title)),
-      losses: [],
-    }
-  const written = FORMATS[target].write(items, { title: title ?? 'Items', as: 'bank' })
-  const bytes = written.data.form === 'text' ? Buffer.from(written.data.text) : packZip(written.data.files)
-  return { bytes, losses: written.losses.map((loss) => `item ${loss.item + 1}: ${loss.says}`) }
+/** Writes items in a format. */
+export async function convertItems(
+  items: readonly Item[],
+  target: FileTarget,
+  title: string | null,
+): Promise<Converted> {
+  const { bytes, losses } = await writeFileAs(items, target, { title, as: 'bank' })
+  return { bytes, losses: losses.map((loss) => `item ${loss.item + 1}: ${loss.says}`) }
 }

@@ -1,4 +1,4 @@
-import { outlineOf, type Item, type Unread } from '@zakuska/core'
+import { hasKey, outlineOf, type Item, type Unread } from '@zakuska/core'
 
 /** The outline of items that came from a format rather than from drafted text: they have no lines. */
 export function itemsOutline(title: string | null, items: readonly Item[], unread: readonly Unread[]): unknown {
@@ -8,7 +8,7 @@ export function itemsOutline(title: string | null, items: readonly Item[], unrea
     passages: [],
     items: items.map((item) => ({
       ...outlineOf(item),
-      flags: item.kind !== 'short' && item.key.length === 0 ? ['key-missing'] : [],
+      flags: hasKey(item) ? [] : ['key-missing'],
       lines: [0, 0],
     })),
     notes: unread.map((one) => ({ code: 'not-read', line: 0, message: `${one.where}: ${one.reason}` })),

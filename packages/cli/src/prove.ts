@@ -11,12 +11,13 @@ const STEM_WIDTH = 46
 export function proofReport(items: readonly Item[], to: FormatId, title: string | null): ProofReport {
   const { proofs, changedKeys } = proveFormat(items, FORMATS[to], title ?? 'Items')
   const rows = proofs.map((proof) => row(proof, items[proof.item], changedKeys.includes(proof.item)))
-  const sent = proofs.filter((proof) => proof.verdict !== 'not-sent')
+  const sent = proofs.filter((proof) => proof.verdict !== 'not-sent' && proof.verdict !== 'ungraded')
+  const ungraded = proofs.filter((proof) => proof.verdict === 'ungraded').length
   const wrong = sent.filter((proof) => proof.verdict === 'disagrees' || changedKeys.includes(proof.item))
   const probes = sent.flatMap((proof) => proof.probes)
   const agreeing = probes.filter((probe) => probe.verdict === 'agrees').length
   const announced = probes.filter((probe) => probe.verdict === 'announced').length
-  const summary = `${sent.length - wrong.length} of ${sent.length} items proven in ${FORMATS[to].name}; ${agreeing} of ${probes.length} probes agree, ${announced} differ as announced; ${proofs.length - sent.length} not sent\n`
+  const summary = `${sent.length - wrong.length} of ${sent.length} items proven in ${FORMATS[to].name}; ${agreeing} of ${probes.length} probes agree, ${announced} differ as announced; ${ungraded} not graded by a key, ${proofs.length - sent.length - ungraded} not sent\n`
   return { text: [...rows, summary].join('\n'), agrees: wrong.length === 0 }
 }
 

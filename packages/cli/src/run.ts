@@ -1,8 +1,19 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { FormatError, isKept, readDraft, readingOutline, type Item, type Reading, type Unread } from '@zakuska/core'
-import { PackageError, readFile } from '@zakuska/documents'
-import { convertItems, isTarget, TARGETS } from './convert.ts'
+import {
+  FORMAT_IDS,
+  FormatError,
+  isFormatId,
+  readDraft,
+  readingOutline,
+  type Item,
+  type Reading,
+  type Unread,
+} from '@zakuska/core'
+import { FILE_TARGETS, isFileTarget, PackageError, readFile } from '@zakuska/documents'
+import { checkReport } from './check.ts'
+import { convertItems } from './convert.ts'
+import { FIT_NAMES, fitReport } from './fit.ts'
 import { itemsOutline } from './items-outline.ts'
 import { proofReport } from './prove.ts'
 
@@ -13,10 +24,12 @@ export interface Streams {
 }
 
 const USAGE = `usage: zakuska read FILE [--key FILE] --as outline|items
-       zakuska convert FILE --to ${TARGETS.join('|')} [-o OUT]
-       zakuska prove FILE --to gift|qti21
-FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, a QTI 2.1 package,
-or our own JSON. FILE for --key too.
+       zakuska convert FILE --to ${FILE_TARGETS.join('|')} [-o OUT]
+       zakuska check FILE [--key FILE] [--json]
+       zakuska fit FILE --for ${FIT_NAMES.join('|')}
+       zakuska prove FILE --to ${FORMAT_IDS.join('|')}
+FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
+1.2, 2.1, 2.2 or 3.0, or our own JSON. FILE for --key too.
 `
 
 /** Wrong usage: exit status 2. */
@@ -46,6 +59,8 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
       key: { type: 'string' },
       as: { type: 'string' },
       to: { type: 'string' },
+      for: { type: 'string' },
+      json: { type: 'boolean' },
       out: { type: 'string', short: 'o' },
       help: { type: 'boolean', short: 'h' },
     },
@@ -62,6 +77,10 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
       return read(file, values.key, values.as ?? 'outline', streams)
     case 'convert':
       return convert(file, values.to, values.out, streams)
+    case 'check':
+      return check(file, values.key, values.json ?? false, streams)
+    case 'fit':
+      return fit(file, values.for, streams)
     case 'prove':
       return prove(file, values.to, streams)
     default:
@@ -92,17 +111,37 @@ async function convert(
   out: string | undefined,
   streams: Streams,
 ): Promise<number> {
-  if (!to || !isTarget(to)) throw new UsageError(`--to takes one of ${TARGETS.join(', ')}.`)
+  if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
   const opened = await open(file, undefined)
-  const converted = convertItems(opened.items, to, opened.title)
+  const converted = await convertItems(opened.items, to, opened.title)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
   else writeFileSync(out, converted.bytes)
   return 0
 }
 
+async function check(file: string, keyFile: string | undefined, json: boolean, streams: Streams): Promise<number> {
+  const opened = await open(file, keyFile)
+  const report = checkReport(opened.reading, opened.items, opened.unread)
+  if (json) print(streams, report)
+  else
+    streams.out(
+      report.marks.map((mark) => `line ${mark.line}: ${mark.message} (${mark.code})\n`).join('') +
+        `${report.items} items, ${report.marks.length} marks\n`,
+    )
+  return 0
+}
+
+async function fit(file: string, name: string | undefined, streams: Streams): Promise<number> {
+  const opened = await open(file, undefined)
+  const report = fitReport(opened.items, name ?? '')
+  if (report === null) throw new UsageError(`--for takes one of ${FIT_NAMES.join(', ')}.`)
+  streams.out(report)
+  return 0
+}
+
 async function prove(file: string, to: string | undefined, streams: Streams): Promise<number> {
-  if (to !== 'gift' && to !== 'qti21') throw new UsageError('--to takes gift or qti21.')
+  if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}.`)
   const opened = await open(file, undefined)
   for (const line of opened.notKept) streams.err(`zakuska: ${line}\n`)
   const report = proofReport(opened.items, to, opened.title)
@@ -128,17 +167,12 @@ async function open(file: string, keyFile: string | undefined): Promise<Opened> 
   const key = keyFile === undefined ? undefined : await readFile(new Uint8Array(readFileSync(keyFile)))
   if (key && key.kind !== 'draft') throw new PackageError('The key file holds items, not keys.')
   const reading = readDraft({ ...contents.source, ...(key && { keyText: key.source.text }) })
-  const items = reading.items.map((read) => read.item)
-  const kept = items.filter(isKept)
-  const left = reading.items.filter((read) => !isKept(read.item))
   return {
     title: reading.title,
-    items: kept,
+    items: reading.items.map((read) => read.item),
     reading,
     unread: [],
-    notKept: left.map(
-      (read) => `line ${read.lines[0]}: ${read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? ''}`,
-    ),
+    notKept: [],
   }
 }
 

@@ -63,7 +63,7 @@ export { rereadDraft } from './draft/reread.ts'
 export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
 export { DESTINATIONS, type Destination } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
-export { REMEDIES, type Remedy, type RemedyId } from './fit/remedies.ts'
+export { remedied, REMEDIES, type Remedy, type RemedyId } from './fit/remedies.ts'
 export {
   FORMAT_IDS,
   FormatError,
@@ -78,6 +78,8 @@ export {
   type WriteSettings,
   type Written,
 } from './formats/format.ts'
+export { COLUMNS_LIMITS } from './formats/columns/limits.ts'
+export { itemRows, ownColumns, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
 export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
 export {

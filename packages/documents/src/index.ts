@@ -1,9 +1,12 @@
-export {
-  decodeText,
-  MAX_FILE_BYTES,
-  readFile,
-  writeItemsJson,
-  type DraftFileType,
-  type FileContents,
-} from './read-file.ts'
+export { decodeText, MAX_FILE_BYTES, readFile, type DraftFileType, type FileContents } from './read-file.ts'
 export { isZip, PackageError, packZip, unpackZip, ZIP_LIMITS, type ZipEntry, type ZipLimits } from './zip.ts'
+export { writeItemsJson } from './items-json.ts'
+export {
+  FILE_TARGETS,
+  isFileTarget,
+  limitsOf,
+  writeFileAs,
+  type FileSettings,
+  type FileTarget,
+  type WrittenFile,
+} from './write-file.ts'

@@ -1,5 +1,6 @@
 import { FORMATS, type Item } from '@zakuska/core'
-import { decodeText, MAX_FILE_BYTES, readFile, writeItemsJson } from './read-file.ts'
+import { writeItemsJson } from './items-json.ts'
+import { decodeText, MAX_FILE_BYTES, readFile } from './read-file.ts'
 import { packZip } from './zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)

@@ -1,5 +1,4 @@
 import {
-  checkItem,
   documentDraft,
   FormatError,
   FORMATS,
@@ -8,7 +7,7 @@ import {
   type DocumentBlock,
   type DraftSource,
   type FormatData,
-  type Item,
+  type FormatId,
   type ReadResult,
 } from '@zakuska/core'
 import { readHtml } from './html/read-html.ts'
@@ -16,6 +15,7 @@ import { readOpenText } from './open-text/read-open-text.ts'
 import { readRtf } from './rtf/read-rtf.ts'
 import { csvDelimiter, readCsv } from './sheet/read-csv.ts'
 import { readWord } from './word/read-word.ts'
+import { readItemsJson } from './items-json.ts'
 import { isZip, PackageError, unpackZip, type ZipEntry } from './zip.ts'
 
 /** What a file turned out to be. */
@@ -29,7 +29,7 @@ export type FileContents =
       readonly source: DraftSource
       readonly blocks?: readonly DocumentBlock[]
     }
-  | { readonly kind: 'items'; readonly format: 'gift' | 'qti21' | 'items'; readonly result: ReadResult }
+  | { readonly kind: 'items'; readonly format: FormatId | 'items'; readonly result: ReadResult }
 
 export const MAX_FILE_BYTES = 20 * 1024 * 1024
 
@@ -84,7 +84,23 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
       )
     return fromBlocks('open-text', readOpenText(files))
   }
-  return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read({ form: 'package', files }) }
+  return itemPackage({ form: 'package', files })
+}
+
+/** The version of QTI is told by the roots and namespaces of the files: 1.2 has one document for all items. */
+function itemPackage(data: Extract<FormatData, { form: 'package' }>): FileContents {
+  const heads = data.files
+    .filter((file) => file.path.endsWith('.xml'))
+    .map((file) => new TextDecoder().decode(file.bytes.subarray(0, 1500)))
+  const says = (pattern: RegExp): boolean => heads.some((head) => pattern.test(head))
+  const format: FormatId = says(/<(?:\w+:)?questestinterop/)
+    ? 'qti12'
+    : says(/imsqtiasi_v3p0|qti-assessment-item/)
+      ? 'qti30'
+      : says(/imsqti_v2p2/)
+        ? 'qti22'
+        : 'qti21'
+  return { kind: 'items', format, result: FORMATS[format].read(data) }
 }
 
 function textOf(files: readonly ZipEntry[], path: string): string {
@@ -98,11 +114,16 @@ function fromBlocks(type: DraftFileType, blocks: readonly DocumentBlock[]): File
 
 function readTextFile(bytes: Uint8Array): FileContents {
   const text = decodeText(bytes)
-  if (/^\s*(?:<\?xml|<assessmentItem)/.test(text) && !/<html[\s>]/i.test(text.slice(0, 2000))) {
-    const data: FormatData = { form: 'package', files: [{ path: 'item.xml', bytes }] }
-    return { kind: 'items', format: 'qti21', result: FORMATS.qti21.read(data) }
-  }
+  if (
+    /^\s*(?:<\?xml|<(?:qti-)?assessment-?item|<questestinterop)/i.test(text) &&
+    !/<html[\s>]/i.test(text.slice(0, 2000))
+  )
+    return itemPackage({ form: 'package', files: [{ path: 'item.xml', bytes }] })
   if (looksLikeGift(text)) return { kind: 'items', format: 'gift', result: FORMATS.gift.read({ form: 'text', text }) }
+  if (looksLikeAiken(text)) {
+    const result = FORMATS.aiken.read({ form: 'text', text })
+    if (!result.unread.length) return { kind: 'items', format: 'aiken', result }
+  }
   const own = readItemsJson(text)
   if (own) return { kind: 'items', format: 'items', result: own }
   if (looksLikeHtml(text)) return fromBlocks('html', readHtml(text))
@@ -147,44 +168,7 @@ function looksLikeGift(text: string): boolean {
   )
 }
 
-interface ItemsFile {
-  readonly zakuska: 1
-  readonly title: string | null
-  readonly items: readonly Item[]
-}
-
-/** Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`. */
-export function writeItemsJson(items: readonly Item[], title: string | null): string {
-  const file: ItemsFile = { zakuska: 1, title, items }
-  return `${JSON.stringify(file, null, 2)}\n`
-}
-
-function readItemsJson(text: string): ReadResult | null {
-  if (!text.trimStart().startsWith('{')) return null
-  let data: unknown
-  try {
-    data = JSON.parse(text)
-  } catch {
-    return null
-  }
-  if (
-    typeof data !== 'object' ||
-    data === null ||
-    !('zakuska' in data) ||
-    !('items' in data) ||
-    !Array.isArray(data.items)
-  )
-    return null
-  const read = data.items.map((item: unknown, index) => ({ item, index, problem: checkItem(item)[0] }))
-  return {
-    title: 'title' in data && typeof data.title === 'string' ? data.title : null,
-    items: read.filter((one) => !one.problem).map((one) => one.item as Item),
-    unread: read
-      .filter((one) => one.problem)
-      .map((one) => ({
-        where: `item ${one.index + 1}`,
-        reason: `${one.problem?.path ?? ''} ${one.problem?.message ?? ''}`,
-        source: JSON.stringify(one.item),
-      })),
-  }
+/** A key line behind at least two lettered lines, and that for every block. */
+function looksLikeAiken(text: string): boolean {
+  return /^[A-D][.)] .+\r?\n(?:[A-Z][.)] .+\r?\n)+ANSWER: [A-Z]\s*$/m.test(text)
 }

@@ -1,14 +1,15 @@
+import { COLUMNS_LIMITS } from '../formats/columns/limits.ts'
 import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
 import { FORMATS } from '../formats/index.ts'
 import type { FormatLimits } from '../formats/limits.ts'
 
 /** A kind of place that items go to: a file in a format, or a service that takes such files. */
 export interface Destination {
-  readonly id: FormatId | 'breakwater' | 'form' | 'live-game'
+  readonly id: FormatId | 'breakwater' | 'csv' | 'xlsx' | 'form' | 'live-game'
   readonly name: string
   readonly what: string
-  /** Null: nothing is written for it yet; the report alone is of use, to somebody who types there by hand. */
-  readonly format: FormatId | null
+  /** What is written for it, or null: the report alone is of use, to somebody who types there by hand. */
+  readonly file: FormatId | 'csv' | 'xlsx' | null
   readonly limits: FormatLimits
 }
 
@@ -75,14 +76,16 @@ const WHAT: Readonly<Record<FormatId, string>> = {
 }
 
 export const DESTINATIONS: readonly Destination[] = [
-  { id: 'breakwater', name: 'Breakwater', what: 'course site', format: 'qti21', limits: BREAKWATER_LIMITS },
+  { id: 'breakwater', name: 'Breakwater', what: 'course site', file: 'qti21', limits: BREAKWATER_LIMITS },
   ...FORMAT_IDS.map((id): Destination => ({
     id,
     name: FORMATS[id].name,
     what: WHAT[id],
-    format: id,
+    file: id,
     limits: FORMATS[id].limits,
   })),
-  { id: 'form', name: 'Online forms', what: 'in general', format: null, limits: FORM_LIMITS },
-  { id: 'live-game', name: 'Live games', what: 'in general', format: null, limits: LIVE_LIMITS },
+  { id: 'csv', name: 'CSV', what: 'table of text', file: 'csv', limits: COLUMNS_LIMITS },
+  { id: 'xlsx', name: 'XLSX', what: 'workbook', file: 'xlsx', limits: COLUMNS_LIMITS },
+  { id: 'form', name: 'Online forms', what: 'in general', file: null, limits: FORM_LIMITS },
+  { id: 'live-game', name: 'Live games', what: 'in general', file: null, limits: LIVE_LIMITS },
 ]

@@ -99,6 +99,14 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
   },
 }
 
+/** An item with remedies applied one after the other; what one of them splits, the next is applied to each part. */
+export function remedied(item: Item, remedies: readonly RemedyId[]): readonly Item[] {
+  return remedies.reduce<readonly Item[]>(
+    (items, id) => items.flatMap((one) => (REMEDIES[id].suits(one) ? REMEDIES[id].apply(one) : [one])),
+    [item],
+  )
+}
+
 function without<Kind extends Item>(item: Kind, name: string): Kind {
   return Object.fromEntries(Object.entries(item).filter(([field]) => field !== name)) as unknown as Kind
 }

@@ -24,6 +24,10 @@ export function searchText(item: Item): string {
   ]
   if ('options' in item) parts.push(...item.options.map((option) => plainText(option.content)))
   if (item.kind === 'short') parts.push(...item.key)
+  if (item.kind === 'match') parts.push(...[...item.left, ...item.right].map((part) => plainText(part)))
+  if (item.kind === 'grid') parts.push(...[...item.rows, ...item.columns].map((part) => plainText(part)))
+  if (item.kind === 'cloze') parts.push(...item.gaps.flatMap((gap) => [...gap.key, ...(gap.choices ?? [])]))
+  if (item.kind === 'essay') parts.push(plainText(item.sample))
   return parts.filter(Boolean).join('\n')
 }
 

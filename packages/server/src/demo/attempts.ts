@@ -1,4 +1,4 @@
-import type { Item, Response } from '@zakuska/core'
+import { probesOf, type Item, type Response } from '@zakuska/core'
 import { uniformInt } from 'pure-rand/distribution/uniformInt'
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 
@@ -38,7 +38,14 @@ function rightResponse(item: Item): Response {
       return { kind: 'truth', value: item.key[0] ?? null }
     case 'short':
       return { kind: 'text', text: item.key[0] ?? '' }
+    default:
+      return keyResponse(item)
   }
+}
+
+/** The key as its first probe says it; items without one are left open. */
+function keyResponse(item: Item): Response {
+  return probesOf(item)[0]?.response ?? { kind: 'text', text: '' }
 }
 
 function wrongResponse(item: Item, next: () => number): Response {
@@ -63,5 +70,9 @@ function wrongResponse(item: Item, next: () => number): Response {
         kind: 'text',
         text: next() < 0.4 ? '' : (['flood', 'stream', 'tide', 'the bight'][Math.floor(next() * 4)] ?? 'tide'),
       }
+    default: {
+      const wrong = probesOf(item).filter((probe) => probe.share < 1)
+      return wrong[Math.floor(next() * wrong.length)]?.response ?? { kind: 'text', text: '' }
+    }
   }
 }

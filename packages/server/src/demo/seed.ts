@@ -1,14 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
-import {
-  fingerprint,
-  followItems,
-  isKept,
-  readDraft,
-  type FollowedItem,
-  type Item,
-  type SignOff,
-} from '@zakuska/core'
+import { fingerprint, followItems, readDraft, type FollowedItem, type Item, type SignOff } from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
 import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
@@ -139,9 +131,7 @@ function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
 }
 
 function addBank(em: EntityManager, workspaceId: string): BankItem[] {
-  const bodies = readDraft({ text: BANK_TEXT })
-    .items.map((read) => read.item)
-    .filter(isKept)
+  const bodies = readDraft({ text: BANK_TEXT }).items.map((read) => read.item)
   const start = Date.now() - 20 * DAY_MS
   return bodies.map((body, index) => {
     const at = new Date(start + index * 60_000)
@@ -177,7 +167,7 @@ function addDraft(em: EntityManager, workspaceId: string, title: string, text: s
   const reading = readDraft({ text })
   const followed = followItems([], reading, randomUUID).map((item, index): FollowedItem => {
     const body = reading.items[index]?.item
-    return index < signed && body && isKept(body) ? { ...item, signOff: signedBy(body, 1, '') } : item
+    return index < signed && body ? { ...item, signOff: signedBy(body, 1, '') } : item
   })
   const now = new Date()
   em.create(Draft, {

@@ -131,5 +131,11 @@ export function toRemoteResponse(response: Given): Record<string, readonly strin
       return { RESPONSE: response.value === null ? [] : [String(response.value)] }
     case 'text':
       return { RESPONSE: response.text ? [response.text] : [] }
+    case 'gaps':
+    case 'pairs':
+    case 'order':
+    case 'step':
+      // The site has no items that take such responses; the fit report keeps them back.
+      return { RESPONSE: [] }
   }
 }

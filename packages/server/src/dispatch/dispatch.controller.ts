@@ -1,22 +1,16 @@
-import {
-  Body,
-  Controller,
-  Get,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-  Query,
-  Res,
-  UnprocessableEntityException,
-} from '@nestjs/common'
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Put, Query, Res } from '@nestjs/common'
 import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
-import { isFormatId } from '@zakuska/core'
 import type { Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { DispatchService } from './dispatch.service.ts'
-import { ConnectionDto, DeliveryDto, DeliverySummaryDto, SendDto, SetConnectionDto } from './dto/dispatch.dto.ts'
+import {
+  ConnectionDto,
+  DeliveryDto,
+  DeliverySummaryDto,
+  DownloadQuery,
+  SendDto,
+  SetConnectionDto,
+} from './dto/dispatch.dto.ts'
 
 @ApiTags('dispatch')
 @Controller('api')
@@ -40,12 +34,10 @@ export class DispatchController {
   async download(
     @CurrentPerson() person: SignedIn,
     @Param('id', ParseUUIDPipe) id: string,
-    @Query('format') format: string,
-    @Query('unsigned') unsigned: string,
+    @Query() asked: DownloadQuery,
     @Res() response: Response,
   ): Promise<void> {
-    if (!isFormatId(format)) throw new UnprocessableEntityException('There is no such format.')
-    const file = await this.dispatch.download(person.workspaceId, id, format, unsigned === 'true')
+    const file = await this.dispatch.download(person.workspaceId, id, asked)
     response.type(file.type).attachment(file.fileName).send(Buffer.from(file.bytes))
   }
 

@@ -1,9 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { DESTINATIONS, fitItem, FORMATS, type FormatId } from '@zakuska/core'
-import { packZip } from '@zakuska/documents'
+import {
+  contentsOf,
+  DESTINATIONS,
+  fitItem,
+  inlinesOf,
+  remedied,
+  REMEDIES,
+  type Item,
+  type RemedyId,
+} from '@zakuska/core'
+import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
+import { Asset } from '../assets/asset.entity.ts'
 import { BankService } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
@@ -11,7 +21,7 @@ import { PapersService, type Paper, type PaperItem } from '../papers/index.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
 import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
-import type { ConnectionDto, DeliveryDto, DeliverySummaryDto, SendDto } from './dto/dispatch.dto.ts'
+import type { ConnectionDto, DeliveryDto, DeliverySummaryDto, DownloadQuery, SendDto } from './dto/dispatch.dto.ts'
 
 export interface Download {
   readonly fileName: string
@@ -60,28 +70,37 @@ export class DispatchService {
     return new BreakwaterClient(known.url, known.token)
   }
 
-  /** A paper as a file. Unsigned items stay behind unless they were asked for. */
-  async download(workspaceId: string, paperId: string, format: FormatId, includeUnsigned: boolean): Promise<Download> {
+  /**
+   * A paper as a file in a format, or as a zip of several. Unsigned items stay behind unless they were asked for;
+   * an item changes only by the remedies that were accepted for it.
+   */
+  async download(workspaceId: string, paperId: string, asked: DownloadQuery): Promise<Download> {
     const paper = await this.papers.find(workspaceId, paperId)
-    const items = (await this.papers.itemsOf(paper)).filter(({ item }) => includeUnsigned || item.signOff)
-    const written = FORMATS[format].write(
-      items.map(({ body }) => body),
-      { title: paper.title, as: 'paper' },
+    const chosen = (await this.papers.itemsOf(paper)).filter(({ item }) => asked.unsigned === 'true' || item.signOff)
+    const accepted = acceptedRemedies(asked.remedies)
+    const assets = await this.#pictures(
+      workspaceId,
+      chosen.map(({ body }) => body),
     )
-    const name =
-      paper.title
-        .normalize('NFD')
-        .replace(/[^\w]+/g, '-')
-        .replace(/^-+|-+$/g, '')
-        .toLowerCase() || 'paper'
-    const isText = written.data.form === 'text'
-    const bytes =
-      written.data.form === 'text' ? new TextEncoder().encode(written.data.text) : packZip(written.data.files)
-    return {
-      fileName: `${name}.${FORMATS[format].fileEnding}`,
-      type: isText ? 'text/plain; charset=utf-8' : 'application/zip',
-      bytes,
-    }
+    const files = await Promise.all(
+      targetsIn(asked.formats).map(async (target): Promise<Download> => {
+        const items = chosen.flatMap(({ item, body }) => remedied(body, accepted.get(`${target}:${item.id}`) ?? []))
+        const { bytes, ending, type } = await writeFileAs(items, target, { title: paper.title, as: 'paper', assets })
+        return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
+      }),
+    )
+    const [only, ...others] = files
+    if (!only) throw new UnprocessableEntityException('There is no such format.')
+    if (!others.length) return only
+    const entries = files.map((file) => ({ path: file.fileName, bytes: file.bytes }))
+    return { fileName: `${fileNameOf(paper.title)}.zip`, type: 'application/zip', bytes: packZip(entries) }
+  }
+
+  /** The bytes of every picture that the items show. */
+  async #pictures(workspaceId: string, items: readonly Item[]): Promise<Map<string, Uint8Array>> {
+    const ids = [...new Set(items.flatMap(picturesOf))].filter((id) => /^[\da-f-]{36}$/i.test(id))
+    const found = await this.em.find(Asset, { id: { $in: ids }, workspaceId }, { populate: ['bytes'] })
+    return new Map(found.map((asset) => [asset.id, new Uint8Array(asset.bytes)]))
   }
 
   /** Queues a delivery; the same id again answers with the delivery that is already there. */
@@ -99,7 +118,12 @@ export class DispatchService {
   }
 
   #newDelivery(person: SignedIn, asked: SendDto, paper: Paper, items: readonly PaperItem[]): Delivery {
-    const sent = items.map((item, index) => sentItem(item, index, asked.includeUnsigned))
+    const accepted = acceptedRemedies(asked.remedies)
+    const sent = items
+      .flatMap((item) =>
+        remedied(item.body, accepted.get(`breakwater:${item.item.id}`) ?? []).map((body) => ({ ...item, body })),
+      )
+      .map((item, index) => sentItem(item, index, asked.includeUnsigned))
     return this.em.create(Delivery, {
       id: asked.id,
       workspaceId: person.workspaceId,
@@ -183,6 +207,36 @@ function sentItem({ item, body }: PaperItem, index: number, includeUnsigned: boo
     remoteId: null,
     why,
   }
+}
+
+function fileNameOf(title: string): string {
+  const plain = title
+    .normalize('NFD')
+    .replace(/[^\w]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+  return plain.toLowerCase() || 'paper'
+}
+
+function targetsIn(asked: string): FileTarget[] {
+  return [...new Set(asked.split(','))].filter(isFileTarget)
+}
+
+/** Remedies by destination and item, as `destination:item`, in the order in which they were accepted. */
+function acceptedRemedies(asked: string | undefined): Map<string, RemedyId[]> {
+  const found = new Map<string, RemedyId[]>()
+  for (const entry of (asked ?? '').split(',')) {
+    const [destination, item, remedy] = entry.split(':')
+    if (!destination || !item || !remedy || !Object.hasOwn(REMEDIES, remedy)) continue
+    const name = `${destination}:${item}`
+    found.set(name, [...(found.get(name) ?? []), remedy as RemedyId])
+  }
+  return found
+}
+
+function picturesOf(item: Item): string[] {
+  return contentsOf(item).flatMap((content) =>
+    [...inlinesOf(content)].flatMap((node) => (node.type === 'picture' && node.asset ? [node.asset] : [])),
+  )
 }
 
 function toSummary(delivery: Delivery): DeliverySummaryDto {

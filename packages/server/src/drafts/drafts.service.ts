@@ -3,7 +3,7 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
 import {
   followItems,
-  isKept,
+  checkItem,
   readDraft,
   type DraftSource,
   type FollowedItem,
@@ -158,11 +158,11 @@ export class DraftsService {
   }
 
   #whyNot(read: ReadItem, known: FollowedItem, includeUnsigned: boolean): string | null {
-    if (!isKept(read.item))
-      return read.marks.find((mark) => mark.code === 'kind-not-kept')?.message ?? 'This kind is not kept yet.'
     if (!known.signOff && !includeUnsigned) return 'Not signed off.'
     const broken = read.marks.find((mark) => mark.code === 'stem-empty' || mark.code === 'option-single')
-    return broken ? broken.message : null
+    if (broken) return broken.message
+    const [problem] = checkItem(read.item)
+    return problem ? `It is not whole: ${problem.path.replace(/^\$\.?/, '')} ${problem.message}.` : null
   }
 
   async #keep(

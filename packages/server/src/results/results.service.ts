@@ -76,7 +76,7 @@ function toResponse(item: Item, values: readonly string[]): Response {
       return { kind: 'choice', chosen: values }
     case 'truefalse':
       return { kind: 'truth', value: values[0] === undefined ? null : values[0] === 'true' }
-    case 'short':
+    default:
       return { kind: 'text', text: values[0] ?? '' }
   }
 }

@@ -68,15 +68,8 @@ export function useBankChanges() {
       onSuccess: refresh,
     }),
     change: useMutation({
-      mutationFn: ({
-        id,
-        body,
-        revision,
-      }: {
-        readonly id: string
-        readonly body: Item
-        readonly revision: number
-      }) => dataOf(api.PUT('/api/items/{id}', { ...path(id), body: { body: asObject(body), revision } })),
+      mutationFn: ({ id, body, revision }: { readonly id: string; readonly body: Item; readonly revision: number }) =>
+        dataOf(api.PUT('/api/items/{id}', { ...path(id), body: { body: asObject(body), revision } })),
       onSuccess: refresh,
     }),
     signOff: useMutation({

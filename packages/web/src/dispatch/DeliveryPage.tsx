@@ -1,11 +1,4 @@
-import {
-  plainText,
-  type ItemProof,
-  type Item,
-  type ProbeKind,
-  type ProvenProbe,
-  type Response,
-} from '@zakuska/core'
+import { plainText, type ItemProof, type Item, type ProbeKind, type ProvenProbe, type Response } from '@zakuska/core'
 import { format } from 'date-fns'
 import { Fragment, useState } from 'react'
 import { Link, useParams } from 'react-router'

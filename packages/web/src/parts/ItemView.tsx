@@ -1,4 +1,4 @@
-import { plainText, type Item, type Item } from '@zakuska/core'
+import { plainText, type Item } from '@zakuska/core'
 import type { ReactNode } from 'react'
 import { KeyGlyph } from './KeyGlyph'
 import { letterOf } from './item-words'
@@ -182,7 +182,7 @@ function Row({
 }
 
 /** Feedback, hint and passage below an item, where it has them. */
-export function ItemExtras({ item }: { readonly item: Item | Item }) {
+export function ItemExtras({ item }: { readonly item: Item }) {
   if (!item.feedback && !item.hint) return null
   return (
     <dl className="mt-1.5 grid gap-0.5 text-[12.5px] text-muted">

@@ -1,4 +1,4 @@
-import { KIND_NAMES, type Item, type Item } from '@zakuska/core'
+import { KIND_NAMES, type Item } from '@zakuska/core'
 
 /** A body from the server is an item: the server checked it on its way in. */
 export function asKept(body: object): Item {

@@ -26,6 +26,9 @@ export function readOptionKey(text: string, list: RawList, options: readonly Opt
     .map((part) => options.find((option) => isNamed(option, part)))
   if (listed.length > 1 && listed.every((option) => option !== undefined))
     return { ids: [...new Set(listed.map((option) => option?.id ?? ''))], rest: '', unknown: null, contradicts: null }
+  // "1-c, 2-a": pairs are the key of a matching item, and no option of this one.
+  if (/^\(?\w{1,4}\)?\s*[-–=→]\s*\(?\w\)?\s*[,;]\s*\(?\w{1,4}\)?\s*[-–=→]\s*\(?\w\)?(?!\w)/u.test(value))
+    return { ids: [], rest: '', unknown: value, contradicts: null }
   return readLabels(value, list, options)
 }
 

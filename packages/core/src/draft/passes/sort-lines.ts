@@ -359,6 +359,10 @@ class Sorter {
       nested !== undefined &&
       nested.entries.at(-1)?.label?.value === label.value - 1 &&
       nested.entries.at(-1)?.label?.delimiter === label.delimiter
+    // The left side of a matching item, or entries to order, numbered as the items are.
+    const text = stemText(this.#item)
+    const asksForList = cues.asksMatch(text) || cues.asksOrder(text)
+    if (continuesList && asksForList && (this.#blanks === 0 || !next)) return false
     if (continuesList && (label.delimiter !== last.delimiter || shape.line.indent > last.indent)) return false
     if (shape.line.indent > last.indent + 1 && !(next && this.#blanks > 0 && isComplete(this.#item))) return false
     if (next) return true

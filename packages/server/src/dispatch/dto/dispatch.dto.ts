@@ -1,6 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger'
-import { IsBoolean, IsIn, IsString, IsUUID, Length, MaxLength } from 'class-validator'
+import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 
+const REMEDIES_SAID = 'Accepted remedies, parted by commas: destination:item:remedy'
 const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
 
 export class ConnectionDto {
@@ -42,6 +43,31 @@ export class SendDto {
   @ApiProperty({ description: 'Take items along that nobody has signed off' })
   @IsBoolean()
   includeUnsigned!: boolean
+
+  @ApiProperty({ required: false, description: REMEDIES_SAID })
+  @IsOptional()
+  @IsString()
+  @MaxLength(20_000)
+  remedies?: string
+}
+
+/** What to write of a paper. */
+export class DownloadQuery {
+  @ApiProperty({ description: 'Formats, parted by commas; several come as one zip' })
+  @IsString()
+  @MaxLength(200)
+  formats!: string
+
+  @ApiProperty({ required: false, enum: ['true', 'false'] })
+  @IsOptional()
+  @IsIn(['true', 'false'])
+  unsigned?: 'true' | 'false'
+
+  @ApiProperty({ required: false, description: REMEDIES_SAID })
+  @IsOptional()
+  @IsString()
+  @MaxLength(20_000)
+  remedies?: string
 }
 
 export class SentItemDto {

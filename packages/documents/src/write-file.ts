@@ -1,0 +1,118 @@
+import {
+  COLUMNS_LIMITS,
+  FORMAT_IDS,
+  FORMATS,
+  isFormatId,
+  itemRows,
+  tidyText,
+  type Assets,
+  type ColumnTarget,
+  type FormatId,
+  type FormatLimits,
+  type Item,
+  type Loss,
+} from '@zakuska/core'
+import { stringify } from 'csv-stringify/sync'
+import ExcelJS from 'exceljs'
+import { writeItemsJson } from './items-json.ts'
+import { packZip } from './zip.ts'
+
+/** Everything that items can be written as. */
+export const FILE_TARGETS = [...FORMAT_IDS, 'csv', 'xlsx', 'items', 'draft'] as const
+export type FileTarget = (typeof FILE_TARGETS)[number]
+
+export function isFileTarget(name: string): name is FileTarget {
+  return (FILE_TARGETS as readonly string[]).includes(name)
+}
+
+export interface WrittenFile {
+  readonly bytes: Uint8Array
+  /** Behind the name: `qti21.zip`. */
+  readonly ending: string
+  /** Media type. */
+  readonly type: string
+  readonly losses: readonly Loss[]
+}
+
+export interface FileSettings {
+  readonly title: string | null
+  readonly as: 'paper' | 'bank'
+  readonly assets?: Assets
+  /** The columns of a table; ours where none are given. */
+  readonly columns?: ColumnTarget
+}
+
+const TEXT = 'text/plain; charset=utf-8'
+const encoder = new TextEncoder()
+/** The workbook says when it was made; a fixed date keeps equal contents equal. */
+const FIXED_DATE = new Date(Date.UTC(1980, 0, 1))
+
+/** What a target does not hold; our own forms hold everything. */
+export function limitsOf(target: FileTarget): FormatLimits {
+  if (isFormatId(target)) return FORMATS[target].limits
+  return target === 'csv' || target === 'xlsx' ? COLUMNS_LIMITS : {}
+}
+
+/** Writes items as a file. The same items give the same bytes, but for workbooks, whose package is not ours to lay out. */
+export async function writeFileAs(
+  items: readonly Item[],
+  target: FileTarget,
+  settings: FileSettings,
+): Promise<WrittenFile> {
+  if (isFormatId(target)) return writeFormat(items, target, settings)
+  switch (target) {
+    case 'items':
+      return textFile(writeItemsJson(items, settings.title), 'json', 'application/json')
+    case 'draft':
+      return textFile(tidyText(items, settings.title), 'txt', TEXT)
+    case 'csv': {
+      const { rows, losses } = itemRows(items, settings.columns)
+      // Spreadsheet programs tell UTF-8 by its mark.
+      return {
+        ...textFile(
+          stringify(
+            rows.map((row) => [...row]),
+            { bom: true },
+          ),
+          'csv',
+          'text/csv; charset=utf-8',
+        ),
+        losses,
+      }
+    }
+    case 'xlsx': {
+      const { rows, losses } = itemRows(items, settings.columns)
+      return { ...(await workbook(rows)), losses }
+    }
+  }
+}
+
+function writeFormat(items: readonly Item[], format: FormatId, settings: FileSettings): WrittenFile {
+  const { title, as, assets } = settings
+  const { data, losses } = FORMATS[format].write(items, { title: title ?? 'Items', as, ...(assets && { assets }) })
+  return {
+    bytes: data.form === 'text' ? encoder.encode(data.text) : packZip(data.files),
+    ending: FORMATS[format].fileEnding,
+    type: data.form === 'text' ? TEXT : 'application/zip',
+    losses,
+  }
+}
+
+function textFile(text: string, ending: string, type: string): WrittenFile {
+  return { bytes: encoder.encode(text), ending, type, losses: [] }
+}
+
+async function workbook(rows: readonly (readonly string[])[]): Promise<Omit<WrittenFile, 'losses'>> {
+  const book = new ExcelJS.Workbook()
+  book.created = FIXED_DATE
+  book.modified = FIXED_DATE
+  const sheet = book.addWorksheet('Items')
+  for (const row of rows) sheet.addRow([...row])
+  sheet.getRow(1).font = { bold: true }
+  sheet.columns.forEach((column) => (column.width = 24))
+  return {
+    bytes: new Uint8Array(await book.xlsx.writeBuffer()),
+    ending: 'xlsx',
+    type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  }
+}
