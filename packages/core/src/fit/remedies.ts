@@ -48,7 +48,7 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
   'all-or-nothing': {
     label: 'Give credit for the whole only',
     suits: (item) => 'credit' in item && item.credit !== 'all',
-    apply: (item) => [('credit' in item ? { ...item, credit: 'all' } : item) as Item],
+    apply: (item) => ['credit' in item ? { ...item, credit: 'all' } : item],
   },
   'picture-to-text': {
     label: 'Put the description in the picture’s place',

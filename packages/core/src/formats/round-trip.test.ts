@@ -31,7 +31,7 @@ function asAnnounced(item: Item, id: FormatId): Item {
   const stem = own.passage && item.passage ? [...item.passage, ...item.stem] : item.stem
   const points = own.points && item.kind !== 'note' && item.kind !== 'scale' ? 1 : item.points
   const tags = own.tags ? [] : item.tags
-  return ofKind({ ...without(item, ...lost), stem, points, tags } as Item, id)
+  return ofKind({ ...without(item, ...lost), stem, points, tags }, id)
 }
 
 function ofKind(item: Item, id: FormatId): Item {
@@ -101,7 +101,7 @@ function giftMatch(
   const order = [...used, ...right.map((_part, index) => index).filter((index) => !used.includes(index))]
   const common = without(item, 'credit', 'rows', 'columns', 'left', 'right')
   const key = item.key.map(([part, partner]) => [part, order.indexOf(partner)] as const)
-  return { ...common, kind: 'match', left, right: order.map((index) => right[index] ?? []), key } as Item
+  return { ...common, kind: 'match', left, right: order.map((index) => right[index] ?? []), key }
 }
 
 /** QTI 1.2 has no tolerance: a band is said by its ends. */

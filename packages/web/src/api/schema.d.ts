@@ -727,6 +727,8 @@ export interface components {
             /** @enum {string} */
             into: "quiz" | "bank";
             paperId: string;
+            /** @description Accepted remedies, parted by commas: destination:item:remedy */
+            remedies?: string;
         };
         SentItemDto: {
             body: {
@@ -1566,8 +1568,11 @@ export interface operations {
     DispatchController_download: {
         parameters: {
             query: {
-                format: string;
-                unsigned: string;
+                /** @description Formats, parted by commas; several come as one zip */
+                formats: string;
+                /** @description Accepted remedies, parted by commas: destination:item:remedy */
+                remedies?: string;
+                unsigned?: "true" | "false";
             };
             header?: never;
             path: {

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { plainText } from '@zakuska/core'
+import { hasKey, plainText } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { KIND_NAMES } from '@zakuska/core'
@@ -348,7 +348,7 @@ function BankRow({
       <span className="col-start-2 text-xs text-muted sm:col-start-auto sm:pt-0.5">
         {KIND_NAMES[body.kind].toLowerCase()} · {pointsText(body.points)}
         {body.tags.length > 0 && <span> · {body.tags.join(', ')}</span>}
-        {body.key.length === 0 && <span className="block text-beet">◆ no key</span>}
+        {!hasKey(body) && <span className="block text-beet">◆ no key</span>}
         {!item.signOff && (
           <span className="block text-beet">
             <span aria-hidden="true">◆ </span>not signed off

@@ -1,4 +1,4 @@
-import { plainText } from '@zakuska/core'
+import { hasKey, plainText, type Item } from '@zakuska/core'
 import { format } from 'date-fns'
 import { useState } from 'react'
 import { Button } from '../parts/Button'
@@ -83,8 +83,8 @@ function ShowItem({
   const from = item.cameFrom as { readonly title?: string; readonly lines?: readonly [number, number] } | null
   const facts: readonly (readonly [string, string | null])[] = [
     ['Kind', kindLine(body)],
-    ['Options', 'options' in body ? (body.shuffle ? 'may be shuffled' : 'keep their order') : null],
-    ['Credit', body.kind === 'multiple' ? (body.credit === 'all' ? 'all or nothing' : 'for each option') : null],
+    ['Options', 'shuffle' in body ? (body.shuffle ? 'may be shuffled' : 'keep their order') : null],
+    ['Credit', creditText(body)],
     [
       'Same',
       body.kind === 'short'
@@ -148,8 +148,8 @@ function ShowItem({
             <Button
               tone="lead"
               type="submit"
-              disabled={body.key.length === 0}
-              title={body.key.length === 0 ? 'It has no key yet' : undefined}
+              disabled={!hasKey(body)}
+              title={hasKey(body) ? undefined : 'It has no key yet'}
             >
               Sign off
             </Button>
@@ -174,6 +174,22 @@ function ShowItem({
       <HistoryDialog item={item} open={history} close={() => setHistory(false)} />
     </>
   )
+}
+
+/** How part of a key is credited, where an item's kind leaves a choice. */
+function creditText(body: Item): string | null {
+  switch (body.kind) {
+    case 'multiple':
+      return body.credit === 'all' ? 'all or nothing' : body.credit === 'each' ? 'for each option' : 'by weights'
+    case 'cloze':
+    case 'match':
+    case 'grid':
+      return body.credit === 'all' ? 'for the whole only' : 'for each part'
+    case 'order':
+      return body.credit === 'neighbours' ? 'for neighbours in the right order' : 'for the whole order'
+    default:
+      return null
+  }
 }
 
 function HistoryDialog({

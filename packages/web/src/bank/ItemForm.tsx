@@ -1,18 +1,20 @@
 import {
   checkItem,
+  countGaps,
   DEFAULT_TEXT_RULES,
+  ITEM_KINDS,
+  KIND_NAMES,
   optionId,
   type ChoiceItem,
+  type ClozeGap,
   type Content,
   type Item,
-  type ShortItem,
 } from '@zakuska/core'
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { letterOf } from '../parts/item-words'
 import { RichField } from '../parts/RichField'
-
-const FIELD = 'rounded-[3px] border border-edge bg-sheet px-2 py-1'
+import { FIELD, KindFields, Labelled } from './KindFields'
 
 export function emptyItem(kind: Item['kind']): Item {
   const common = { stem: [], points: 1, tags: [] }
@@ -38,6 +40,24 @@ export function emptyItem(kind: Item['kind']): Item {
       return { ...common, kind, key: [] }
     case 'short':
       return { ...common, kind, key: [], rules: DEFAULT_TEXT_RULES }
+    case 'numeric':
+      return { ...common, kind, key: [] }
+    case 'cloze':
+      return { ...common, kind, gaps: [], rules: DEFAULT_TEXT_RULES }
+    case 'match':
+      return { ...common, kind, left: [[], []], right: [[], []], key: [] }
+    case 'grid':
+      return { ...common, kind, rows: [[], []], columns: [[], []], key: [] }
+    case 'order': {
+      const options = [0, 1, 2].map((index) => ({ id: optionId(index), content: [] }))
+      return { ...common, kind, options, key: options.map((option) => option.id) }
+    }
+    case 'scale':
+      return { ...common, kind, points: 0, low: 1, high: 5 }
+    case 'essay':
+      return { ...common, kind }
+    case 'note':
+      return { ...common, kind, points: 0 }
   }
 }
 
@@ -57,13 +77,23 @@ function asKind(item: Item, kind: Item['kind']): Item {
     ...(language !== undefined && { language }),
     ...(passage && { passage }),
   }
-  if ((kind === 'single' || kind === 'multiple') && 'options' in item) {
-    const choice = { options: item.options, shuffle: item.shuffle }
+  if ((kind === 'single' || kind === 'multiple' || kind === 'order') && 'options' in item) {
+    if (kind === 'order')
+      return { ...shared, options: item.options, kind, key: item.options.map((option) => option.id) }
+    const choice = { options: item.options, shuffle: 'shuffle' in item ? item.shuffle : true }
+    const key = item.kind === 'order' ? [] : item.key
     return kind === 'single'
-      ? { ...shared, ...choice, kind, key: item.key.slice(0, 1) }
-      : { ...shared, ...choice, kind, key: item.key, credit: 'all' }
+      ? { ...shared, ...choice, kind, key: key.slice(0, 1) }
+      : { ...shared, ...choice, kind, key, credit: 'all' }
   }
-  return { ...emptyItem(kind), ...shared }
+  if (kind === 'cloze') return { ...emptyItem(kind), ...shared, gaps: gapsFor([], item.stem) } as Item
+  const none = kind === 'scale' || kind === 'note' ? { points: 0 } : {}
+  return { ...emptyItem(kind), ...shared, ...none }
+}
+
+/** As many gaps as the stem has; the ones that are there stay in their order. */
+function gapsFor(gaps: readonly ClozeGap[], stem: Content): ClozeGap[] {
+  return Array.from({ length: countGaps(stem) }, (_none, index) => gaps[index] ?? { key: [] })
 }
 
 interface FormProps {
@@ -76,7 +106,7 @@ interface FormProps {
   readonly cancel: () => void
 }
 
-/** Every field that an item of a kept kind has. */
+/** Every field that an item has. */
 export function ItemForm({ start, fresh = false, saving, problem, save, cancel }: FormProps) {
   const [item, setItem] = useState(start)
   const [tried, setTried] = useState(false)
@@ -102,34 +132,22 @@ export function ItemForm({ start, fresh = false, saving, problem, save, cancel }
           onChange={(event) => setItem(asKind(item, event.target.value as Item['kind']))}
           className={FIELD}
         >
-          <option value="single">Single choice</option>
-          <option value="multiple">Multiple response</option>
-          <option value="truefalse">True/false</option>
-          <option value="short">Short answer</option>
+          {ITEM_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {KIND_NAMES[kind]}
+            </option>
+          ))}
         </select>
       </Labelled>
       <Labelled name="Stem">
-        <RichField label="Stem" value={item.stem} change={(stem) => set({ stem })} />
+        <RichField
+          label="Stem"
+          value={item.stem}
+          change={(stem) => set(item.kind === 'cloze' ? { stem, gaps: gapsFor(item.gaps, stem) } : { stem })}
+        />
       </Labelled>
       {(item.kind === 'single' || item.kind === 'multiple') && <OptionFields item={item} set={set} />}
-      {item.kind === 'truefalse' && (
-        <fieldset className="flex gap-5">
-          <legend className="mb-0.5 text-xs font-semibold text-muted">Key</legend>
-          {[true, false].map((value) => (
-            <label key={String(value)}>
-              <input
-                type="radio"
-                name="truth"
-                checked={item.key[0] === value}
-                onChange={() => set({ key: [value] })}
-                className="mr-1.5 accent-ink"
-              />
-              {value ? 'True' : 'False'}
-            </label>
-          ))}
-        </fieldset>
-      )}
-      {item.kind === 'short' && <ShortFields item={item} set={set} />}
+      <KindFields key={item.kind} item={item} set={set} />
       <MoreFields item={item} set={set} />
       {(problem ?? (tried && wrong)) && (
         <p role="alert" className="text-beet">
@@ -147,24 +165,35 @@ export function ItemForm({ start, fresh = false, saving, problem, save, cancel }
   )
 }
 
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  '$.stem': 'The stem',
+  '$.options': 'The options',
+  '$.key': 'The key',
+  '$.points': 'The points',
+  '$.gaps': 'The gaps',
+  '$.left': 'The parts on the left',
+  '$.right': 'The parts on the right',
+  '$.rows': 'The rows',
+  '$.columns': 'The columns',
+  '$.high': 'The high end',
+}
+const PART_NAMES: Readonly<Record<string, string>> = {
+  left: 'Left part',
+  right: 'Right part',
+  rows: 'Row',
+  columns: 'Column',
+}
+
 function sentence(problem: { readonly path: string; readonly message: string } | undefined): string {
   if (!problem) return ''
   const option = /options\[(\d+)\]/.exec(problem.path)
+  const part = /(left|right|rows|columns)\[(\d+)\]/.exec(problem.path)
   const what = option
     ? `Option ${letterOf(Number(option[1]))}`
-    : ({ '$.stem': 'The stem', '$.options': 'The options', '$.key': 'The key', '$.points': 'The points' }[
-        problem.path
-      ] ?? 'Something')
+    : part?.[1]
+      ? `${PART_NAMES[part[1]] ?? 'Part'} ${Number(part[2]) + 1}`
+      : (FIELD_NAMES[problem.path] ?? 'Something')
   return `${what} ${problem.message}.`
-}
-
-function Labelled({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  return (
-    <div className="grid gap-0.5">
-      <span className="text-xs font-semibold text-muted">{name}</span>
-      {children}
-    </div>
-  )
 }
 
 type SetPart = (part: Partial<Item>) => void
@@ -282,7 +311,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
           <label>
             <input
               type="checkbox"
-              checked={item.credit === 'each'}
+              checked={item.credit !== 'all'}
               onChange={(event) => set({ credit: event.target.checked ? 'each' : 'all' })}
               className="mr-1.5 accent-ink"
             />
@@ -291,46 +320,6 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
         )}
       </div>
     </fieldset>
-  )
-}
-
-function ShortFields({ item, set }: { readonly item: ShortItem; readonly set: SetPart }) {
-  return (
-    <>
-      <Labelled name="Accepted answers, one a line">
-        <textarea
-          aria-label="Accepted answers"
-          rows={Math.max(2, item.key.length + 1)}
-          value={item.key.join('\n')}
-          onChange={(event) => set({ key: event.target.value.split('\n') })}
-          className={`${FIELD} font-text text-[15px]`}
-        />
-      </Labelled>
-      <div className="flex flex-wrap gap-5">
-        <label>
-          <input
-            type="checkbox"
-            checked={item.rules.letterCase === 'respect'}
-            onChange={(event) =>
-              set({ rules: { ...item.rules, letterCase: event.target.checked ? 'respect' : 'ignore' } })
-            }
-            className="mr-1.5 accent-ink"
-          />
-          letter case counts
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            checked={item.rules.accents === 'respect'}
-            onChange={(event) =>
-              set({ rules: { ...item.rules, accents: event.target.checked ? 'respect' : 'ignore' } })
-            }
-            className="mr-1.5 accent-ink"
-          />
-          accents count
-        </label>
-      </div>
-    </>
   )
 }
 
@@ -381,6 +370,18 @@ function MoreFields({ item, set }: { readonly item: Item; readonly set: SetPart 
             className={FIELD}
           />
         </label>
+        <label className="grid gap-0.5">
+          <span className="text-xs font-semibold text-muted">Time limit, in seconds</span>
+          <input
+            type="number"
+            min={1}
+            value={item.timeLimit ?? ''}
+            onChange={(event) =>
+              set({ timeLimit: event.target.value === '' ? undefined : event.target.valueAsNumber } as Partial<Item>)
+            }
+            className={FIELD}
+          />
+        </label>
         {TEXT_FIELDS.map(([name, label]) => (
           <label key={name} className="grid gap-0.5">
             <span className="text-xs font-semibold text-muted">{label}</span>
@@ -396,15 +397,21 @@ function MoreFields({ item, set }: { readonly item: Item; readonly set: SetPart 
   )
 }
 
+const EMPTY_IS_ABSENT = ['feedback', 'hint', 'passage', 'sample', 'rubric', 'wordBank', 'conversions']
+
 /** Empty fields are absent fields, and empty answers none. */
 function tidied(item: Item): Item {
-  const entries = Object.entries(item).filter(
-    ([name, value]) =>
-      !(['feedback', 'hint', 'passage'].includes(name) && Array.isArray(value) && value.length === 0) &&
-      !(TEXT_FIELDS.some(([field]) => field === name) && value === ''),
-  )
-  const plain = Object.fromEntries(entries) as unknown as Item
+  const isAbsent = (name: string, value: unknown): boolean =>
+    value === undefined ||
+    (EMPTY_IS_ABSENT.includes(name) && Array.isArray(value) && value.length === 0) ||
+    ((TEXT_FIELDS.some(([field]) => field === name) || ['unit', 'lowLabel', 'highLabel'].includes(name)) &&
+      value === '')
+  const plain = Object.fromEntries(
+    Object.entries(item).filter(([name, value]) => !isAbsent(name, value)),
+  ) as unknown as Item
   if (plain.kind === 'short') return { ...plain, key: plain.key.map((answer) => answer.trim()).filter(Boolean) }
+  if (plain.kind === 'essay' && plain.rubric)
+    return { ...plain, rubric: plain.rubric.filter((line) => line.says.trim() !== '') }
   if (!('options' in plain)) return plain
   return {
     ...plain,

@@ -1,11 +1,12 @@
-import { plainText, type ItemProof, type Item, type ProbeKind, type ProvenProbe, type Response } from '@zakuska/core'
+import { plainText, type ItemProof, type Item, type ProbeKind, type ProvenProbe } from '@zakuska/core'
 import { format } from 'date-fns'
 import { Fragment, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
-import { asKept, counted, letterOf } from '../parts/item-words'
+import { asKept, counted } from '../parts/item-words'
+import { responseText } from '../parts/response-text'
 import { Standing } from './DeliveryLine'
 import { isGoing, useDelivery, useDispatchChanges, type Delivery } from './queries'
 
@@ -252,6 +253,8 @@ function ProofWord({ verdict }: { readonly verdict: ItemProof['verdict'] }) {
       return <b className="text-beet">◆ grades otherwise</b>
     case 'not-sent':
       return <span className="text-muted">not sent</span>
+    case 'ungraded':
+      return <span className="text-muted">not graded by a key</span>
   }
 }
 
@@ -265,6 +268,11 @@ const PROBE_WORDS: Readonly<Record<ProbeKind, string>> = {
   'key-part': 'one key missing',
   'key-plus': 'one too many',
   misspelt: 'another spelling',
+  'band-edge': 'the end of the range',
+  outside: 'outside the range',
+  'wrong-gap': 'one gap wrong',
+  'wrong-pair': 'one pair wrong',
+  'wrong-order': 'another order',
   empty: 'nothing',
 }
 
@@ -305,11 +313,4 @@ function Probes({ body, probes }: { readonly body: Item; readonly probes: readon
 
 function points(share: number, body: Item): string {
   return String(Number((share * body.points).toFixed(3)))
-}
-
-function responseText(body: Item, response: Response): string {
-  if (response.kind === 'text') return response.text ? `“${response.text}”` : 'nothing'
-  if (response.kind === 'truth') return response.value === null ? 'nothing' : response.value ? 'True' : 'False'
-  if (!response.chosen.length || !('options' in body)) return 'nothing'
-  return response.chosen.map((id) => letterOf(body.options.findIndex((option) => option.id === id))).join(', ')
 }

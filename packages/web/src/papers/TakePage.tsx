@@ -1,7 +1,8 @@
-import { countGaps, pointsEarned, type Item, type Response } from '@zakuska/core'
+import { isAnswered, isGraded, pointsEarned, type Item, type Response } from '@zakuska/core'
 import { useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
+import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
 import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { asKept, pointsText } from '../parts/item-words'
@@ -28,12 +29,15 @@ function Take({ paper }: { readonly paper: Paper }) {
   const [responses, setResponses] = useState<readonly (Response | null)[]>([])
   const [handedIn, setHandedIn] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const possible = taken.reduce((sum, one) => sum + one.body.points, 0)
+  const possible = sumOf(taken.filter((one) => isGraded(one.body.kind)))
+  const toRead = sumOf(taken.filter((one) => one.body.kind === 'essay'))
   const earned = taken.reduce((sum, one, index) => sum + earnedBy(one.body, responses[index]), 0)
   const answer = (index: number, response: Response): void =>
     setResponses((now) => taken.map((_one, at) => (at === index ? response : (now[at] ?? null))))
   const handIn = (): void => {
-    const open = taken.flatMap((one, index) => (one.required && !isGiven(responses[index]) ? [index + 1] : []))
+    const open = taken.flatMap((one, index) =>
+      one.required && one.body.kind !== 'note' && !isGiven(responses[index]) ? [index + 1] : [],
+    )
     if (open.length) return setProblem(`Still to answer: ${open.join(', ')}.`)
     setProblem(null)
     setHandedIn(true)
@@ -66,6 +70,7 @@ function Take({ paper }: { readonly paper: Paper }) {
               <b>
                 {round(earned)} of {pointsText(possible)}
               </b>
+              {toRead > 0 && <span>, and {pointsText(toRead)} for a person to give</span>}
             </p>
           )}
           {paper.instructions && <p className="mb-4 font-text text-[15px] whitespace-pre-line">{paper.instructions}</p>}
@@ -101,6 +106,10 @@ function Take({ paper }: { readonly paper: Paper }) {
   )
 }
 
+function sumOf(taken: readonly Taken[]): number {
+  return taken.reduce((sum, one) => sum + one.body.points, 0)
+}
+
 /** Items and options in the order of this sitting. */
 function arrange(paper: Paper, sitting: number): Taken[] {
   const items = paper.entries.flatMap((entry, index) => {
@@ -110,7 +119,7 @@ function arrange(paper: Paper, sitting: number): Taken[] {
   const next = numbers(sitting + 1)
   const ordered = paper.shuffleItems ? shuffled(items, next) : items
   return ordered.map((one) =>
-    'options' in one.body && one.body.shuffle && paper.shuffleOptions
+    'options' in one.body && (one.body.kind === 'order' || (one.body.shuffle && paper.shuffleOptions))
       ? { ...one, body: { ...one.body, options: shuffled(one.body.options, next) } }
       : one,
   )
@@ -133,12 +142,7 @@ function shuffled<Entry>(entries: readonly Entry[], next: () => number): Entry[]
 }
 
 function isGiven(response: Response | null | undefined): boolean {
-  if (!response) return false
-  return response.kind === 'choice'
-    ? response.chosen.length > 0
-    : response.kind === 'truth'
-      ? response.value !== null
-      : response.text.trim() !== ''
+  return response ? isAnswered(response) : false
 }
 
 function earnedBy(body: Item, response: Response | null | undefined): number {
@@ -159,7 +163,7 @@ interface QuestionProps {
 
 function Question({ taken: { body, required }, index, response, answer, handedIn }: QuestionProps) {
   const earned = earnedBy(body, response)
-  const inGap = body.kind === 'short' && countGaps(body.stem) === 1
+  const fields = { body, name: String(index + 1), response, answer, locked: handedIn }
   return (
     <li className="mb-6">
       <fieldset>
@@ -168,54 +172,19 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
             <span className="font-semibold text-muted">{index + 1}</span>
             <span className="min-w-0 flex-1" dir="auto">
               {body.passage && <RichText content={body.passage} />}
-              <RichText
-                content={body.stem}
-                {...(inGap && {
-                  gap: () => <TextBox index={index} response={response} answer={answer} locked={handedIn} short />,
-                })}
-              />
+              <AnswerStem {...fields} />
             </span>
-            <span className="font-ui text-xs text-muted">
-              {pointsText(body.points)}
-              {required && ' · required'}
-            </span>
+            {body.kind !== 'note' && (
+              <span className="font-ui text-xs text-muted">
+                {body.kind === 'scale' ? 'not graded' : pointsText(body.points)}
+                {required && ' · required'}
+              </span>
+            )}
           </span>
         </legend>
         <div className="pt-1.5 pl-7 font-text text-[15px]">
-          {'options' in body &&
-            body.options.map((option) => (
-              <label key={option.id} className="flex items-baseline gap-2 py-0.5">
-                <input
-                  type={body.kind === 'single' ? 'radio' : 'checkbox'}
-                  name={`item-${index}`}
-                  disabled={handedIn}
-                  checked={response?.kind === 'choice' && response.chosen.includes(option.id)}
-                  onChange={(event) =>
-                    answer({ kind: 'choice', chosen: chosenAfter(body, response, option.id, event.target.checked) })
-                  }
-                  className="accent-ink"
-                />
-                <RichText content={option.content} inline />
-              </label>
-            ))}
-          {body.kind === 'truefalse' &&
-            [true, false].map((value) => (
-              <label key={String(value)} className="mr-8 inline-flex items-baseline gap-2 py-0.5">
-                <input
-                  type="radio"
-                  name={`item-${index}`}
-                  disabled={handedIn}
-                  checked={response?.kind === 'truth' && response.value === value}
-                  onChange={() => answer({ kind: 'truth', value })}
-                  className="accent-ink"
-                />
-                {value ? 'True' : 'False'}
-              </label>
-            ))}
-          {body.kind === 'short' && !inGap && (
-            <TextBox index={index} response={response} answer={answer} locked={handedIn} />
-          )}
-          {handedIn && (
+          <AnswerFields {...fields} />
+          {handedIn && isGraded(body.kind) && (
             <p className={`pt-1 font-ui text-[13px] ${earned === body.points ? 'text-dill' : 'text-beet'}`}>
               {earned === body.points ? '✓ ' : '◆ '}
               {round(earned)} of {pointsText(body.points)}
@@ -229,37 +198,5 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
         </div>
       </fieldset>
     </li>
-  )
-}
-
-function chosenAfter(body: Item, response: Response | null, id: string, on: boolean): string[] {
-  if (body.kind === 'single') return [id]
-  const before = response?.kind === 'choice' ? response.chosen.filter((one) => one !== id) : []
-  return on ? [...before, id] : before
-}
-
-function TextBox({
-  index,
-  response,
-  answer,
-  locked,
-  short = false,
-}: {
-  readonly index: number
-  readonly response: Response | null
-  readonly answer: (response: Response) => void
-  readonly locked: boolean
-  readonly short?: boolean
-}) {
-  return (
-    <input
-      type="text"
-      aria-label={`Answer to item ${index + 1}`}
-      autoComplete="off"
-      disabled={locked}
-      value={response?.kind === 'text' ? response.text : ''}
-      onChange={(event) => answer({ kind: 'text', text: event.target.value })}
-      className={`border-b border-ink bg-transparent px-1 ${short ? 'mx-1 w-32' : 'w-full max-w-80'}`}
-    />
   )
 }

@@ -68,7 +68,9 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
           <KeyGlyph />{' '}
           {item.key
             .map((key) =>
-              'min' in key ? `${key.min} to ${key.max}` : `${key.value}${key.tolerance ? ` ± ${key.tolerance}` : ''}`,
+              'min' in key
+                ? `${key.min} to ${key.max}`
+                : `${key.value}${key.tolerance ? ` ± ${key.tolerance}` : ''}${key.credit === undefined ? '' : ` (${Math.round(key.credit * 100)} %)`}`,
             )
             .join(' or ')}{' '}
           {item.unit}
@@ -86,6 +88,7 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
                 .join(', ') || '?'}
             </span>
           ))}
+          {sparesOf(item).length > 0 && <span className="block text-muted">Spare: {sparesOf(item).join(', ')}</span>}
         </Line>
       )
     case 'order':
@@ -103,7 +106,8 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
         <Line>
           {item.gaps.map((gap, index) => (
             <span key={index} className="block">
-              gap {index + 1}: {gap.key.join(' or ') || '?'}
+              <KeyGlyph /> gap {index + 1}: {gap.key.join(' or ') || '?'}
+              {gap.choices && <span className="text-muted"> of {gap.choices.join(', ')}</span>}
             </span>
           ))}
         </Line>
@@ -137,6 +141,11 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
     case 'note':
       return null
   }
+}
+
+function sparesOf(item: Extract<Item, { kind: 'match' }>): string[] {
+  const used = new Set(item.key.map(([, partner]) => partner))
+  return item.key.length ? item.right.filter((_part, index) => !used.has(index)).map((part) => plainText(part)) : []
 }
 
 function Line({ children }: { readonly children: ReactNode }) {

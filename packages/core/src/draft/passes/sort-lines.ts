@@ -44,7 +44,6 @@ import {
   takeMetadata,
   takeTrailingSign,
   type Labelling,
-  trimBracket,
   weakLetter,
   weakNumber,
   whole,
@@ -53,6 +52,7 @@ import {
 } from './line-findings.ts'
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
+import { giveStatement, type OpenStatement } from './statement.ts'
 import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
@@ -88,7 +88,7 @@ class Sorter {
   #range: readonly [number, number] | null = null
   #blanks = 1
   /** The statement that the next plain line continues. */
-  #open: { pieces: Piece[] } | { keyOf: RawItem } | null = null
+  #open: OpenStatement | null = null
   #openIndent = 0
   #afterRule = false
 
@@ -642,46 +642,9 @@ class Sorter {
   }
 
   #addStatement(item: RawItem, shape: Shape, keyword: Keyword, start: number, end: number): void {
-    const span: Span = { line: shape.line, from: keyword.end, to: end }
     this.#openIndent = shape.line.indent
-    switch (keyword.role) {
-      case 'answer': {
-        const key = {
-          statement: { line: shape.line, from: start, to: end },
-          values: [span],
-          source: start > shape.body ? ('glued' as const) : ('line' as const),
-        }
-        item.keys.push(key)
-        this.#open = { keyOf: item }
-        return
-      }
-      case 'feedback': {
-        const option = item.lists.at(-1)?.entries.at(-1)
-        const nested = option && shape.line.indent > option.indent && !item.keys.length
-        const target = nested ? option.feedback : item.feedback
-        if (span.to > span.from) target.push({ span, join: 'paragraph' })
-        this.#open = { pieces: target }
-        return
-      }
-      case 'hint':
-        item.hint.push({ span: trimBracket(span), join: 'paragraph' })
-        this.#open = { pieces: item.hint }
-        return
-      case 'sample':
-        if (span.to > span.from) item.sample.push({ span, join: 'paragraph' })
-        this.#open = { pieces: item.sample }
-        return
-      case 'points': {
-        const value = /\d+(?:[.,]\d+)?/.exec(shape.line.text.slice(keyword.end, end))
-        if (value) item.points = Number(value[0].replace(',', '.'))
-        return
-      }
-      case 'wordBank':
-        item.wordBank = shape.line.text.slice(span.from, span.to).trim()
-        return
-      default:
-        takeMetadata(item, shape.line.text.slice(start, end))
-    }
+    const open = giveStatement(item, shape, keyword, start, end)
+    if (open) this.#open = open
   }
 
   #takeEntry(item: RawItem, shape: Shape): boolean {

@@ -1,0 +1,58 @@
+import type { Span } from '../model.ts'
+import type { Keyword } from '../words.ts'
+import type { Piece } from './compose.ts'
+import { takeMetadata, trimBracket } from './line-findings.ts'
+import type { RawItem } from './raw.ts'
+import type { Shape } from './shape.ts'
+
+/** What the next plain line goes on with. */
+export type OpenStatement = { readonly pieces: Piece[] } | { readonly keyOf: RawItem }
+
+/**
+ * Gives an item what a statement says of it: from its keyword at `start` to `end` of the line.
+ *
+ * @returns what a plain line below goes on with; null where nothing does.
+ */
+export function giveStatement(
+  item: RawItem,
+  shape: Shape,
+  keyword: Keyword,
+  start: number,
+  end: number,
+): OpenStatement | null {
+  const { line } = shape
+  const span: Span = { line, from: keyword.end, to: end }
+  switch (keyword.role) {
+    case 'answer': {
+      const source = start > shape.body ? 'glued' : 'line'
+      item.keys.push({ statement: { line, from: start, to: end }, values: [span], source })
+      return { keyOf: item }
+    }
+    case 'feedback': {
+      const option = item.lists.at(-1)?.entries.at(-1)
+      const nested = option && line.indent > option.indent && !item.keys.length
+      return openOn(nested ? option.feedback : item.feedback, span)
+    }
+    case 'hint':
+      item.hint.push({ span: trimBracket(span), join: 'paragraph' })
+      return { pieces: item.hint }
+    case 'sample':
+      return openOn(item.sample, span)
+    case 'points': {
+      const value = /\d+(?:[.,]\d+)?/.exec(line.text.slice(keyword.end, end))
+      if (value) item.points = Number(value[0].replace(',', '.'))
+      return null
+    }
+    case 'wordBank':
+      item.wordBank = line.text.slice(span.from, span.to).trim()
+      return null
+    default:
+      takeMetadata(item, line.text.slice(start, end))
+      return null
+  }
+}
+
+function openOn(pieces: Piece[], span: Span): OpenStatement {
+  if (span.to > span.from) pieces.push({ span, join: 'paragraph' })
+  return { pieces }
+}
