@@ -63,6 +63,15 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await expect(page.getByRole('textbox', { name: 'Stem' })).toBeVisible()
     },
   ],
+  [
+    'cloze being edited',
+    async (page) => {
+      await go(page, '/bank?text=springs')
+      await page.getByRole('button', { name: 'At springs the range' }).click()
+      await page.getByRole('button', { name: 'Edit' }).click()
+      await expect(page.getByRole('textbox', { name: 'Accepted in gap 1' })).toBeVisible()
+    },
+  ],
   ['papers', (page) => go(page, '/papers')],
   [
     'paper desk',
@@ -81,6 +90,15 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await expect(page.getByRole('button', { name: 'Hand in' })).toBeVisible()
     },
   ],
+  [
+    'taking items of every kind',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
+      await page.getByRole('link', { name: 'Take it' }).click()
+      await expect(page.getByLabel('Gap 1 of item 3')).toBeVisible()
+    },
+  ],
   ['dispatch', (page) => go(page, '/dispatch')],
   [
     'fit of a paper',
@@ -88,6 +106,24 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await go(page, '/dispatch')
       await page.getByRole('link', { name: 'Knots and radio' }).click()
       await expect(page.getByRole('table')).toBeVisible()
+    },
+  ],
+  [
+    'remedies for what does not fit',
+    async (page) => {
+      await go(page, '/dispatch')
+      await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
+      await page.getByRole('button', { name: 'Breakwater: cannot' }).nth(1).click()
+      await expect(page.getByRole('button', { name: 'Split into several items' })).toBeVisible()
+    },
+  ],
+  [
+    'files to download',
+    async (page) => {
+      await go(page, '/dispatch')
+      await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
+      await page.getByRole('button', { name: 'Download…' }).click()
+      await expect(page.getByRole('checkbox', { name: /QTI 3.0/ })).toBeVisible()
     },
   ],
   [

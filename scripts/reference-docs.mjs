@@ -9,11 +9,11 @@ const ASKS = { trouble: 'to decide', doubt: 'to look at', told: 'only told' }
 
 /** docs/formats.md and docs/marks.md, made from the tables that the code itself obeys. */
 await main(async () => {
-  const { DESTINATIONS, MARKS } = await import('../packages/core/dist/index.js')
+  const core = await import('../packages/core/dist/index.js')
   const { format, resolveConfig } = await import('prettier')
   for (const [name, lines] of [
-    ['formats.md', formats(DESTINATIONS)],
-    ['marks.md', marks(MARKS)],
+    ['formats.md', formats(core)],
+    ['marks.md', marks(core.MARKS)],
   ]) {
     const target = join(docs, name)
     const pretty = await format(lines.join('\n'), { ...(await resolveConfig(target)), parser: 'markdown' })
@@ -23,21 +23,36 @@ await main(async () => {
   }
 })
 
-function formats(destinations) {
-  const features = [...new Set(destinations.flatMap((one) => Object.keys(one.limits)))]
-  const cell = (limit) =>
-    limit ? `${limit.verdict}: ${limit.says.charAt(0).toLowerCase()}${limit.says.slice(1)}` : 'as is'
+function formats({ DESTINATIONS, ITEM_KINDS, KIND_NAMES, REMEDIES }) {
+  const word = (limit) => (limit ? limit.verdict : 'as is')
   return [
     '# What each destination holds',
     '',
-    'Made by `npm run docs` from the limits that the writers obey. A feature that is not listed is held as it is.',
+    'Made by `npm run docs` from the limits that the writers obey and the fit report speaks from.',
     '',
-    `| feature of an item | ${destinations.map((one) => one.name).join(' | ')} |`,
-    `|---|${destinations.map(() => '---').join('|')}|`,
-    ...features.map(
-      (feature) => `| ${feature} | ${destinations.map((one) => cell(one.limits[feature])).join(' | ')} |`,
+    '## Kinds',
+    '',
+    'A kind *as is* is held with its key; below stands what becomes of particular features of it.',
+    '',
+    `| kind | ${DESTINATIONS.map((one) => one.name).join(' | ')} |`,
+    `|---|${DESTINATIONS.map(() => '---').join('|')}|`,
+    ...ITEM_KINDS.map(
+      (kind) => `| ${KIND_NAMES[kind]} | ${DESTINATIONS.map((one) => word(one.limits[`kind-${kind}`])).join(' | ')} |`,
     ),
     '',
+    ...DESTINATIONS.flatMap((one) => [
+      `## ${one.name}, ${one.what}`,
+      '',
+      'A feature that is not listed is held as it is.',
+      '',
+      '| feature | verdict | what becomes of it | remedy |',
+      '|---|---|---|---|',
+      ...Object.entries(one.limits).map(
+        ([feature, limit]) =>
+          `| ${feature}${limit.over === undefined ? '' : ` over ${limit.over}`} | ${limit.verdict} | ${limit.says} | ${limit.remedy ? REMEDIES[limit.remedy].label : ''} |`,
+      ),
+      '',
+    ]),
   ]
 }
 

@@ -154,7 +154,7 @@ describe('another workspace', () => {
       `/api/items/${item?.id}`,
       `/api/items/${item?.id}/history`,
       `/api/papers/${paper.id}`,
-      `/api/papers/${paper.id}/file?format=gift`,
+      `/api/papers/${paper.id}/file?formats=gift`,
       `/api/deliveries/${randomUUID()}`,
     ])
       await other.get(path).expect(404)
@@ -416,7 +416,7 @@ describe('papers and files', () => {
       ).body as { id: string }
       const get = async (unsigned: boolean): Promise<number> => {
         const answer = await iris
-          .get(`/api/papers/${paper.id}/file?format=${format}&unsigned=${unsigned}`)
+          .get(`/api/papers/${paper.id}/file?formats=${format}&unsigned=${unsigned}`)
           .buffer(true)
           .parse((response, done) => {
             const chunks: Buffer[] = []
@@ -430,7 +430,7 @@ describe('papers and files', () => {
       }
       expect(await get(true)).toBe(2)
       expect(await get(false)).toBe(0)
-      await iris.get(`/api/papers/${paper.id}/file?format=pdf`).expect(422)
+      await iris.get(`/api/papers/${paper.id}/file?formats=pdf`).expect(422)
     },
   )
 })

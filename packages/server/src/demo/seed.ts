@@ -32,6 +32,7 @@ const PERSON = 'Iris Holm'
 const DAY_MS = 86_400_000
 const WEEK_2 = [0, 1, 5, 8, 10, 12, 28, 18, 6, 4, 23, 15]
 const KNOTS_AND_RADIO = [6, 7, 25, 26, 8, 9, 27]
+const EVERY_KIND = [0, 30, 31, 32, 33, 34, 35, 36, 37]
 const UNSIGNED = new Set([14, 16, 20, 29])
 
 /** Migrates, fills an empty database with the demo, and points the demo's connection at Breakwater as it runs now. */
@@ -116,6 +117,13 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     'Knots and radio',
     '',
     KNOTS_AND_RADIO.flatMap((index) => items[index] ?? []),
+  )
+  addPaper(
+    em,
+    workspaceId,
+    'Signals and answers of every kind',
+    'Look at the signals sheet while you answer.',
+    EVERY_KIND.flatMap((index) => items[index] ?? []),
   )
   await em.flush()
   await addDelivery(em, workspaceId, week2, items, settings)

@@ -212,6 +212,55 @@ C) Vert
 D) R
 Answer: A
 Tags: lights, charts
+
+31. How deep is the harbour entrance at chart datum, in metres?
+Answer: 3.2 ± 0.1 m
+Difficulty: medium
+Tags: charts, tides
+
+32. At springs the range is ______ than at ______.
+Answer: larger / greater; neaps
+Explanation: Sun and moon pull together at springs.
+Tags: tides
+
+33. Match each sound signal with its meaning. (3 points)
+1. one short blast
+2. two short blasts
+3. three short blasts
+a) I am altering my course to port
+b) my engine is running astern
+c) I am altering my course to starboard
+d) I am at anchor
+Answer: 1-c, 2-a, 3-b
+Tags: signals
+
+34. Put the steps of anchoring in order: (2 points)
+a) let the anchor go
+b) choose a sheltered place
+c) check the bearings
+d) head into the wind and stop
+Answer: b, d, a, c
+Tags: anchoring
+
+35. Which colour has each light of a power vessel under way? (3 points)
+| | red | green | white |
+|---|---|---|---|
+| port side light | x | | |
+| starboard side light | | x | |
+| stern light | | | x |
+
+Tags: lights
+
+36. Explain why a lee shore is dangerous in a gale. (4 points)
+Sample answer: The wind drives the boat towards the shore, and there is no room to beat off.
+Difficulty: hard
+Tags: weather
+
+37. How useful was this evening for you? (1 = not useful … 5 = very useful)
+
+38. The flood [raises / lowers] the water, and the ebb [raises / lowers] it.
+Answer: raises, lowers
+Tags: tides
 `
 
 export const CLEAN_DRAFT = `Tides, week 2

@@ -370,16 +370,19 @@ interface PartListProps {
   readonly change: (parts: Content[]) => void
   readonly without: (index: number) => void
   readonly beside?: (index: number) => ReactNode
+  /** Each part stands behind its letter. */
+  readonly lettered?: boolean
 }
 
 /** A list of texts that can be added to and taken from. */
-function PartList({ name, parts, change, without, beside }: PartListProps) {
+function PartList({ name, parts, change, without, beside, lettered = false }: PartListProps) {
   // Parts have no ids of their own, and an editor must stay with its text when another part goes.
   const [ids, setIds] = useState(() => parts.map((_part, index) => index))
   return (
     <div className="grid gap-1.5">
       {parts.map((part, index) => (
         <div key={ids[index] ?? index} className="flex items-start gap-1.5">
+          {lettered && <span className="w-4 pt-1 text-muted">{letterOf(index)}</span>}
           <div className="min-w-0 flex-1">
             <RichField
               slim
@@ -467,6 +470,7 @@ function MatchFields({ item, set }: { readonly item: MatchItem; readonly set: Se
       <fieldset>
         <legend className={LEGEND}>Right side, a, b, c …; one that nobody points to is a spare</legend>
         <PartList
+          lettered
           name="Right part"
           parts={item.right}
           change={(right) => set({ right })}

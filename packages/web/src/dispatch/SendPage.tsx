@@ -543,7 +543,7 @@ const STEPS = [
 function LoadingSteps() {
   return (
     <section aria-label="How to load a file">
-      <h3 className="text-xs font-semibold text-muted">How to load a file</h3>
+      <h3 className="font-ui text-xs font-semibold text-muted">How to load a file</h3>
       <dl className="grid gap-2 pt-1">
         {STEPS.map(([where, how]) => (
           <div key={where}>
