@@ -7,6 +7,7 @@ const DESK_ITEMS = 500
 const KEY_STROKES = 40
 const RUNS = 5
 const FRAME_MS = 16
+const MIXED_ITEMS = 2000
 
 /** Speed as ratios measured in one run: a line per figure, on standard output. */
 await main(async () => {
@@ -46,7 +47,34 @@ await main(async () => {
     median / FRAME_MS,
     1,
   )
+  await formats()
 })
+
+/** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
+async function formats() {
+  const { FORMATS, readDraft } = await import('../packages/core/dist/index.js')
+  const { packZip, unpackZip } = await import('../packages/documents/dist/index.js')
+  const sample = readFileSync(new URL('../packages/core/samples/layouts/all-kinds.txt', import.meta.url), 'utf8')
+  const some = readDraft({ text: sample }).items.map((read) => read.item)
+  const items = Array.from({ length: MIXED_ITEMS }, (_none, at) => some[at % some.length])
+  for (const format of Object.values(FORMATS)) {
+    const settings = { title: 'Bench', as: 'bank' }
+    const { data } = format.write(items, settings)
+    const isText = data.form === 'text'
+    const ours = best(() => {
+      const written = format.write(items, settings).data
+      const carried = isText ? written : { form: 'package', files: unpackZip(packZip(written.files)) }
+      format.read(carried)
+    })
+    const plain = isText ? best(() => JSON.parse(JSON.stringify(items))) : best(() => unpackZip(packZip(data.files)))
+    line(
+      `${format.name}, ${MIXED_ITEMS} items written and read`,
+      `${ours.toFixed(0)} ms; ${isText ? 'JSON printed and parsed' : 'the same files zipped and unzipped'} ${plain.toFixed(0)} ms`,
+      ours / plain,
+      3,
+    )
+  }
+}
 
 function draftOf(count) {
   return Array.from(
