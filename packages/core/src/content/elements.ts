@@ -1,3 +1,5 @@
+import { MathMLToLaTeX } from 'mathml-to-latex'
+import { toXml } from 'xast-util-to-xml'
 import {
   normalizeContent,
   paragraph,
@@ -150,6 +152,7 @@ class ElementReader {
     if (style) return this.readAll(node.children, [...styles, style])
     if (SKIPPED.has(node.name)) return
     if (node.name === 'br') return void this.#run.push({ type: 'break' })
+    if (node.name === 'math') return void this.#run.push(mathOf(node))
     if (node.name === 'img') return void this.#run.push(pictureOf(node))
     const block = this.#blockOf(node)
     if (block === null) return this.readAll(node.children, styles)
@@ -177,6 +180,21 @@ class ElementReader {
     if (this.#run.length) this.#blocks.push(paragraph(this.#run))
     this.#run = []
   }
+}
+
+/** MathML as TeX: its own TeX annotation where it has one (MathML 3, section 5.4), else what its elements say. */
+function mathOf(node: ElementNode): Inline {
+  const display = node.attributes['display'] === 'block'
+  const annotation = all(node, 'annotation').find((one) => /tex/i.test(one.attributes['encoding'] ?? ''))
+  if (annotation) return { type: 'tex', tex: textOf(annotation).trim(), display }
+  const printed = toXml(node as Parameters<typeof toXml>[0])
+  return { type: 'tex', tex: MathMLToLaTeX.convert(printed).trim() || textOf(node).trim(), display }
+}
+
+function all(node: ElementNode, name: string): ElementNode[] {
+  return node.children.flatMap((child) =>
+    child.type === 'element' ? [...(child.name === name ? [child] : []), ...all(child, name)] : [],
+  )
 }
 
 function rowsOf(table: ElementNode): { header: boolean; cells: Content[] }[] {

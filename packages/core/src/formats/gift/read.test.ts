@@ -76,6 +76,19 @@ describe('reading GIFT', () => {
     expect(result.items).toHaveLength(1)
   })
 
+  test('what an item has no place for is said, and the item is kept', () => {
+    const { items, unread } = read('Rye is a grain.{T#No, it is.#Right.}\n\nTwo plus two? {=four#Good. =%50%three}')
+    expect(items.map((item) => item.kind)).toEqual(['truefalse', 'short'])
+    expect(plainText(items[0]?.feedback)).toBe('Right.')
+    expect(items[1]).toMatchObject({ key: ['four'] })
+    expect(unread).toHaveLength(3)
+  })
+
+  test('several categories are kept as tags', () => {
+    const text = '$CATEGORY: course/tides\n\nRye?{T}\n\n$CATEGORY: course/buoys\n\nElm?{F}'
+    expect(read(text).items.map((item) => item.tags)).toEqual([['tides'], ['buoys']])
+  })
+
   test('feedback to an answer', () => {
     const [item] = read('Which? { =oak#Right, a tree. ~rye#A grain. }').items
     expect(item && 'options' in item ? item.options.map((option) => plainText(option.feedback)) : []).toEqual([

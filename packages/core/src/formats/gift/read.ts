@@ -15,21 +15,47 @@ export function readGift(data: FormatData): ReadResult {
     reason: one.reason,
     source: one.source,
   }))
+  const categories = new Set(file.questions.map((question) => question.category))
   for (const question of file.questions) {
-    const item = toItem(question)
-    if (typeof item === 'string') unread.push({ where: `line ${question.line}`, reason: item, source: question.source })
-    else items.push(item)
+    const item = toItem(question, categories.size > 1)
+    const say = (reason: string): void =>
+      void unread.push({ where: `line ${question.line}`, reason, source: question.source.trim() })
+    if (typeof item === 'string') {
+      say(item)
+      continue
+    }
+    items.push(item)
+    for (const reason of leftOut(question)) say(reason)
   }
   return { title: file.questions[0]?.category ?? null, items, unread }
 }
 
-function toItem(question: GiftQuestion): Item | string {
+/** What an item has no place for, said of it; the item itself is kept. */
+function leftOut({ answers }: GiftQuestion): string[] {
+  if (!answers) return []
+  if (answers.form === 'truth') return answers.wrongFeedback ? ['The feedback to the wrong judgement is left out.'] : []
+  if (answers.form !== 'choices') return []
+  const typed = answers.choices.every((choice) => choice.sign === '=')
+  const said: string[] = []
+  if (typed && answers.choices.some((choice) => (choice.weight ?? 100) < 100))
+    said.push('Typed answers that earn only a part of the points are left out.')
+  if (typed && answers.choices.some((choice) => choice.feedback?.text))
+    said.push('The feedback to single typed answers is left out.')
+  if (!typed && answers.choices.filter((choice) => choice.sign === '=').length > 1)
+    said.push('More than one option is marked right, so it was read as multiple response.')
+  return said
+}
+
+function toItem(question: GiftQuestion, withCategory: boolean): Item | string {
   const answers = question.answers
+  const right = answers?.form === 'truth' ? answers.rightFeedback : null
+  const feedback = question.feedback ?? right
+  const category = withCategory ? question.category?.split('/').at(-1)?.trim() : undefined
   const common = {
     stem: stemOf(question),
     points: 1,
-    tags: question.tags,
-    ...(question.feedback && { feedback: contentOfGift(question.feedback) }),
+    tags: category ? [...new Set([...question.tags, category])] : question.tags,
+    ...(feedback && { feedback: contentOfGift(feedback) }),
   }
   if (!answers) return { ...common, kind: 'note', points: 0 }
   switch (answers.form) {
@@ -65,7 +91,7 @@ type Common = Pick<Item, 'stem' | 'points' | 'tags' | 'feedback'>
 function fromChoices(common: Common, choices: readonly GiftAnswer[]): Item | string {
   if (choices.every((choice) => choice.sign === '=')) {
     const full = choices.filter((choice) => choice.weight === null || choice.weight === 100)
-    if (full.length < choices.length) return 'A short answer with part credit is not kept yet.'
+    if (!full.length) return 'No typed answer earns all the points.'
     return { ...common, kind: 'short', key: full.map((choice) => choice.text.text), rules: DEFAULT_TEXT_RULES }
   }
   const options: Option[] = choices.map((choice, index) => ({
@@ -73,14 +99,15 @@ function fromChoices(common: Common, choices: readonly GiftAnswer[]): Item | str
     content: contentOfGift(choice.text),
     ...(choice.feedback && choice.feedback.text !== '' && { feedback: contentOfGift(choice.feedback) }),
   }))
-  if (choices.some((choice) => choice.sign === '=')) return singleItem(common, options, choices)
+  const right = options.filter((_option, index) => choices[index]?.sign === '=').map((option) => option.id)
+  if (right.length > 1) return { ...common, kind: 'multiple', options, key: right, shuffle: true, credit: 'each' }
+  if (right.length) return singleItem(common, options, choices)
   return multipleItem(common, options, choices)
 }
 
 /** One right option; a wrong one may have a share of its own. */
-function singleItem(common: Common, options: readonly Option[], choices: readonly GiftAnswer[]): Item | string {
+function singleItem(common: Common, options: readonly Option[], choices: readonly GiftAnswer[]): Item {
   const key = options.flatMap(({ id }, index) => (choices[index]?.sign === '=' ? [id] : []))
-  if (key.length > 1) return 'More than one option is right; such a question takes weights.'
   const weights = Object.fromEntries(
     options.flatMap(({ id }, index) => {
       const weight = choices[index]?.sign === '~' ? (choices[index]?.weight ?? 0) : 0

@@ -15,12 +15,26 @@ export function gradePackage(data: FormatData): FormatGrader {
   }
 }
 
-/** @internal */
+/** @internal Most that an item can earn: MAXSCORE, else what its correct responses earn by its own rules, else 1. */
 export function maxScore(item: ElementNode): number {
   const declared = children(item, 'outcomeDeclaration').find((one) => one.attributes['identifier'] === 'MAXSCORE')
   const initial = declared && child(declared, 'defaultValue')
   const said = initial ? Number(textOf(initial).trim()) : NaN
-  return said > 0 ? said : 1
+  if (said > 0) return said
+  const earned = processResponse(item, correctOf(item))
+  return earned > 0 ? earned : 1
+}
+
+function correctOf(item: ElementNode): Map<string, QtiValue> {
+  return new Map(
+    children(item, 'responseDeclaration').flatMap((declaration) => {
+      const correct = child(declaration, 'correctResponse')
+      const isNumber = /float|integer/.test(declaration.attributes['baseType'] ?? '')
+      const texts = correct ? children(correct, 'value').map((one) => textOf(one).trim()) : []
+      const name = declaration.attributes['identifier'] ?? ''
+      return texts.length ? [[name, isNumber ? texts.map(Number) : texts] as const] : []
+    }),
+  )
 }
 
 /** @internal Every interaction of an item, in reading order. */

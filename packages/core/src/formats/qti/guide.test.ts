@@ -68,8 +68,7 @@ describe('the guide’s examples', () => {
       ],
     }
     expect(shares(PAIRS, half)[0]).toBe(0.5)
-    // The file declares no MAXSCORE, so its score is not put in relation to the most that can be earned.
-    expect(shares(PAIRS, half)[1]).toBe(1)
+    expect(shares(PAIRS, half)[1]).toBe(0.5)
   })
 
   test('gap match (section 3.2.6) becomes a text whose gaps offer all the words', () => {
@@ -111,6 +110,15 @@ describe('the guide’s examples', () => {
     expect(plainText(read?.stem)).toBe('Dear crew,\nWrite back to the harbour master.')
   })
 
+  // MathML 3, sections 3.3.2 and 5.4; the guide shows it inside prompts (section 3.2.1).
+  test('MathML becomes TeX, by its annotation or by its elements', () => {
+    const math = '<math xmlns="http://www.w3.org/1998/Math/MathML"><mfrac><mn>1</mn><mn>2</mn></mfrac></math>'
+    const annotated =
+      '<math xmlns="http://www.w3.org/1998/Math/MathML"><semantics><msup><mi>x</mi><mn>2</mn></msup><annotation encoding="application/x-tex">x^{2}</annotation></semantics></math>'
+    const xml = item('', `<p>Half is ${math}, a square ${annotated}.</p>`, '')
+    expect(plainText(qti21.read(packed(xml)).items[0]?.stem)).toBe('Half is \\(\\frac{1}{2}\\), a square \\(x^{2}\\).')
+  })
+
   // Section 9 of the Information Model, `equal` with a relative tolerance.
   test('a number with a relative tolerance', () => {
     const xml = item(
@@ -123,7 +131,7 @@ describe('the guide’s examples', () => {
       points: 2,
       key: [{ value: 200, tolerance: 10 }],
     })
-    expect(shares(xml, { kind: 'text', text: '190' })).toEqual([1, 2])
+    expect(shares(xml, { kind: 'text', text: '190' })).toEqual([1, 1])
     expect(shares(xml, { kind: 'text', text: '189' })).toEqual([0, 0])
   })
 })

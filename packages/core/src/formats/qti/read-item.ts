@@ -114,7 +114,13 @@ function isOurGap(interaction: ElementNode): boolean {
 function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly ElementNode[]): Common {
   const { root, filing, stimuli, timeLimit } = packed
   const passage = children(body, 'div').find((one) => one.attributes['class'] === 'passage')
-  const feedback = children(root, 'modalFeedback').find((one) => one.attributes['outcomeIdentifier'] !== CHOSEN)
+  const ids = new Set(
+    interactions.flatMap((one) => children(one, 'simpleChoice').map((choice) => choice.attributes['identifier'])),
+  )
+  // Feedback to single options is theirs; whatever else is shown after answering is the item's.
+  const feedback = children(root, 'modalFeedback').filter(
+    (one) => one.attributes['outcomeIdentifier'] !== CHOSEN && !ids.has(one.attributes['identifier']),
+  )
   const hint = children(body, 'rubricBlock').find((one) => one.attributes['class'] === 'hint')
   const language = root.attributes['xml:lang']
   const shared = stimuli.flatMap((stimulus) => stimulus.children)
@@ -128,7 +134,7 @@ function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly 
     ...(filing.difficulty !== null && { difficulty: filing.difficulty }),
     ...(timeLimit !== null && { timeLimit }),
     ...(reading.length > 0 && { passage: fromElements(reading) }),
-    ...(feedback && { feedback: fromElements(feedback.children) }),
+    ...(feedback.length > 0 && { feedback: feedback.flatMap((one) => fromElements(one.children)) }),
     ...(hint && { hint: fromElements(hint.children) }),
     ...(language !== undefined && { language }),
   }
@@ -181,7 +187,7 @@ function gapMatchText(node: ElementNode, interactions: readonly ElementNode[]): 
 }
 
 function optionsOf(root: ElementNode, interaction: ElementNode): Option[] {
-  const notes = children(root, 'modalFeedback').filter((one) => one.attributes['outcomeIdentifier'] === CHOSEN)
+  const notes = children(root, 'modalFeedback')
   return children(interaction, 'simpleChoice').map((choice) => {
     const id = choice.attributes['identifier'] ?? ''
     const inside = child(choice, 'feedbackInline')
