@@ -8,6 +8,10 @@ const KEY_STROKES = 40
 const RUNS = 5
 const FRAME_MS = 16
 const MIXED_ITEMS = 2000
+const WORDS =
+  'tide buoy light chart knot ebb flood keel mast sail rope anchor channel harbour bearing compass depth wind fog gale'.split(
+    ' ',
+  )
 
 /** Speed as ratios measured in one run: a line per figure, on standard output. */
 await main(async () => {
@@ -52,11 +56,15 @@ await main(async () => {
 
 /** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
 async function formats() {
-  const { FORMATS, readDraft } = await import('../packages/core/dist/index.js')
+  const { FORMATS, paragraph, readDraft, styledText } = await import('../packages/core/dist/index.js')
   const { packZip, unpackZip } = await import('../packages/documents/dist/index.js')
   const sample = readFileSync(new URL('../packages/core/samples/layouts/all-kinds.txt', import.meta.url), 'utf8')
   const some = readDraft({ text: sample }).items.map((read) => read.item)
-  const items = Array.from({ length: MIXED_ITEMS }, (_none, at) => some[at % some.length])
+  // No two items say the same, as in a bank; otherwise zipping would have next to nothing to do.
+  const items = Array.from({ length: MIXED_ITEMS }, (_none, at) => {
+    const item = some[at % some.length]
+    return { ...item, stem: [...item.stem, paragraph([styledText(remark(at), [])])] }
+  })
   for (const format of Object.values(FORMATS)) {
     const settings = { title: 'Bench', as: 'bank' }
     const { data } = format.write(items, settings)
@@ -74,6 +82,13 @@ async function formats() {
       3,
     )
   }
+}
+
+/** Twelve words that differ from item to item, the same in every run. */
+function remark(at) {
+  let state = at + 1
+  const next = () => (state = (state * 48271) % 2147483647)
+  return Array.from({ length: 12 }, () => `${WORDS[next() % WORDS.length]}${next() % 97}`).join(' ')
 }
 
 function draftOf(count) {

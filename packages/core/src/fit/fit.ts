@@ -29,9 +29,22 @@ export interface Fit {
  */
 export function fitItem(item: Item, limits: FormatLimits, assets?: Assets): Fit {
   const own = new Set<Feature>(featuresOf(item, assets))
-  const reasons = Object.entries(limits)
-    .map(([feature, limit]): FitReason => ({ ...limit, feature: feature as Feature }))
-    .filter(({ feature, over }) => (over === undefined ? own.has(feature) : measure(item, feature as Measure) > over))
-    .sort((a, b) => Number(b.verdict === 'cannot') - Number(a.verdict === 'cannot'))
-  return { verdict: reasons[0]?.verdict ?? 'as-is', reasons }
+  const reasons = reasonsOf(limits).filter(({ feature, over }) =>
+    over === undefined ? own.has(feature) : measure(item, feature as Measure) > over,
+  )
+  const cannot = reasons.filter((reason) => reason.verdict === 'cannot')
+  const changes = reasons.filter((reason) => reason.verdict === 'changes')
+  return { verdict: cannot.length ? 'cannot' : changes.length ? 'changes' : 'as-is', reasons: [...cannot, ...changes] }
+}
+
+const known = new WeakMap<FormatLimits, readonly FitReason[]>()
+
+/** The limits as a list; they are data that never changes, and every item is compared with them. */
+function reasonsOf(limits: FormatLimits): readonly FitReason[] {
+  let reasons = known.get(limits)
+  if (!reasons) {
+    reasons = Object.entries(limits).map(([feature, limit]): FitReason => ({ ...limit, feature: feature as Feature }))
+    known.set(limits, reasons)
+  }
+  return reasons
 }

@@ -240,26 +240,28 @@ function numericFeatures(item: Extract<Item, { kind: 'numeric' }>): Feature[] {
 }
 
 function textFeaturesOf(item: Item, assets: Assets | undefined): Feature[] {
-  const all = contentsOf(item)
-  const nodes = all.flatMap((content) => [...inlinesOf(content)])
-  const pictures = nodes.filter((node) => node.type === 'picture')
-  return [
-    ...some(pictures.length > 0, 'picture'),
-    ...some(
-      pictures.some((one) => one.asset === '' || (assets !== undefined && !assets.has(one.asset))),
-      'picture-missing',
-    ),
-    ...some(
-      nodes.some((node) => node.type === 'tex'),
-      'mathematics',
-    ),
-    ...some(all.some(isRich), 'rich-text'),
-    ...some(partsOf(item).some(isRich), 'rich-part'),
-    ...some(
-      [item.stem, ...partsOf(item)].some((content) => plainText(content).includes('\n')),
-      'several-lines',
-    ),
-  ]
+  const found = new Set<Feature>()
+  for (const content of contentsOf(item)) {
+    if (isRich(content)) found.add('rich-text')
+    for (const node of inlinesOf(content)) {
+      if (node.type === 'tex') found.add('mathematics')
+      if (node.type !== 'picture') continue
+      found.add('picture')
+      if (node.asset === '' || (assets !== undefined && !assets.has(node.asset))) found.add('picture-missing')
+    }
+  }
+  const parts = partsOf(item)
+  if (parts.some(isRich)) found.add('rich-part')
+  if (hasLines(item.stem) || parts.some(hasLines)) found.add('several-lines')
+  return [...found]
+}
+
+/** More than one line of text; line breaks inside blocks that are no paragraphs are found in their text. */
+function hasLines(content: Content): boolean {
+  const [only, ...others] = content
+  if (others.length) return true
+  if (only?.type !== 'paragraph') return only !== undefined && plainText(content).includes('\n')
+  return only.content.some((node) => node.type === 'break' || (node.type === 'text' && node.text.includes('\n')))
 }
 
 /** More than paragraphs of plain text. */

@@ -1,4 +1,4 @@
-import { plainText, type Item } from '@zakuska/core'
+import { plainText, type Item, type NumericKey } from '@zakuska/core'
 import type { ReactNode } from 'react'
 import { KeyGlyph } from './KeyGlyph'
 import { letterOf } from './item-words'
@@ -65,15 +65,7 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
     case 'numeric':
       return item.key.length ? (
         <Line>
-          <KeyGlyph />{' '}
-          {item.key
-            .map((key) =>
-              'min' in key
-                ? `${key.min} to ${key.max}`
-                : `${key.value}${key.tolerance ? ` ± ${key.tolerance}` : ''}${key.credit === undefined ? '' : ` (${Math.round(key.credit * 100)} %)`}`,
-            )
-            .join(' or ')}{' '}
-          {item.unit}
+          <KeyGlyph /> {item.key.map(bandText).join(' or ')} {item.unit}
         </Line>
       ) : null
     case 'match':
@@ -141,6 +133,12 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
     case 'note':
       return null
   }
+}
+
+function bandText(band: NumericKey): string {
+  const share = band.credit === undefined ? '' : ` (${Math.round(band.credit * 100)} %)`
+  if ('min' in band) return `${band.min} to ${band.max}${share}`
+  return `${band.value}${band.tolerance ? ` ± ${band.tolerance}` : ''}${share}`
 }
 
 function sparesOf(item: Extract<Item, { kind: 'match' }>): string[] {

@@ -107,8 +107,27 @@ function mattext(text: string, texttype: string): ElementNode {
   return element('mattext', { texttype }, [textNode(text)])
 }
 
+/** Paragraphs of plain text go as plain text, a line each; anything richer as escaped HTML. */
 function material(content: Content, label?: string): ElementNode {
-  return element('material', label === undefined ? {} : { label }, [mattext(contentToHtml(content), 'text/html')])
+  const plain = plainLines(content)
+  const text = plain === null ? mattext(contentToHtml(content), 'text/html') : mattext(plain, 'text/plain')
+  return element('material', label === undefined ? {} : { label }, [text])
+}
+
+function plainLines(content: Content): string | null {
+  const lines: string[] = []
+  for (const block of content) {
+    if (block.type !== 'paragraph') return null
+    let line = ''
+    for (const node of block.content) {
+      if (node.type === 'text' && !node.styles && !/\s\s|\n/.test(node.text)) line += node.text
+      else if (node.type === 'gap') line += '_____'
+      else if (node.type === 'tex' && !node.display) line += `\\(${node.tex}\\)`
+      else return null
+    }
+    lines.push(line)
+  }
+  return lines.join('\n')
 }
 
 function plainMaterial(text: string): ElementNode {

@@ -37,7 +37,9 @@ function toNode(node: XastNode): MarkupNode | null {
 
 /** A document as UTF-8 text with its declaration; characters that XML 1.0 has no place for are left out. */
 export function printXml(root: ElementNode): string {
-  const printed = toXml(cleanNode(root) as Parameters<typeof toXml>[0], { closeEmptyElements: true })
+  const printed = toXml((isClean(root) ? root : cleanNode(root)) as Parameters<typeof toXml>[0], {
+    closeEmptyElements: true,
+  })
   // XML 1.0, section 2.4: `]]>` must not stand in text. The serialiser leaves it; we write no CDATA sections of our own.
   return `<?xml version="1.0" encoding="UTF-8"?>\n${printed.replaceAll(']]>', ']]&gt;')}\n`
 }
@@ -46,6 +48,15 @@ export function printXml(root: ElementNode): string {
 
 const NOT_XML =
   /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g
+
+const ONE_NOT_XML = new RegExp(NOT_XML.source)
+
+/** Nearly every document is; then nothing has to be copied. */
+function isClean(node: MarkupNode): boolean {
+  if (node.type === 'text') return !ONE_NOT_XML.test(node.value)
+  for (const name in node.attributes) if (ONE_NOT_XML.test(node.attributes[name] ?? '')) return false
+  return node.children.every(isClean)
+}
 
 function cleanNode(node: MarkupNode): MarkupNode {
   if (node.type === 'text') return NOT_XML.test(node.value) ? textNode(node.value.replace(NOT_XML, '')) : node
@@ -70,7 +81,15 @@ export function elementsOf(node: ElementNode): ElementNode[] {
 
 /** Every element below `node` with the name, in document order. */
 export function descendants(node: ElementNode, name: string): ElementNode[] {
-  return elementsOf(node).flatMap((one) =>
-    one.name === name ? [one, ...descendants(one, name)] : descendants(one, name),
-  )
+  const found: ElementNode[] = []
+  gather(node, name, found)
+  return found
+}
+
+function gather(node: ElementNode, name: string, found: ElementNode[]): void {
+  for (const one of node.children) {
+    if (one.type !== 'element') continue
+    if (one.name === name) found.push(one)
+    gather(one, name, found)
+  }
 }
