@@ -1,4 +1,4 @@
-import type { Item, NumericItem } from '../item/model.ts'
+import type { NumericItem } from '../item/model.ts'
 import { shareEarned } from './grade.ts'
 import { readNumber } from './number-value.ts'
 import { isSameText } from './same-text.ts'
@@ -73,7 +73,7 @@ describe('a number with its unit', () => {
     ],
     ['a percentage where percent are asked for', { unit: '%', key: [{ value: 50, tolerance: 0 }] }, '50 %', 1],
   ])('%s', (_name, part, text, share) => {
-    expect(shareEarned({ ...depth, ...part } as Item, { kind: 'text', text })).toBe(share)
+    expect(shareEarned({ ...depth, ...part }, { kind: 'text', text })).toBe(share)
   })
 })
 

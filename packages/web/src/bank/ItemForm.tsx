@@ -13,6 +13,7 @@ import {
 import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { letterOf } from '../parts/item-words'
+import { MoveButtons } from '../parts/MoveButtons'
 import { RichField } from '../parts/RichField'
 import { FIELD, KindFields, Labelled } from './KindFields'
 
@@ -256,24 +257,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
             )}
           </div>
           <div className="flex gap-0.5 pt-1 text-muted">
-            <button
-              type="button"
-              aria-label={`Move option ${letterOf(index)} up`}
-              disabled={index === 0}
-              onClick={() => move(index, -1)}
-              className="size-6 disabled:opacity-40"
-            >
-              ↑
-            </button>
-            <button
-              type="button"
-              aria-label={`Move option ${letterOf(index)} down`}
-              disabled={index === item.options.length - 1}
-              onClick={() => move(index, 1)}
-              className="size-6 disabled:opacity-40"
-            >
-              ↓
-            </button>
+            <MoveButtons what={`option ${letterOf(index)}`} index={index} count={item.options.length} move={move} />
             {!option.feedback && (
               <button
                 type="button"

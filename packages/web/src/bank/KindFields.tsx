@@ -18,6 +18,7 @@ import {
 import { useState, type ReactNode } from 'react'
 import { Button } from '../parts/Button'
 import { letterOf } from '../parts/item-words'
+import { MoveButtons } from '../parts/MoveButtons'
 import { RichField } from '../parts/RichField'
 
 export const FIELD = 'rounded-[3px] border border-edge bg-sheet px-2 py-1'
@@ -561,24 +562,7 @@ function OrderFields({ item, set }: { readonly item: OrderItem; readonly set: Se
             />
           </div>
           <div className="flex gap-0.5 pt-1 text-muted">
-            <button
-              type="button"
-              aria-label={`Move entry ${index + 1} up`}
-              disabled={index === 0}
-              onClick={() => move(index, -1)}
-              className="size-6 disabled:opacity-40"
-            >
-              ↑
-            </button>
-            <button
-              type="button"
-              aria-label={`Move entry ${index + 1} down`}
-              disabled={index === ordered.length - 1}
-              onClick={() => move(index, 1)}
-              className="size-6 disabled:opacity-40"
-            >
-              ↓
-            </button>
+            <MoveButtons what={`entry ${index + 1}`} index={index} count={ordered.length} move={move} />
             <button
               type="button"
               aria-label={`Take entry ${index + 1} out`}

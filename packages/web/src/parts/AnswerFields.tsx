@@ -1,6 +1,7 @@
 import { countGaps, type Item, type Response } from '@zakuska/core'
-import { Fragment, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { letterOf } from './item-words'
+import { MoveButtons } from './MoveButtons'
 import { RichText } from './RichText'
 
 export interface AnswerProps {
@@ -301,26 +302,7 @@ function Ordered({
             <RichText content={body.options.find((option) => option.id === id)?.content ?? []} inline />
           </span>
           {!locked && (
-            <Fragment>
-              <button
-                type="button"
-                aria-label={`Move entry ${index + 1} of item ${name} up`}
-                disabled={index === 0}
-                onClick={() => move(index, -1)}
-                className="size-6 disabled:opacity-40"
-              >
-                ↑
-              </button>
-              <button
-                type="button"
-                aria-label={`Move entry ${index + 1} of item ${name} down`}
-                disabled={index === ids.length - 1}
-                onClick={() => move(index, 1)}
-                className="size-6 disabled:opacity-40"
-              >
-                ↓
-              </button>
-            </Fragment>
+            <MoveButtons what={`entry ${index + 1} of item ${name}`} index={index} count={ids.length} move={move} />
           )}
         </li>
       ))}

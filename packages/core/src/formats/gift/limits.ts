@@ -1,7 +1,9 @@
 import type { FormatLimits } from '../limits.ts'
+import { WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What GIFT does not hold; the rules of its published description, and common practice where it is silent. */
 export const GIFT_LIMITS: FormatLimits = {
+  ...WORD_FOR_WORD,
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   'kind-cloze': { verdict: 'cannot', says: 'The format has no text with several gaps', remedy: 'split' },
   'kind-order': { verdict: 'cannot', says: 'The format has no ordering', remedy: 'as-match' },
@@ -9,7 +11,6 @@ export const GIFT_LIMITS: FormatLimits = {
   'kind-grid': { verdict: 'changes', says: 'Becomes a matching item' },
   picture: { verdict: 'cannot', says: 'A text file holds no pictures', remedy: 'picture-to-text' },
   'arrow-key': { verdict: 'cannot', says: 'An answer with -> would be read as a pair to match' },
-  'unit-required': { verdict: 'cannot', says: 'A number with its unit cannot be typed there', remedy: 'unit-optional' },
   points: { verdict: 'changes', says: 'Counts 1 point; the file has no place for points' },
   'credit-all': {
     verdict: 'changes',
@@ -26,23 +27,7 @@ export const GIFT_LIMITS: FormatLimits = {
     says: 'Capital and small letters count as the same',
     affects: ['letter-case'],
   },
-  'accents-ignored': {
-    verdict: 'changes',
-    says: 'Accents must be typed as in the key',
-    affects: ['accents', 'accepted'],
-  },
-  'blanks-folded': {
-    verdict: 'changes',
-    says: 'Blanks inside an answer must be typed as in the key',
-    affects: ['blanks'],
-  },
-  'text-rules': {
-    verdict: 'changes',
-    says: 'Only what is accepted word for word counts',
-    affects: ['accepted', 'accents', 'blanks', 'letter-case'],
-  },
   unit: { verdict: 'changes', says: 'The unit is not shown' },
-  'number-form': { verdict: 'changes', says: 'Other units and the number of figures do not count' },
   'rich-part': { verdict: 'changes', says: 'The right side of a pair is plain text' },
   sample: { verdict: 'changes', says: 'The sample answer is left out' },
   rubric: { verdict: 'changes', says: 'The rubric is left out' },

@@ -4,6 +4,8 @@ import { plainText } from '../../content/plain.ts'
 import type { Item, Option } from '../../item/model.ts'
 import type { FormatData, ReadResult, Unread } from '../format.ts'
 import { FormatError } from '../format.ts'
+import { rubricLine } from '../package/rubric.ts'
+import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children } from '../xml/xml.ts'
 import { interactionsOf, maxScore } from './grade.ts'
 import { CHOSEN } from './names.ts'
@@ -238,15 +240,6 @@ function choiceItem(reading: Reading, interaction: ElementNode): Item | string {
     : { ...plain, credit: 'weights', weights: mappedWeights(declaration, options, points) }
 }
 
-function isTruth(options: readonly Option[]): boolean {
-  const texts = options.map((option) => plainText(option.content).toLowerCase())
-  return texts.length === 2 && texts.includes('true') && texts.includes('false')
-}
-
-function truthIn(options: readonly Option[], id: string): boolean {
-  return plainText(options.find((option) => option.id === id)?.content).toLowerCase() === 'true'
-}
-
 /** The correct response; where a file has only a mapping, what it maps to more than nothing. */
 function keyOf(declaration: ElementNode, ids: readonly string[]): string[] {
   const correct = child(declaration, 'correctResponse')
@@ -335,9 +328,4 @@ function essayItem({ root, body, common }: Reading): Item {
     ...(sample && { sample: fromElements(sample.children) }),
     ...(lines.length > 0 && { rubric: lines.map((line) => rubricLine(plainText(line))) }),
   }
-}
-
-function rubricLine(text: string): { readonly says: string; readonly points: number } {
-  const found = /^(.*?)\s*\((\d+(?:\.\d+)?)\)$/su.exec(text)
-  return found?.[1] ? { says: found[1], points: Number(found[2]) } : { says: text, points: 0 }
 }

@@ -3,6 +3,7 @@ import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, Item } from '../../item/model.ts'
 import type { Dialect } from './dialect.ts'
+import { rubricText } from '../package/rubric.ts'
 import { CHOSEN, FEEDBACK, RESPONSE, SCORE, XSI_NAMESPACE } from './names.ts'
 import { bodyOf } from './write/body.ts'
 import { declarationsOf } from './write/declarations.ts'
@@ -96,7 +97,7 @@ function rubricBlocks(item: Item): ElementNode[] {
   if (item.kind !== 'essay') return found
   if (!isEmptyContent(item.sample)) found.push(block('scorer', 'sample', toElements(item.sample ?? [])))
   if (item.rubric?.length) {
-    const lines = item.rubric.map((line) => element('li', {}, [textNode(`${line.says} (${number(line.points)})`)]))
+    const lines = item.rubric.map((line) => element('li', {}, [textNode(rubricText(line))]))
     found.push(block('scorer', 'rubric', [element('ul', {}, lines)]))
   }
   return found

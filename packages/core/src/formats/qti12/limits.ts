@@ -1,27 +1,14 @@
 import type { FormatLimits } from '../limits.ts'
+import { WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What QTI 1.2 does not hold (IMS Question and Test Interoperability ASI Information Model 1.2, 2002). */
 export const QTI12_LIMITS: FormatLimits = {
+  ...WORD_FOR_WORD,
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   'picture-missing': {
     verdict: 'changes',
     says: 'A picture is missing; its description stays',
     remedy: 'picture-to-text',
-  },
-  'accents-ignored': {
-    verdict: 'changes',
-    says: 'Accents must be typed as in the key',
-    affects: ['accents', 'accepted'],
-  },
-  'blanks-folded': {
-    verdict: 'changes',
-    says: 'Blanks inside an answer must be typed as in the key',
-    affects: ['blanks'],
-  },
-  'text-rules': {
-    verdict: 'changes',
-    says: 'Only what is accepted word for word counts',
-    affects: ['accepted', 'accents', 'blanks', 'letter-case'],
   },
   'kind-cloze': { verdict: 'changes', says: 'The boxes stand behind the text, one for each gap in order' },
   'order-neighbours': {
@@ -30,6 +17,4 @@ export const QTI12_LIMITS: FormatLimits = {
     affects: ['wrong-order'],
     remedy: 'all-or-nothing',
   },
-  'unit-required': { verdict: 'cannot', says: 'A number with its unit cannot be typed there', remedy: 'unit-optional' },
-  'number-form': { verdict: 'changes', says: 'Other units and the number of figures do not count' },
 }

@@ -11,6 +11,8 @@ import {
   type TextRules,
 } from '../../item/model.ts'
 import { FormatError, type FormatData, type PackageFile, type ReadResult, type Unread } from '../format.ts'
+import { rubricLine } from '../package/rubric.ts'
+import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children, descendants, elementsOf, parseXml } from '../xml/xml.ts'
 import { TYPE_FIELD } from './names.ts'
 import { mostOf, processItem } from './process.ts'
@@ -252,15 +254,6 @@ function orderKey(node: ElementNode, name: string): string[] {
     .map((test) => textOf(test).trim())
 }
 
-function isTruth(options: readonly Option[]): boolean {
-  const texts = options.map((option) => plainText(option.content).toLowerCase())
-  return texts.length === 2 && texts.includes('true') && texts.includes('false')
-}
-
-function truthIn(options: readonly Option[], id: string): boolean {
-  return plainText(options.find((option) => option.id === id)?.content).toLowerCase() === 'true'
-}
-
 /** The feedback that a condition shows for one label alone. */
 function linkedFeedback(node: ElementNode, name: string, id: string): Content | null {
   for (const condition of descendants(node, 'respcondition')) {
@@ -316,11 +309,6 @@ function typedItem(node: ElementNode, response: ElementNode, kind: string | unde
     ...(sample && { sample: normalizeContent(descendants(sample, 'material').flatMap(contentOf)) }),
     ...(rubric.length > 0 && { rubric: rubric.map((line) => rubricLine(textOf(line))) }),
   }
-}
-
-function rubricLine(text: string): { readonly says: string; readonly points: number } {
-  const found = /^(.*?)\s*\((\d+(?:\.\d+)?)\)$/su.exec(text)
-  return found?.[1] ? { says: found[1], points: Number(found[2]) } : { says: text, points: 0 }
 }
 
 function numericItem(node: ElementNode, response: ElementNode, fields: Fields, common: Common): Item {

@@ -7,6 +7,7 @@ import { mapContents } from '../../item/contents.ts'
 import { isGraded, type Item, type Option } from '../../item/model.ts'
 import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
 import { PicturePack } from '../package/pictures.ts'
+import { rubricText } from '../package/rubric.ts'
 import { printXml } from '../xml/xml.ts'
 import { QTI12_LIMITS } from './limits.ts'
 import { CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
@@ -99,7 +100,7 @@ function metadata(item: Item): ElementNode {
 
 function rubric(item: Item): ElementNode[] {
   if (item.kind !== 'essay' || !item.rubric?.length) return []
-  const lines = item.rubric.map((line) => mattext(`${line.says} (${line.points})`, 'text/plain'))
+  const lines = item.rubric.map((line) => mattext(rubricText(line), 'text/plain'))
   return [element('itemrubric', { view: 'Scorer' }, [element('material', {}, lines)])]
 }
 
