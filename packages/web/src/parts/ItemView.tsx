@@ -73,7 +73,7 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
         <Line>
           {item.left.map((left, index) => (
             <span key={index} className="block">
-              {plainText(left)} –{' '}
+              <KeyGlyph /> {plainText(left)} –{' '}
               {item.key
                 .filter(([from]) => from === index)
                 .map(([, to]) => plainText(item.right[to]))
@@ -88,7 +88,8 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
         <Line>
           {(item.key.length ? item.key : item.options.map((option) => option.id)).map((id, index) => (
             <span key={id} className="block">
-              {index + 1}. {plainText(item.options.find((option) => option.id === id)?.content)}
+              {item.key.length > 0 && <KeyGlyph />} {index + 1}.{' '}
+              {plainText(item.options.find((option) => option.id === id)?.content)}
             </span>
           ))}
         </Line>
@@ -109,7 +110,7 @@ function Answers({ item, setKey }: { readonly item: Item; readonly setKey?: ((in
         <Line>
           {item.rows.map((row, index) => (
             <span key={index} className="block">
-              {plainText(row)}:{' '}
+              <KeyGlyph /> {plainText(row)}:{' '}
               {item.key
                 .filter(([at]) => at === index)
                 .map(([, column]) => plainText(item.columns[column]))

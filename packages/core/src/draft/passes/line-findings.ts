@@ -14,7 +14,7 @@ import {
   truthOf,
 } from '../words.ts'
 import type { RawEntry, RawItem, RawList, Section } from './raw.ts'
-import type { DottedLabel, Shape } from './shape.ts'
+import { bodyText, type DottedLabel, type Shape } from './shape.ts'
 
 export function whole(shape: Shape): Span {
   return from(shape, shape.start)
@@ -134,14 +134,23 @@ function numbersRunThrough(shapes: readonly Shape[], questions: number): boolean
   return parted > 0 && count > questions
 }
 
+function figuresBehind(shapes: readonly Shape[], pattern: RegExp): number[] {
+  return shapes.flatMap((shape) => {
+    const found = pattern.exec(shape.line.text)
+    return found ? [Number(found[1])] : []
+  })
+}
+
 /** "… of the cell? [1]", "… Explain. [3]": figures in square brackets behind most items are points, unless they cite a list. */
 export function hasBracketedPoints(shapes: readonly Shape[]): boolean {
   if (shapes.some((shape) => /^\s*\[\d{1,2}\]/.test(shape.line.text))) return false
   const items = shapes.filter((shape) => shape.question ?? shape.number)
-  const figures = shapes.flatMap((shape) => {
-    const found = /\s\[(\d{1,2})\]\s*$/.exec(shape.line.text)
-    return found ? [Number(found[1])] : []
-  })
+  const square = figuresBehind(shapes, /\s\[(\d{1,2})\]\s*$/)
+  const round = figuresBehind(
+    shapes.filter((shape) => shape.question ?? shape.number),
+    /[?.:]\s\((\d{1,2})\)\s*$/,
+  )
+  const figures = round.length * 2 >= items.length && round.length > square.length ? round : square
   const cites = figures.every((figure, index) => index === 0 || figure > (figures[index - 1] ?? 0))
   return figures.length >= 2 && figures.length * 3 >= items.length && !cites
 }
@@ -186,6 +195,7 @@ export function sectionOf(text: string): Section {
     trueFalse:
       /true|false|richtig|falsch|vrai|faux|verdadero|falso|prawda|fałsz|判断|верно|正誤|waar|sant|vero/i.test(text) ||
       trueFalseTail(` ${text}`) !== null,
+    essay: text.split(/[.:()–—]|\s-\s/).some((part) => kindNamed(part) === 'essay'),
   }
 }
 
@@ -206,6 +216,19 @@ export function looksLikeEntries(value: string): boolean {
     /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value) ||
     /^\d{1,3}\s*[.):]?\s*\p{L}\s+[–—-]\s+\d{1,3}\s*[.):]?\s*\S/u.test(value)
   )
+}
+
+/** A text with gaps, or the words for it in a box above, is an item even where the others are numbered. */
+export function isTextWithGaps(text: string, next: Shape | null): boolean {
+  const gap = /\p{L}.*(?:_{3,}|\.{5,}|…{2,})/u
+  if (gap.test(text)) return true
+  return /^[[({].*\S\s.*[\])}]$/.test(text) && next !== null && !next.number && gap.test(bodyText(next))
+}
+
+/** The numbers of a line that is nothing but numbers with a letter each: "1-a; 2-b", "1.C 2.A"; empty for any other. */
+export function bareKeyNumbers(text: string): string[] {
+  if (!/^\W*\d{1,3}\s*[-–.):]?\s*[a-h](?:[\s,;]+\d{1,3}\s*[-–.):]?\s*[a-h])+\W*$/i.test(text)) return []
+  return [...text.matchAll(/\d{1,3}/g)].map((found) => found[0])
 }
 
 export function startsLikeEntry(text: string): boolean {

@@ -69,6 +69,8 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     .slice(at)
     .replace(/^[\s).:–—-]+/, '')
     .trim()
+  if (ids.length === 1 && dress && namesNextPart(rest, ids[0] ?? '', list, options, dress))
+    return { ids: [], rest: '', unknown: value, contradicts: null }
   const named = ids.length === 1 ? options.find((option) => isNamed(option, rest)) : undefined
   const repeats = named !== undefined
   return {
@@ -80,6 +82,14 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
         ? named.id
         : null,
   }
+}
+
+/** "(i) True (ii) False": something said of one part, then of the next in the same dress, is no choice among them. */
+function namesNextPart(rest: string, id: string, list: RawList, options: readonly Option[], dress: string): boolean {
+  const next = list.entries[options.findIndex((option) => option.id === id) + 1]?.label?.text
+  if (!next || !/^[\p{L}\d]+$/u.test(next)) return false
+  const [open, close] = dress === '()' ? ['[([]', '[)\\]]'] : ['', `\\${dress.charAt(0)}`]
+  return new RegExp(`\\S[\\s,;]+${open}${next}\\s?${close}\\s*\\S`, 'iu').test(rest)
 }
 
 /** "A red can": an article or a conjunction before a word is no letter of an option. */

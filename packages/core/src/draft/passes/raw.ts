@@ -69,9 +69,18 @@ export interface Section {
   /** Points of the whole section, where its title says them. */
   readonly pointsInAll: number | null
   readonly trueFalse: boolean
+  /** Its title says that its items are answered at length. */
+  readonly essay: boolean
 }
 
-export const NO_SECTION: Section = { title: '', label: null, pointsEach: null, pointsInAll: null, trueFalse: false }
+export const NO_SECTION: Section = {
+  title: '',
+  label: null,
+  pointsEach: null,
+  pointsInAll: null,
+  trueFalse: false,
+  essay: false,
+}
 
 export function newRawItem(number: string | null, section: Section, start: RawItem['start']): RawItem {
   return {

@@ -56,9 +56,15 @@ function nameOf(raw: RawItem, lines: readonly Line[]): string {
           .map((range) => `${range.style}.${range.from}.${range.to}.${range.target ?? ''}`)
           .join()}`,
     ),
-    [section.title, section.label, section.pointsEach, section.trueFalse, raw.start, raw.number === null].join(
-      '\u0001',
-    ),
+    [
+      section.title,
+      section.label,
+      section.pointsEach,
+      section.trueFalse,
+      section.essay,
+      raw.start,
+      raw.number === null,
+    ].join('\u0001'),
     [
       raw.points,
       raw.difficulty,

@@ -400,7 +400,7 @@ class Settler {
     if (truth) return truth
     const gaps = countGaps(stem)
     if (gaps > 1 || raw.wordBank !== null || bracketBank(this.#head.stem)) return this.#cloze(said)
-    if (this.#head.saidKind === 'essay')
+    if (this.#head.saidKind === 'essay' || (raw.section.essay && gaps === 0))
       return {
         ...this.#common(stem),
         kind: 'essay',

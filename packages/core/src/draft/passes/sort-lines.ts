@@ -15,6 +15,7 @@ import {
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
 import {
+  bareKeyNumbers,
   bareLetter,
   bareRow,
   bracketStart,
@@ -30,6 +31,7 @@ import {
   inlineOptions,
   isFresh,
   isSettledKey,
+  isTextWithGaps,
   leadsAnswers,
   LED,
   looksLikeEntries,
@@ -175,10 +177,12 @@ class Sorter {
 
   #startsBlock(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    if (!this.#items.length || !cues.isKeyTitle(text)) return false
+    if (!this.#items.length) return false
+    if (!cues.isKeyTitle(text)) return this.#isBareKeyLine(text)
     if (shape.tableRow) return keyCells(text).length > 0
-    if (text.length > 90) return false
-    if (shape.tableRow) return false
+    const listed = keywordAt(shape.line.text, shape.start)
+    const isLine = listed !== null && looksLikeEntries(shape.line.text.slice(listed.end).trim())
+    if (text.length > 90 && !(isLine && text.length < 400)) return false
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
     if (value && this.#item && gapCount(this.#item) > 1 && !this.#item.keys.length) return false
@@ -187,6 +191,17 @@ class Sorter {
     const next = this.#nextText(index)
     if (next === null || this.#isOrdinaryItem(next)) return false
     return this.#isEntry(next) || this.#headsEntries(next)
+  }
+
+  /** "1-a; 2-b; 3-a" below everything else: keys without a title, each of an item that stands above. */
+  #isBareKeyLine(text: string): boolean {
+    const item = this.#item
+    if (this.#blanks === 0 || (item && (item.lists.length > 1 || cues.asksMatch(stemText(item))))) return false
+    const numbers = bareKeyNumbers(text)
+    return (
+      numbers.length > 1 &&
+      numbers.every((number) => this.#items.some((one) => one.number === number && !one.keys.length))
+    )
   }
 
   #isEntry(shape: Shape): boolean {
@@ -233,7 +248,8 @@ class Sorter {
     this.#keyBlocks.push(this.#block)
     this.#blockSince = this.#items.length
     const keyword = keywordAt(shape.line.text, shape.start)
-    if (shape.tableRow || (keyword && looksLikeEntries(shape.line.text.slice(keyword.end))))
+    const bare = !cues.isKeyTitle(bodyText(shape))
+    if (bare || shape.tableRow || (keyword && looksLikeEntries(shape.line.text.slice(keyword.end))))
       this.#block.lines.push({ ...shape.line })
     this.#setAside(shape, 'keys')
     this.#item = null
@@ -544,22 +560,13 @@ class Sorter {
       this.#item = null
       return
     }
-    if (this.#isTextWithGaps(shape, index)) {
+    if (isTextWithGaps(text, this.#nextText(index))) {
       this.#startItem(shape, null, shape.start, 'number')
       return
     }
     if (trueFalseTail(text) || trueFalseLead(text))
       this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
     this.#setAside(shape, cues.isInstruction(text) ? 'instruction' : 'other')
-  }
-
-  /** A text with gaps, or the words for it in a box above, is an item even where the others are numbered. */
-  #isTextWithGaps(shape: Shape, index: number): boolean {
-    const gap = /\p{L}.*(?:_{3,}|\.{5,}|…{2,})/u
-    const text = bodyText(shape)
-    if (gap.test(text)) return true
-    const next = this.#nextText(index)
-    return /^[[({].*\S\s.*[\])}]$/.test(text) && next !== null && !next.number && gap.test(bodyText(next))
   }
 
   #paragraphWords(index: number): number {
@@ -970,7 +977,7 @@ class Sorter {
 
   #pushStem(item: RawItem, span: Span, join: Piece['join']): void {
     const text = span.line.text.slice(span.from, span.to)
-    const figure = this.#bracketedPoints ? /\s*\[(\d{1,2})\]\s*$/.exec(text) : null
+    const figure = this.#bracketedPoints ? /\s*[[(](\d{1,2})[\])]\s*$/.exec(text) : null
     const points = figure
       ? { points: Number(figure[1]), from: figure.index, to: figure.index + figure[0].length }
       : findPoints(text)
