@@ -180,11 +180,9 @@ class Sorter {
     if (!this.#items.length) return false
     if (!cues.isKeyTitle(text)) return this.#isBareKeyLine(text)
     if (shape.tableRow) return keyCells(text).length > 0
-    const listed = keywordAt(shape.line.text, shape.start)
-    const isLine = listed !== null && looksLikeEntries(shape.line.text.slice(listed.end).trim())
-    if (text.length > 90 && !(isLine && text.length < 400)) return false
     const keyword = keywordAt(shape.line.text, shape.start)
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
+    if (text.length > 90 && !(looksLikeEntries(value) && text.length < 400)) return false
     if (value && this.#item && gapCount(this.#item) > 1 && !this.#item.keys.length) return false
     if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
     if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
@@ -196,8 +194,8 @@ class Sorter {
   /** "1-a; 2-b; 3-a" below everything else: keys without a title, each of an item that stands above. */
   #isBareKeyLine(text: string): boolean {
     const item = this.#item
-    if (this.#blanks === 0 || (item && (item.lists.length > 1 || cues.asksMatch(stemText(item))))) return false
-    const numbers = bareKeyNumbers(text)
+    const numbers = this.#blanks > 0 ? bareKeyNumbers(text) : []
+    if (item && (item.lists.length > 1 || cues.asksMatch(stemText(item)))) return false
     return (
       numbers.length > 1 &&
       numbers.every((number) => this.#items.some((one) => one.number === number && !one.keys.length))
