@@ -99,8 +99,13 @@ export async function startDatabase({ folder, durable }) {
   server.stderr.on('data', (chunk) => (complaint = `${complaint}${chunk}`.slice(-2000)))
   const ended = new Promise((resolve) => server.once('exit', resolve))
   const url = `postgresql://zakuska@127.0.0.1:${port}/zakuska`
-  await waitUntilReady(programs, port, server, () => complaint)
-  ensureOwnDatabase(programs, port)
+  try {
+    await waitUntilReady(programs, port, server, () => complaint)
+    await ensureOwnDatabase(programs, port)
+  } catch (error) {
+    server.kill('SIGINT')
+    throw error
+  }
   return {
     url,
     stop: async () => {
@@ -151,7 +156,7 @@ async function waitUntilReady(programs, port, server, complaint) {
   throw new PlainError('The database did not start within 30 seconds.')
 }
 
-function ensureOwnDatabase(programs, port) {
+async function ensureOwnDatabase(programs, port) {
   const psql = (database, sql) =>
     output(join(programs, 'psql'), [
       '-h',
@@ -165,9 +170,13 @@ function ensureOwnDatabase(programs, port) {
       '-Atc',
       sql,
     ])
-  if (psql('postgres', `select 1 from pg_database where datname = 'zakuska'`) === '1') return
-  if (psql('postgres', 'create database zakuska') === null)
-    throw new PlainError('The database “zakuska” could not be made.')
+  // The template that nobody connects to: a worker of the server's own may be busy in the other at the start.
+  for (let turn = 0; turn < 20; turn++) {
+    if (psql('postgres', `select 1 from pg_database where datname = 'zakuska'`) === '1') return
+    if (psql('postgres', 'create database zakuska template template0') !== null) return
+    await sleep(250)
+  }
+  throw new PlainError('The database “zakuska” could not be made.')
 }
 
 /** Keeps a random secret in a file of its own. */

@@ -79,7 +79,7 @@ export {
   type Written,
 } from './formats/format.ts'
 export { COLUMNS_LIMITS } from './formats/columns/limits.ts'
-export { itemRows, ownColumns, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
+export { itemRows, ownColumns, withHeaders, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
 export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
 export {

@@ -205,6 +205,7 @@ function typedFeatures(key: readonly string[], rules: TextRules): Feature[] {
     rules.punctuation === 'ignore' ||
     rules.numbers === 'value' ||
     rules.listOrder === 'any' ||
+    rules.pattern === 'star' ||
     (rules.misspelt ?? 0) > 0
   return [
     ...some(rules.letterCase === 'respect', 'letter-case-respected'),

@@ -32,15 +32,31 @@ function listParts(text: string): string[] {
     .filter(Boolean)
 }
 
-/** Whether two typed answers count as the same under the item's rules. */
+/** Whether a typed text counts as the same as an accepted one under the item's rules. */
 export function isSameText(a: string, b: string, rules: TextRules): boolean {
   const [left, right] = [comparableText(a, rules), comparableText(b, rules)]
   if (left === right) return true
+  if (rules.pattern === 'star' && right.includes('*')) return fitsPattern(left, right)
   if (rules.numbers === 'value' && isSameNumber(left, right)) return true
   const wrong = rules.misspelt ?? 0
   // Numbers have no spelling: 12 is not 13 with a slip. Short words leave no room for one either.
   if (wrong === 0 || /\d/.test(left + right) || right.length < 4 * wrong) return false
   return distanceWithin(left, right, wrong)
+}
+
+/** Each piece between stars is looked for behind the one before; the first and the last stand at the ends. */
+function fitsPattern(text: string, pattern: string): boolean {
+  const pieces = pattern.split('*')
+  const last = pieces.pop() ?? ''
+  const [first = '', ...middle] = pieces
+  if (!text.startsWith(first) || text.length < first.length + last.length || !text.endsWith(last)) return false
+  let at = first.length
+  for (const piece of middle) {
+    const found = text.indexOf(piece, at)
+    if (found < 0) return false
+    at = found + piece.length
+  }
+  return at <= text.length - last.length
 }
 
 function isSameNumber(a: string, b: string): boolean {

@@ -99,6 +99,7 @@ const RULES = fields(
     punctuation: optional(oneOf('ignore', 'respect')),
     numbers: optional(oneOf('value', 'text')),
     listOrder: optional(oneOf('any', 'written')),
+    pattern: optional(oneOf('star', 'none')),
     misspelt: optional(oneOf(0, 1, 2)),
   },
   'what counts as the same',

@@ -89,6 +89,8 @@ export interface TextRules {
   readonly numbers?: 'value' | 'text'
   /** `any`: a list parted by commas or "and" counts in any order. Absent: as written. */
   readonly listOrder?: 'any' | 'written'
+  /** `star`: a `*` in an accepted answer stands for any letters, or none. Absent: it is a star. */
+  readonly pattern?: 'star' | 'none'
   /** How many letters may be wrong, missing or too many; 0 to 2. Absent: 0, spelling counts. */
   readonly misspelt?: number
 }

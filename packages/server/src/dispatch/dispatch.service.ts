@@ -8,6 +8,7 @@ import {
   inlinesOf,
   remedied,
   REMEDIES,
+  withHeaders,
   type Item,
   type RemedyId,
 } from '@zakuska/core'
@@ -15,6 +16,7 @@ import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/do
 import type { SignedIn } from '../accounts/current-person.ts'
 import { Asset } from '../assets/asset.entity.ts'
 import { BankService } from '../bank/index.ts'
+import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
 import { PapersService, type Paper, type PaperItem } from '../papers/index.ts'
@@ -82,10 +84,13 @@ export class DispatchService {
       workspaceId,
       chosen.map(({ body }) => body),
     )
+    const kept = asked.layout && (await this.em.findOne(ColumnLayout, { id: asked.layout, workspaceId }))
+    const columns = kept ? { columns: withHeaders(kept.layout) } : {}
+    const settings = { title: paper.title, as: 'paper' as const, assets, ...columns }
     const files = await Promise.all(
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
         const items = chosen.flatMap(({ item, body }) => remedied(body, accepted.get(`${target}:${item.id}`) ?? []))
-        const { bytes, ending, type } = await writeFileAs(items, target, { title: paper.title, as: 'paper', assets })
+        const { bytes, ending, type } = await writeFileAs(items, target, settings)
         return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
       }),
     )

@@ -1570,6 +1570,8 @@ export interface operations {
             query: {
                 /** @description Formats, parted by commas; several come as one zip */
                 formats: string;
+                /** @description The column layout of tables; ours without it */
+                layout?: string;
                 /** @description Accepted remedies, parted by commas: destination:item:remedy */
                 remedies?: string;
                 unsigned?: "true" | "false";

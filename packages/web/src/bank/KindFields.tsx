@@ -132,6 +132,11 @@ function RuleFields({ rules, set }: { readonly rules: TextRules; readonly set: (
         on={rules.listOrder === 'any'}
         set={(on) => set({ ...rules, listOrder: on ? 'any' : 'written' })}
       />
+      <Tick
+        label="* stands for any letters"
+        on={rules.pattern === 'star'}
+        set={(on) => set({ ...rules, pattern: on ? 'star' : 'none' })}
+      />
       <label>
         wrong letters allowed{' '}
         <select
@@ -270,7 +275,33 @@ function NumericFields({ item, set }: { readonly item: NumericItem; readonly set
           />
         )}
       </div>
+      {item.unit && <ConversionsField item={item} set={set} />}
     </>
+  )
+}
+
+/** "cm = 0.01; NM = 1852": other units, and what a number in one is multiplied by. */
+function ConversionsField({ item, set }: { readonly item: NumericItem; readonly set: SetPart }) {
+  const [text, setText] = useState((item.conversions ?? []).map((one) => `${one.unit} = ${one.factor}`).join('; '))
+  const change = (next: string): void => {
+    setText(next)
+    set({
+      conversions: next.split(';').flatMap((part) => {
+        const [unit, said] = part.split('=').map((one) => one.trim())
+        const factor = readNumber(said ?? '')
+        return unit && factor?.unit === '' ? [{ unit, factor: factor.value }] : []
+      }),
+    })
+  }
+  return (
+    <Labelled name={`Other units that count, and how many ${item.unit ?? ''} each is: cm = 0.01; NM = 1852`}>
+      <input
+        aria-label="Other units that count"
+        value={text}
+        onChange={(event) => change(event.target.value)}
+        className={FIELD}
+      />
+    </Labelled>
   )
 }
 

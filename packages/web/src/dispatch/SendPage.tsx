@@ -20,7 +20,7 @@ import { asKept, counted, pointsText } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { usePaper, type Paper } from '../papers/queries'
 import { DeliveryLine } from './DeliveryLine'
-import { useConnection, useDeliveries, useDispatchChanges } from './queries'
+import { useColumnLayouts, useConnection, useDeliveries, useDispatchChanges } from './queries'
 
 export function SendPage() {
   const { id = '' } = useParams()
@@ -460,12 +460,16 @@ const FILES = DESTINATIONS.filter((destination) => destination.file !== null && 
 function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskProps) {
   const [include, setInclude] = useState(false)
   const [chosen, setChosen] = useState<readonly string[]>([])
+  const layouts = useColumnLayouts()
+  const [layout, setLayout] = useState('')
+  const hasTable = chosen.includes('csv') || chosen.includes('xlsx')
   const tell = useTell()
   const going = rows.filter((row) => include || row.signed)
   const query = new URLSearchParams({
     formats: chosen.join(','),
     unsigned: String(include),
     remedies: remedyList(accepted, (destination) => chosen.includes(destination)),
+    ...(hasTable && layout && { layout }),
   })
   const toggle = (id: string, on: boolean): void =>
     setChosen(FILES.map((one) => one.id as string).filter((one) => (one === id ? on : chosen.includes(one))))
@@ -492,6 +496,23 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
         </fieldset>
         <LoadingSteps />
       </div>
+      {hasTable && Boolean(layouts.data?.length) && (
+        <label className="mt-3 block">
+          Columns of the table{' '}
+          <select
+            value={layout}
+            onChange={(event) => setLayout(event.target.value)}
+            className="rounded-[3px] border border-edge bg-sheet px-2 py-0.5"
+          >
+            <option value="">as Zakuska lays them out</option>
+            {layouts.data?.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <div className="mt-4 flex gap-2">
         {chosen.length ? (
           <a

@@ -36,6 +36,11 @@ export function useConnection() {
   return useQuery({ queryKey: dispatchKeys.connection, queryFn: () => dataOf(api.GET('/api/connections/breakwater')) })
 }
 
+/** Layouts that were kept while tables were read; tables are written in them, too. */
+export function useColumnLayouts() {
+  return useQuery({ queryKey: ['column-layouts'], queryFn: () => dataOf(api.GET('/api/files/layouts')) })
+}
+
 export function useDispatchChanges() {
   const client = useQueryClient()
   const refresh = () =>

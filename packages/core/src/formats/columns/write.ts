@@ -45,6 +45,35 @@ export function ownColumns(items: readonly Item[]): ColumnTarget {
   }
 }
 
+const HEADERS: Readonly<Record<ColumnRole, string>> = {
+  stem: 'Question',
+  option: 'Option',
+  options: 'Options',
+  right: 'Right option',
+  key: 'Key',
+  kind: 'Kind',
+  number: 'Number',
+  points: 'Points',
+  time: 'Time limit',
+  feedback: 'Feedback',
+  hint: 'Hint',
+  difficulty: 'Difficulty',
+  level: 'Level',
+  outcome: 'Outcome',
+  tags: 'Tags',
+  section: 'Section',
+  left: '',
+}
+
+/** A layout that a person laid out, with headers by what its columns hold. */
+export function withHeaders(layout: ColumnLayout): ColumnTarget {
+  let options = 0
+  const headers = layout.roles.map((role) =>
+    role === 'option' ? `${HEADERS.option} ${letter(options++)}` : HEADERS[role],
+  )
+  return { layout, headers }
+}
+
 /** A row per item in the columns of the target; leading rows before the headers stay empty. */
 export function itemRows(items: readonly Item[], target: ColumnTarget = ownColumns(items)): WrittenRows {
   const losses: Loss[] = []

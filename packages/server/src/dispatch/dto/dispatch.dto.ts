@@ -68,6 +68,11 @@ export class DownloadQuery {
   @IsString()
   @MaxLength(20_000)
   remedies?: string
+
+  @ApiProperty({ required: false, description: 'The column layout of tables; ours without it' })
+  @IsOptional()
+  @IsUUID()
+  layout?: string
 }
 
 export class SentItemDto {
