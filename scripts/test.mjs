@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { startDatabase } from './database.mjs'
+import { freePort, startDatabase } from './database.mjs'
 import { noteBuild, needsBuild } from './freshness.mjs'
 import { ensurePackages } from './packages.mjs'
 import { main, PlainError, say } from './say.mjs'
@@ -42,6 +42,11 @@ function readReport(file, pick) {
   }
 }
 
+/** A runner that ended badly has failed, whatever its report counts: it may never have come to its tests. */
+function orFailed(ended, found) {
+  return ended || found.failed > 0 ? found : { ...found, failed: 1 }
+}
+
 function add(found) {
   counts.passed += found.passed
   counts.failed += found.failed
@@ -73,7 +78,7 @@ await main(async () => {
       '--check',
     ])
     const jest = join(folder, 'jest.json')
-    await step(
+    const run = await step(
       'Unit and server tests',
       node,
       ['node_modules/jest/bin/jest.js', '--json', '--forceExit', `--outputFile=${jest}`],
@@ -82,22 +87,29 @@ await main(async () => {
       },
     )
     add(
-      readReport(jest, (report) => ({
-        passed: report.numPassedTests,
-        failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-      })),
+      orFailed(
+        run,
+        readReport(jest, (report) => ({
+          passed: report.numPassedTests,
+          failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+        })),
+      ),
     )
     const e2e = join(folder, 'e2e.json')
-    await step('Browser tests', node, ['node_modules/@playwright/test/cli.js', 'test'], {
+    const browsed = await step('Browser tests', node, ['node_modules/@playwright/test/cli.js', 'test'], {
       TEST_DATABASE_URL: database.url,
       CHROMIUM_PATH: browser,
       PLAYWRIGHT_JSON_OUTPUT_NAME: e2e,
+      E2E_PORT: String(await freePort(0)),
     })
     add(
-      readReport(e2e, (report) => ({
-        passed: report.stats.expected + report.stats.flaky,
-        failed: report.stats.unexpected,
-      })),
+      orFailed(
+        browsed,
+        readReport(e2e, (report) => ({
+          passed: report.stats.expected + report.stats.flaky,
+          failed: report.stats.unexpected,
+        })),
+      ),
     )
   } finally {
     await stop()
