@@ -87,3 +87,29 @@ test.each<[string, string[], number, RegExp]>([
 test('the binary starts what was built', () => {
   expect(readFileSync(join(__dirname, '../bin/zakuska.mjs'), 'utf8')).toContain('dist/main.js')
 })
+
+test('check lists what the reader has to say, as text and as JSON', async () => {
+  const { status, out } = await call('check', keyless)
+  expect(status).toBe(0)
+  expect(out).toContain('(key-missing)')
+  const json = await call('check', keyless, '--json')
+  expect(JSON.parse(json.out)).toMatchObject({ items: 1, marks: [{ line: 1, code: 'key-missing' }] })
+})
+
+test('fit says what changes where, and an unknown name is wrong usage', async () => {
+  const { status, out } = await call('fit', keyless, '--for', 'qti21')
+  expect(status).toBe(0)
+  expect(out).toContain('1 cannot go')
+  expect((await call('fit', keyless, '--for', 'nowhere')).status).toBe(2)
+})
+
+test.each(['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30', 'csv', 'xlsx', 'items', 'draft'])(
+  'what is converted to %s reads back with its keys',
+  async (target) => {
+    const file = join(folder, `out.${target}`)
+    expect((await call('convert', draft, '--to', target, '-o', file)).status).toBe(0)
+    const { items } = JSON.parse((await call('read', file, '--as', 'outline')).out) as { items: { key: unknown }[] }
+    expect(items[0]?.key).toEqual([1])
+    expect(items).toHaveLength(2)
+  },
+)
