@@ -1,5 +1,4 @@
 import { MathMLToLaTeX } from 'mathml-to-latex'
-import { toXml } from 'xast-util-to-xml'
 import {
   normalizeContent,
   paragraph,
@@ -9,6 +8,7 @@ import {
   type Inline,
   type TextStyle,
 } from './model.ts'
+import { printMarkup } from './print-markup.ts'
 
 /** A node of XHTML or HTML, whichever parser it came from. Names are lower case and without prefix. */
 export type MarkupNode = ElementNode | TextNode
@@ -48,7 +48,10 @@ const STYLE_ELEMENTS: Readonly<Record<TextStyle, readonly [string, Readonly<Reco
 }
 const GAP_TEXT = '_____'
 
-/** Rich text as XHTML blocks: `p`, `pre`, `ul`, `ol`, `table`. A gap is five underscores, TeX stands between `\(` and `\)`. */
+/** The element that holds TeX until the writer says how it goes: see `withTex`. */
+const TEX = 'tex'
+
+/** Rich text as XHTML blocks: `p`, `pre`, `ul`, `ol`, `table`. A gap is five underscores; TeX waits for `withTex`. */
 export function toElements(content: Content): ElementNode[] {
   return content.map(blockElement)
 }
@@ -89,6 +92,23 @@ function blockElement(block: Block): ElementNode {
   }
 }
 
+/** The same tree with each TeX in the form that `shown` gives it. */
+export function withTex(node: ElementNode, shown: (tex: string, display: boolean) => MarkupNode): ElementNode {
+  return texReplaced(node, shown) as ElementNode
+}
+
+function texReplaced(node: MarkupNode, shown: (tex: string, display: boolean) => MarkupNode): MarkupNode {
+  if (node.type === 'text') return node
+  if (node.name === TEX) return shown(textOf(node), node.attributes['display'] === 'true')
+  let changed = false
+  const inner = node.children.map((one) => {
+    const replaced = texReplaced(one, shown)
+    changed ||= replaced !== one
+    return replaced
+  })
+  return changed ? element(node.name, node.attributes, inner) : node
+}
+
 /** @internal */
 export function inlineNode(node: Inline): MarkupNode {
   switch (node.type) {
@@ -102,7 +122,7 @@ export function inlineNode(node: Inline): MarkupNode {
     case 'gap':
       return textNode(GAP_TEXT)
     case 'tex':
-      return textNode(`\\(${node.tex}\\)`)
+      return element(TEX, { display: String(node.display) }, [textNode(node.tex)])
     case 'picture':
       return element(
         'img',
@@ -187,8 +207,7 @@ function mathOf(node: ElementNode): Inline {
   const display = node.attributes['display'] === 'block'
   const annotation = all(node, 'annotation').find((one) => /tex/i.test(one.attributes['encoding'] ?? ''))
   if (annotation) return { type: 'tex', tex: textOf(annotation).trim(), display }
-  const printed = toXml(node as Parameters<typeof toXml>[0])
-  return { type: 'tex', tex: MathMLToLaTeX.convert(printed).trim() || textOf(node).trim(), display }
+  return { type: 'tex', tex: MathMLToLaTeX.convert(printMarkup([node])).trim() || textOf(node).trim(), display }
 }
 
 function all(node: ElementNode, name: string): ElementNode[] {
@@ -232,7 +251,7 @@ function pictureOf(node: ElementNode): Inline {
   }
 }
 
-const SPECIAL = /_{3,}|\\\((.+?)\\\)/g
+const SPECIAL = /_{3,}|\\\((.+?)\\\)|\\\[(.+?)\\\]/g
 
 /** Text with gaps and TeX told apart; white space folded as in HTML. */
 export function textInlines(text: string, styles: readonly TextStyle[] = []): Inline[] {
@@ -244,7 +263,10 @@ export function textInlines(text: string, styles: readonly TextStyle[] = []): In
   }
   for (const special of text.matchAll(SPECIAL)) {
     push(text.slice(at, special.index))
-    nodes.push(special[1] === undefined ? { type: 'gap' } : { type: 'tex', tex: special[1].trim(), display: false })
+    const tex = special[1] ?? special[2]
+    nodes.push(
+      tex === undefined ? { type: 'gap' } : { type: 'tex', tex: tex.trim(), display: special[2] !== undefined },
+    )
     at = special.index + special[0].length
   }
   push(text.slice(at))

@@ -1,11 +1,14 @@
 import { parseFragment, type DefaultTreeAdapterTypes } from 'parse5'
-import { toXml } from 'xast-util-to-xml'
-import { fromElements, toElements, type MarkupNode } from './elements.ts'
+import { fromElements, textNode, toElements, withTex, type MarkupNode } from './elements.ts'
+import { texText } from './mathematics.ts'
 import type { Content } from './model.ts'
+import { printMarkup } from './print-markup.ts'
 
-/** Rich text as an HTML fragment that is well-formed XML, too. */
+/** Rich text as an HTML fragment that is well-formed XML, too; TeX stands between its delimiters. */
 export function contentToHtml(content: Content): string {
-  return toXml(toElements(content) as Parameters<typeof toXml>[0], { closeEmptyElements: true })
+  return printMarkup(
+    toElements(content).map((node) => withTex(node, (tex, display) => textNode(texText(tex, display)))),
+  )
 }
 
 /** Rich text from an HTML fragment, parsed as browsers do (WHATWG HTML, section 13.4). */
@@ -14,6 +17,8 @@ export function contentFromHtml(html: string): Content {
 }
 
 export function markupFromHtml(html: string): MarkupNode[] {
+  // Without a tag or a reference there is nothing to parse.
+  if (!/[<&\0\r]/.test(html)) return html === '' ? [] : [{ type: 'text', value: html }]
   return parseFragment(html).childNodes.flatMap(nodeOf)
 }
 

@@ -162,10 +162,19 @@ export function countGaps(content: Content): number {
 }
 
 /** Every inline node in reading order. */
-export function* inlinesOf(content: Content): Generator<Inline> {
+export function inlinesOf(content: Content): readonly Inline[] {
+  const [only] = content
+  if (content.length === 1 && only?.type === 'paragraph') return only.content
+  const found: Inline[] = []
+  gatherInlines(content, found)
+  return found
+}
+
+function gatherInlines(content: Content, found: Inline[]): void {
   for (const block of content) {
-    if (block.type === 'paragraph') yield* block.content
-    else if (block.type === 'list') for (const entry of block.entries) yield* inlinesOf(entry)
-    else if (block.type === 'table') for (const row of block.rows) for (const cell of row.cells) yield* inlinesOf(cell)
+    if (block.type === 'paragraph') found.push(...block.content)
+    else if (block.type === 'list') for (const entry of block.entries) gatherInlines(entry, found)
+    else if (block.type === 'table')
+      for (const row of block.rows) for (const cell of row.cells) gatherInlines(cell, found)
   }
 }

@@ -30,6 +30,7 @@ const BREAKWATER_LIMITS: FormatLimits = {
   'kind-note': { verdict: 'cannot', says: NOT_THERE },
   weights: { verdict: 'changes', says: 'A wrong option earns nothing', affects: ['wrong-option'] },
   picture: { verdict: 'cannot', says: 'The site takes no pictures', remedy: 'picture-to-text' },
+  hint: { verdict: 'changes', says: 'The site shows no hints', remedy: 'drop-hint' },
 }
 
 /** What online forms in general take (common practice; each has limits of its own). */

@@ -35,6 +35,7 @@ const inline: fc.Arbitrary<Inline> = fc.oneof(
     arbitrary: fc.constantFrom<Inline>(
       { type: 'tex', tex: '\\frac{1}{2}', display: false },
       { type: 'tex', tex: 'x_1 \\neq y', display: false },
+      { type: 'tex', tex: '\\sum_{i=1}^n i', display: true },
     ),
   },
 )

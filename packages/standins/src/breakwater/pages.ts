@@ -86,6 +86,7 @@ function itemHtml(item: SiteItem): string {
 function nodeHtml(node: Node, item: SiteItem): string {
   if (!isElement(node)) return node.nodeType === 3 || node.nodeType === 4 ? escape(node.nodeValue ?? '') : ''
   const name = node.localName ?? ''
+  if (node.namespaceURI === MATHML) return mathHtml(node)
   if (name === 'choiceInteraction') return choiceHtml(node, item)
   if (name === 'textEntryInteraction')
     return `<input type="text" name="${escape(fieldName(item, node))}" aria-label="Your answer" autocomplete="off" maxlength="400">`
@@ -93,6 +94,19 @@ function nodeHtml(node: Node, item: SiteItem): string {
     .map((child) => nodeHtml(child, item))
     .join('')
   return ALLOWED.has(name) ? `<${name}>${inner}</${name}>` : inner
+}
+
+const MATHML = 'http://www.w3.org/1998/Math/MathML'
+
+/** Browsers draw MathML as it is; names are checked, attributes are left out but for the way it stands. */
+function mathHtml(node: Element): string {
+  const name = node.localName ?? ''
+  if (name === 'annotation' || !/^m[a-z]+$|^semantics$/.test(name)) return ''
+  const inside = Array.from(node.childNodes)
+    .map((child) => (isElement(child) ? mathHtml(child) : escape(child.nodeValue ?? '')))
+    .join('')
+  const display = name === 'math' && attribute(node, 'display') === 'block' ? ' display="block"' : ''
+  return `<${name}${display}>${inside}</${name}>`
 }
 
 function choiceHtml(interaction: Element, item: SiteItem): string {

@@ -36,9 +36,12 @@ export function gradeSource(source: string, responses: Readonly<Record<string, r
   return new Interpreter(parseDocument(source), responses).score()
 }
 
+/** What takes an answer; a button that ends the attempt takes none, and is not shown here. */
 export function interactionsOf(root: Element): Element[] {
   return named(root, 'itemBody').flatMap((body) =>
-    Array.from(body.getElementsByTagNameNS('*', '*')).filter((one) => (one.localName ?? '').endsWith('Interaction')),
+    Array.from(body.getElementsByTagNameNS('*', '*')).filter(
+      ({ localName }) => (localName ?? '').endsWith('Interaction') && localName !== 'endAttemptInteraction',
+    ),
   )
 }
 

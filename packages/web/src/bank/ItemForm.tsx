@@ -217,6 +217,7 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
           ? [id]
           : item.options.map((option) => option.id).filter((one) => (one === id ? on : item.key.includes(one))),
     })
+  const weigh = (id: string, percent: number): void => set({ weights: { ...item.weights, [id]: percent / 100 } })
   const add = (): void => {
     const used = new Set(item.options.map((option) => option.id))
     let next = 0
@@ -224,7 +225,13 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
     set({ options: [...item.options, { id: optionId(next), content: [] }] })
   }
   const without = (id: string): void =>
-    set({ options: item.options.filter((option) => option.id !== id), key: item.key.filter((one) => one !== id) })
+    set({
+      options: item.options.filter((option) => option.id !== id),
+      key: item.key.filter((one) => one !== id),
+      ...(item.weights && {
+        weights: Object.fromEntries(Object.entries(item.weights).filter(([name]) => name !== id)),
+      }),
+    })
   return (
     <fieldset className="grid gap-1.5">
       <legend className="mb-0.5 text-xs font-semibold text-muted">
@@ -256,6 +263,21 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
               />
             )}
           </div>
+          {takesWeight(item, option.id) && (
+            <label className="flex items-center gap-1 pt-1 text-xs text-muted">
+              <input
+                type="number"
+                min={item.kind === 'single' ? 0 : -100}
+                max={100}
+                step="any"
+                aria-label={`Share of the points for option ${letterOf(index)}, in percent`}
+                value={percentOf(item, option.id)}
+                onChange={(event) => weigh(option.id, event.target.valueAsNumber)}
+                className={`${FIELD} w-20 !py-0.5 text-right`}
+              />
+              %
+            </label>
+          )}
           <div className="flex gap-0.5 pt-1 text-muted">
             <MoveButtons what={`option ${letterOf(index)}`} index={index} count={item.options.length} move={move} />
             {!option.feedback && (
@@ -291,19 +313,67 @@ function OptionFields({ item, set }: { readonly item: ChoiceItem; readonly set: 
           />
           options may be shuffled
         </label>
-        {item.kind === 'multiple' && (
-          <label>
-            <input
-              type="checkbox"
-              checked={item.credit !== 'all'}
-              onChange={(event) => set({ credit: event.target.checked ? 'each' : 'all' })}
-              className="mr-1.5 accent-ink"
-            />
-            credit for each option
-          </label>
-        )}
+        <CreditField item={item} set={set} />
       </div>
     </fieldset>
+  )
+}
+
+function takesWeight(item: ChoiceItem, id: string): boolean {
+  if (item.kind === 'multiple') return item.credit === 'weights'
+  return item.weights !== undefined && !item.key.includes(id)
+}
+
+function percentOf(item: ChoiceItem, id: string): number | '' {
+  const weight = item.weights?.[id] ?? 0
+  return Number.isNaN(weight) ? '' : Number((weight * 100).toFixed(4))
+}
+
+const CREDITS = [
+  ['all', 'all or nothing'],
+  ['each', 'for each option'],
+  ['weights', 'by weights'],
+] as const
+
+/** What part of the key earns. Weights begin as what `each` gives, to be changed from there. */
+function CreditField({ item, set }: { readonly item: ChoiceItem; readonly set: SetPart }) {
+  if (item.kind === 'single')
+    return (
+      <label>
+        <input
+          type="checkbox"
+          checked={item.weights !== undefined}
+          onChange={(event) => set({ weights: event.target.checked ? {} : undefined } as Partial<Item>)}
+          className="mr-1.5 accent-ink"
+        />
+        a wrong option may earn a share
+      </label>
+    )
+  const share = 1 / Math.max(1, item.key.length)
+  const even = (): Record<string, number> =>
+    Object.fromEntries(
+      item.options.map(({ id }) => [id, Number((item.key.includes(id) ? share : -share).toFixed(4))] as const),
+    )
+  const choose = (credit: (typeof CREDITS)[number][0]): void =>
+    set({ credit, weights: credit === 'weights' ? (item.weights ?? even()) : undefined } as Partial<Item>)
+  return (
+    <label>
+      credit{' '}
+      <select
+        value={item.credit}
+        onChange={(event) => {
+          const chosen = CREDITS.find(([credit]) => credit === event.target.value)
+          if (chosen) choose(chosen[0])
+        }}
+        className={`${FIELD} !py-0`}
+      >
+        {CREDITS.map(([credit, label]) => (
+          <option key={credit} value={credit}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </label>
   )
 }
 

@@ -1,5 +1,6 @@
 import { contentToHtml } from '../../content/html.ts'
-import { inlinesOf, isEmptyContent, type Content } from '../../content/model.ts'
+import { texText } from '../../content/mathematics.ts'
+import { isEmptyContent, type Content, type Inline } from '../../content/model.ts'
 import { fitItem } from '../../fit/fit.ts'
 import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, Item, NumericKey, Option } from '../../item/model.ts'
@@ -113,25 +114,31 @@ function choice(option: Option, sign: string): string {
   return `\n\t${signed(sign, text(option.content))}${feedback}`
 }
 
+/** Paragraphs of plain text go as plain text, a line each; anything richer as `[html]`. */
 function text(content: Content): string {
-  return isPlain(content) ? escapeGift(plainRun(content)) : `[html]${escapeGift(contentToHtml(content))}`
+  const plain = plainLines(content)
+  return plain === null ? `[html]${escapeGift(contentToHtml(content))}` : escapeGift(plain)
 }
 
-function isPlain(content: Content): boolean {
-  if (content.length !== 1 || content[0]?.type !== 'paragraph') return false
-  const first = plainRun(content)
-  if (/^\s*\[\w+\]|[<&]/.test(first)) return false
-  for (const node of inlinesOf(content))
-    if (!(node.type === 'gap' || node.type === 'tex' || (node.type === 'text' && !node.styles))) return false
-  return true
+function plainLines(content: Content): string | null {
+  let lines = ''
+  for (const block of content) {
+    if (block.type !== 'paragraph') return null
+    let line = ''
+    for (const node of block.content) {
+      const run = plainRun(node)
+      if (run === null) return null
+      line += run
+    }
+    lines += lines === '' ? line : `\n${line}`
+  }
+  return /^\s*\[\w+\]|[<&]/.test(lines) ? null : lines
 }
 
-function plainRun(content: Content): string {
-  let run = ''
-  for (const node of inlinesOf(content))
-    run +=
-      node.type === 'text' ? node.text : node.type === 'gap' ? '_____' : node.type === 'tex' ? `\\(${node.tex}\\)` : ''
-  return run
+function plainRun(node: Inline): string | null {
+  if (node.type === 'gap') return '_____'
+  if (node.type === 'tex') return texText(node.tex, node.display)
+  return node.type === 'text' && !node.styles && !node.text.includes('\n') ? node.text : null
 }
 
 /** The control characters of GIFT, each behind a backslash; a line end becomes `\n`. */

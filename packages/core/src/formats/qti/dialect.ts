@@ -89,15 +89,25 @@ function hyphenated(node: MarkupNode): MarkupNode {
   if (node.type === 'text' || node.name === 'math') return node
   const inner = node.children.map(hyphenated)
   if (BORROWED.has(node.name)) return element(node.name, node.attributes, inner)
-  const attributes = Object.fromEntries(
-    Object.entries(node.attributes).map(([name, value]) => [/^xml|^xsi/.test(name) ? name : withHyphens(name), value]),
-  )
+  const attributes = renamed(node.attributes, (name) => (/^xml|^xsi/.test(name) ? name : withHyphens(name)))
   const body = WITH_CONTENT_BODY.has(node.name) ? [element('qti-content-body', {}, inner)] : inner
   return element(`qti-${withHyphens(node.name)}`, attributes, body)
 }
 
+function renamed(
+  attributes: Readonly<Record<string, string>>,
+  nameOf: (name: string) => string,
+): Record<string, string> {
+  const found: Record<string, string> = {}
+  for (const name in attributes) found[nameOf(name)] = attributes[name] ?? ''
+  return found
+}
+
+const MAX_REMEMBERED = 1000
+const hyphenatedNames = new Map<string, string>()
+
 function withHyphens(name: string): string {
-  return name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)
+  return remembered(hyphenatedNames, name, () => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`))
 }
 
 /** A tree of any version in the words of 2.x. */
@@ -110,15 +120,23 @@ function plainNode(node: MarkupNode): MarkupNode[] {
   const inner = node.children.flatMap(plainNode)
   if (node.name === 'qti-content-body') return inner
   if (!node.name.startsWith('qti-')) return [element(node.name, node.attributes, inner)]
-  const attributes = Object.fromEntries(
-    Object.entries(node.attributes).map(([name, value]) => [
-      /^(?:xml|xsi|data-)/.test(name) ? name : withCapitals(name),
-      value,
-    ]),
-  )
+  const attributes = renamed(node.attributes, (name) => (/^(?:xml|xsi|data-)/.test(name) ? name : withCapitals(name)))
   return [element(withCapitals(node.name.slice(4)), attributes, inner)]
 }
 
+const plainNames = new Map<string, string>()
+
 function withCapitals(name: string): string {
-  return name.replace(/-([a-z0-9])/g, (_whole, letter: string) => letter.toUpperCase())
+  return remembered(plainNames, name, () =>
+    name.replace(/-([a-z0-9])/g, (_whole, letter: string) => letter.toUpperCase()),
+  )
+}
+
+/** The vocabulary is small and a package names it a hundred thousand times; a foreign file's names are not kept. */
+function remembered(known: Map<string, string>, name: string, work: () => string): string {
+  const found = known.get(name)
+  if (found !== undefined) return found
+  const made = work()
+  if (known.size < MAX_REMEMBERED) known.set(name, made)
+  return made
 }

@@ -37,9 +37,12 @@ function correctOf(item: ElementNode): Map<string, QtiValue> {
   )
 }
 
-/** @internal Every interaction of an item, in reading order. */
+/** @internal Every interaction that takes an answer, in reading order; a button that ends the attempt takes none. */
 export function interactionsOf(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) => (one.name.endsWith('Interaction') ? [one] : interactionsOf(one)))
+  return elementsOf(node).flatMap((one) => {
+    if (one.name === 'endAttemptInteraction') return []
+    return one.name.endsWith('Interaction') ? [one] : interactionsOf(one)
+  })
 }
 
 /** A response as the variables that a delivery engine would set from what a student does with the interactions. */

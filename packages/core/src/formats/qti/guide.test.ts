@@ -1,10 +1,17 @@
+import { MathMLToLaTeX } from 'mathml-to-latex'
+import { fromElements, textNode } from '../../content/elements.ts'
+import { mathMl } from '../../content/mathematics.ts'
+import { contentOf, paragraph } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
+import { printMarkup } from '../../content/print-markup.ts'
 import { shareEarned } from '../../grade/grade.ts'
 import type { Response } from '../../grade/response.ts'
 import type { Item } from '../../item/model.ts'
 import type { FormatData } from '../format.ts'
 import { qti21 } from '../qti21/index.ts'
 import { qti30 } from '../qti30/index.ts'
+import { parseXml } from '../xml/xml.ts'
+import { processResponse, type QtiValue } from './process.ts'
 
 const encoder = new TextEncoder()
 const packed = (xml: string, more: Readonly<Record<string, string>> = {}): FormatData => ({
@@ -182,4 +189,75 @@ test('pictures go into the package, named from where the item stands', () => {
   expect(qti21.write([asks], { title: 'Buoys', as: 'bank', assets: new Map() }).losses[0]?.feature).toBe(
     'picture-missing',
   )
+})
+
+// Feedback and hints as the guide's examples show them (QTI 2.1 Implementation Guide, section 3.4 and the sections of the
+// Information Model that are named), with wording of our own. Section numbers of the guide are from memory.
+describe('feedback and hints', () => {
+  const DECLARED =
+    '<responseDeclaration identifier="RESPONSE" cardinality="single" baseType="identifier"><correctResponse><value>A</value></correctResponse></responseDeclaration>'
+  const CHOICES = (inA: string): string =>
+    `<choiceInteraction responseIdentifier="RESPONSE" shuffle="false" maxChoices="1"><prompt>Which knot makes a loop?</prompt><simpleChoice identifier="A">bowline${inA}</simpleChoice><simpleChoice identifier="B">sheet bend</simpleChoice></choiceInteraction>`
+
+  test('inline feedback inside a choice is the option’s (Information Model, section 5.3, feedbackInline)', () => {
+    const inline =
+      '<feedbackInline outcomeIdentifier="FEEDBACK" identifier="A" showHide="show">It holds and comes undone.</feedbackInline>'
+    const [read] = qti21.read(packed(item(DECLARED, CHOICES(inline), MATCH))).items
+    expect(read?.kind === 'single' && read.options.map((one) => plainText(one.content))).toEqual([
+      'bowline',
+      'sheet bend',
+    ])
+    expect(read?.kind === 'single' && plainText(read.options[0]?.feedback)).toBe('It holds and comes undone.')
+  })
+
+  test('a feedback block in the body is feedback, not part of the stem (section 5.3, feedbackBlock)', () => {
+    const block =
+      '<feedbackBlock outcomeIdentifier="FEEDBACK" identifier="all" showHide="show"><p>See the chapter on loops.</p></feedbackBlock>'
+    const [read] = qti21.read(packed(item(DECLARED, `${CHOICES('')}${block}`, MATCH))).items
+    expect([plainText(read?.stem), plainText(read?.feedback)]).toEqual([
+      'Which knot makes a loop?',
+      'See the chapter on loops.',
+    ])
+  })
+
+  test('what a button that ends the attempt shows is a hint (section 7.6, endAttemptInteraction)', () => {
+    const xml = item(
+      `${DECLARED}<responseDeclaration identifier="HELP" cardinality="single" baseType="boolean"/>`,
+      `${CHOICES('')}<p><endAttemptInteraction responseIdentifier="HELP" title="Help me"/></p>`,
+      '<responseProcessing><responseCondition><responseIf><variable identifier="HELP"/><setOutcomeValue identifier="SHOWN"><baseValue baseType="identifier">loop</baseValue></setOutcomeValue></responseIf><responseElseIf><match><variable identifier="RESPONSE"/><correct identifier="RESPONSE"/></match><setOutcomeValue identifier="SCORE"><baseValue baseType="float">1</baseValue></setOutcomeValue></responseElseIf></responseCondition></responseProcessing><modalFeedback outcomeIdentifier="SHOWN" identifier="loop" showHide="show">The rabbit comes out of its hole.</modalFeedback>',
+    )
+    const [read] = qti21.read(packed(xml)).items
+    expect([plainText(read?.hint), read?.feedback]).toEqual(['The rabbit comes out of its hole.', undefined])
+    expect(shares(xml, { kind: 'choice', chosen: ['A'] })).toEqual([1, 1])
+  })
+
+  test('a hint that is written costs nothing: asking for it is no attempt that is scored', () => {
+    const [read] = qti21.read(packed(item(DECLARED, CHOICES(''), MATCH))).items
+    if (!read) throw new Error('nothing was read')
+    const { data } = qti21.write([{ ...read, hint: contentOf('The rabbit comes out.') }], { title: 'A', as: 'bank' })
+    const file = data.form === 'package' ? data.files.find((one) => one.path.startsWith('items/')) : undefined
+    const root = parseXml(new TextDecoder().decode(file?.bytes))
+    expect(root.attributes['adaptive']).toBe('true')
+    const right = ['RESPONSE', ['A']] as const
+    expect(processResponse(root, new Map<string, QtiValue>([right, ['HINT', [true]]]))).toBe(0)
+    expect(processResponse(root, new Map<string, QtiValue>([right]))).toBe(1)
+    expect(plainText(qti21.read(data).items[0]?.hint)).toBe('The rabbit comes out.')
+  })
+})
+
+// The setter's MathML without its TeX annotation, read by a library that knows nothing of the setter.
+test.each([
+  ['x_1 \\neq y', 'x_{1} \\neq y'],
+  ['\\frac{a}{b}', '\\frac{a}{b}'],
+  ['\\sqrt{2}', '\\sqrt{2}'],
+])('TeX goes as MathML that says the same: %s', (tex, said) => {
+  const math = mathMl(tex, false)
+  expect(math).toMatchObject({ type: 'element', name: 'math' })
+  const bare = printMarkup([math]).replace(/<annotation.*<\/annotation>/, '')
+  expect(MathMLToLaTeX.convert(bare).replace(/\s+/g, ' ').trim()).toBe(said)
+  expect(fromElements([math])).toEqual([paragraph([{ type: 'tex', tex, display: false }])])
+})
+
+test('TeX that cannot be set stays as it is typed', () => {
+  expect(mathMl('\\frac{1', true)).toEqual(textNode('\\[\\frac{1\\]'))
 })

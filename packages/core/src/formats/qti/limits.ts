@@ -16,7 +16,6 @@ export const QTI_LIMITS: FormatLimits = {
     affects: ['wrong-order'],
     remedy: 'all-or-nothing',
   },
-  hint: { verdict: 'changes', says: 'The hint goes to the tutor, not to the student' },
   'note-feedback': { verdict: 'changes', says: 'Nothing is answered, so the feedback is left out' },
   'time-limit': { verdict: 'changes', says: 'The time limit goes with a paper only, not with a bank' },
 }

@@ -6,3 +6,6 @@ export const RESPONSE = 'RESPONSE'
 export const SCORE = 'SCORE'
 export const FEEDBACK = 'FEEDBACK'
 export const CHOSEN = 'CHOSEN'
+/** The candidate's wish for a hint, and what shows it. */
+export const HINT = 'HINT'
+export const HINT_SHOWN = 'HINT_SHOWN'

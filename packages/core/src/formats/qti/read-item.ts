@@ -6,7 +6,7 @@ import type { FormatData, ReadResult, Unread } from '../format.ts'
 import { FormatError } from '../format.ts'
 import { rubricLine } from '../package/rubric.ts'
 import { isTruth, truthIn } from '../package/truth.ts'
-import { child, children } from '../xml/xml.ts'
+import { child, children, descendants, elementsOf } from '../xml/xml.ts'
 import { interactionsOf, maxScore } from './grade.ts'
 import { CHOSEN } from './names.ts'
 import { openPackage, type PackedItem } from './read-package.ts'
@@ -52,7 +52,7 @@ function toItem(packed: PackedItem): Item | string {
   const { root } = packed
   const body = child(root, 'itemBody')
   if (!body) return 'The item has no body.'
-  const interactions = interactionsOf(body).filter((one) => one.name !== 'endAttemptInteraction')
+  const interactions = interactionsOf(body)
   const common = commonOf(packed, body, interactions)
   const declaration = (interaction: ElementNode): ElementNode | undefined =>
     children(root, 'responseDeclaration').find(
@@ -120,10 +120,12 @@ function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly 
     interactions.flatMap((one) => children(one, 'simpleChoice').map((choice) => choice.attributes['identifier'])),
   )
   // Feedback to single options is theirs; whatever else is shown after answering is the item's.
-  const feedback = children(root, 'modalFeedback').filter(
+  const shown = [...children(root, 'modalFeedback'), ...feedbackIn(body)].filter(
     (one) => one.attributes['outcomeIdentifier'] !== CHOSEN && !ids.has(one.attributes['identifier']),
   )
-  const hint = children(body, 'rubricBlock').find((one) => one.attributes['class'] === 'hint')
+  const hints = hintsAmong(shown, root, body)
+  const feedback = shown.filter((one) => !hints.includes(one))
+  const hint = hints[0] ?? children(body, 'rubricBlock').find((one) => one.attributes['class'] === 'hint')
   const language = root.attributes['xml:lang']
   const shared = stimuli.flatMap((stimulus) => stimulus.children)
   const reading = passage ? passage.children : shared
@@ -142,6 +144,29 @@ function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly 
   }
 }
 
+/** Feedback that stands in the body and is no option's (sections 5.3 and 10.2). */
+function feedbackIn(node: ElementNode): ElementNode[] {
+  return elementsOf(node).flatMap((one) => {
+    if (FEEDBACK_IN_BODY.has(one.name)) return [one]
+    return one.name.endsWith('Interaction') ? [] : feedbackIn(one)
+  })
+}
+
+const FEEDBACK_IN_BODY = new Set(['feedbackInline', 'feedbackBlock'])
+
+/** Feedback that a button of its own asks for (section 7.6) is a hint: the rule under the button's variable shows it. */
+function hintsAmong(shown: readonly ElementNode[], root: ElementNode, body: ElementNode): ElementNode[] {
+  const buttons = new Set(descendants(body, 'endAttemptInteraction').map((one) => one.attributes['responseIdentifier']))
+  if (!buttons.size) return []
+  const asked = [...descendants(root, 'responseIf'), ...descendants(root, 'responseElseIf')].filter((branch) => {
+    const test = elementsOf(branch)[0]
+    return test?.name === 'variable' && buttons.has(test.attributes['identifier'])
+  })
+  const set = asked.flatMap((branch) => children(branch, 'setOutcomeValue'))
+  const names = new Set(set.map((rule) => `${rule.attributes['identifier']} ${textOf(rule).trim()}`))
+  return shown.filter((one) => names.has(`${one.attributes['outcomeIdentifier']} ${one.attributes['identifier']}`))
+}
+
 /** What stands round the interactions, with a prompt; a box inside a sentence leaves a gap. */
 function stemOf(body: ElementNode, interactions: readonly ElementNode[], passage: ElementNode | undefined): Content {
   const prompts = interactions.flatMap((one) => children(one, 'prompt'))
@@ -154,6 +179,7 @@ function stemOf(body: ElementNode, interactions: readonly ElementNode[], passage
 
 function withoutInteractions(node: MarkupNode, interactions: readonly ElementNode[]): MarkupNode {
   if (node.type === 'text') return node
+  if (FEEDBACK_IN_BODY.has(node.name)) return textNode('')
   if (node.name === 'gap') return textNode('_____')
   if (interactions.includes(node))
     return node.name === 'gapMatchInteraction' ? gapMatchText(node, interactions) : textNode('')
@@ -192,7 +218,7 @@ function optionsOf(root: ElementNode, interaction: ElementNode): Option[] {
   const notes = children(root, 'modalFeedback')
   return children(interaction, 'simpleChoice').map((choice) => {
     const id = choice.attributes['identifier'] ?? ''
-    const inside = child(choice, 'feedbackInline')
+    const inside = elementsOf(choice).find((one) => FEEDBACK_IN_BODY.has(one.name))
     const feedback = inside ?? notes.find((note) => note.attributes['identifier'] === id)
     return {
       id,

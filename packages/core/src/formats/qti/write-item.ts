@@ -4,10 +4,10 @@ import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, Item } from '../../item/model.ts'
 import type { Dialect } from './dialect.ts'
 import { rubricText } from '../package/rubric.ts'
-import { CHOSEN, FEEDBACK, RESPONSE, SCORE, XSI_NAMESPACE } from './names.ts'
+import { CHOSEN, FEEDBACK, HINT, HINT_SHOWN, RESPONSE, SCORE, XSI_NAMESPACE } from './names.ts'
 import { bodyOf } from './write/body.ts'
 import { declarationsOf } from './write/declarations.ts'
-import { baseValue, number, setOutcome, value } from './write/expressions.ts'
+import { baseValue, number, setOutcome, value, variable } from './write/expressions.ts'
 import { scoringOf } from './write/scoring.ts'
 
 const MAX_TITLE = 80
@@ -32,12 +32,13 @@ export function itemElement(
       'xsi:schemaLocation': `${dialect.itemNamespace} ${dialect.itemSchema}`,
       identifier,
       title: plainText(item.stem).replace(/\s+/g, ' ').slice(0, MAX_TITLE) || identifier,
-      adaptive: 'false',
+      adaptive: String(hasHint(item)),
       timeDependent: 'false',
       ...(item.language !== undefined && { 'xml:lang': item.language }),
     },
     [
       ...declarationsOf(item),
+      ...(hasHint(item) ? [responseDeclaration(HINT, 'boolean')] : []),
       ...outcomeDeclarations(item),
       ...(stimulus
         ? [element('assessmentStimulusRef', { identifier: stimulus.identifier, href: stimulus.href }, [])]
@@ -47,6 +48,7 @@ export function itemElement(
           ? []
           : [element('div', { class: 'passage' }, toElements(item.passage ?? []))]),
         ...bodyOf(item),
+        ...(hasHint(item) ? [hintButton()] : []),
         ...rubricBlocks(item),
       ]),
       ...responseProcessing(item, dialect),
@@ -60,26 +62,36 @@ export interface StimulusRef {
   readonly href: string
 }
 
+function hasHint(item: Item): boolean {
+  return !isEmptyContent(item.hint)
+}
+
+function responseDeclaration(identifier: string, baseType: string): ElementNode {
+  return element('responseDeclaration', { identifier, cardinality: 'single', baseType }, [])
+}
+
+/** Section 7.6: ending an attempt by a button of its own; the item is adaptive, so that more attempts follow (section 4). */
+function hintButton(): ElementNode {
+  return element('p', { class: 'hint' }, [
+    element('endAttemptInteraction', { responseIdentifier: HINT, title: 'Hint' }, []),
+  ])
+}
+
+function identifierOutcome(identifier: string, cardinality = 'single'): ElementNode {
+  return element('outcomeDeclaration', { identifier, cardinality, baseType: 'identifier' }, [])
+}
+
 function outcomeDeclarations(item: Item): ElementNode[] {
-  if (item.kind === 'note') return []
+  const hint = hasHint(item) ? [identifierOutcome(HINT_SHOWN)] : []
+  if (item.kind === 'note') return hint
   const float = (identifier: string, text: string): ElementNode =>
     element('outcomeDeclaration', { identifier, cardinality: 'single', baseType: 'float' }, [
       element('defaultValue', {}, [value(text)]),
     ])
   const found = [float(SCORE, '0'), float('MAXSCORE', number(item.points))]
-  if (!isEmptyContent(item.feedback))
-    found.push(
-      element('outcomeDeclaration', { identifier: FEEDBACK, cardinality: 'single', baseType: 'identifier' }, []),
-    )
-  if (hasOptionFeedback(item))
-    found.push(
-      element(
-        'outcomeDeclaration',
-        { identifier: CHOSEN, cardinality: item.kind === 'multiple' ? 'multiple' : 'single', baseType: 'identifier' },
-        [],
-      ),
-    )
-  return found
+  if (!isEmptyContent(item.feedback)) found.push(identifierOutcome(FEEDBACK))
+  if (hasOptionFeedback(item)) found.push(identifierOutcome(CHOSEN, item.kind === 'multiple' ? 'multiple' : 'single'))
+  return [...found, ...hint]
 }
 
 function hasOptionFeedback(item: Item): item is ChoiceItem {
@@ -89,16 +101,16 @@ function hasOptionFeedback(item: Item): item is ChoiceItem {
   )
 }
 
-/** What is for the person who grades, or for the tutor, and not for the candidate (section 5.3, rubricBlock). */
+/** What is for the person who grades, and not for the candidate (section 5.3, rubricBlock). */
 function rubricBlocks(item: Item): ElementNode[] {
-  const block = (view: string, name: string, inner: readonly ElementNode[]): ElementNode =>
-    element('rubricBlock', { view, class: name }, inner)
-  const found = isEmptyContent(item.hint) ? [] : [block('tutor', 'hint', toElements(item.hint ?? []))]
-  if (item.kind !== 'essay') return found
-  if (!isEmptyContent(item.sample)) found.push(block('scorer', 'sample', toElements(item.sample ?? [])))
+  if (item.kind !== 'essay') return []
+  const found: ElementNode[] = []
+  const block = (name: string, inner: readonly ElementNode[]): ElementNode =>
+    element('rubricBlock', { view: 'scorer', class: name }, inner)
+  if (!isEmptyContent(item.sample)) found.push(block('sample', toElements(item.sample ?? [])))
   if (item.rubric?.length) {
     const lines = item.rubric.map((line) => element('li', {}, [textNode(rubricText(line))]))
-    found.push(block('scorer', 'rubric', [element('ul', {}, lines)]))
+    found.push(block('rubric', [element('ul', {}, lines)]))
   }
   return found
 }
@@ -106,33 +118,42 @@ function rubricBlocks(item: Item): ElementNode[] {
 /** Section 8: the standard template where it says all, else the same rules written out. */
 function responseProcessing(item: Item, dialect: Dialect): ElementNode[] {
   const scoring = scoringOf(item)
-  const rules = feedbackRules(item)
-  if (!scoring && !rules.length) return []
-  if (scoring?.template && item.points === 1 && !rules.length) {
+  const rules = [...(scoring?.rules ?? []), ...feedbackRules(item)]
+  if (hasHint(item)) return [element('responseProcessing', {}, [hintRule(rules)])]
+  if (!rules.length) return []
+  if (scoring?.template && item.points === 1 && rules.length === scoring.rules.length) {
     const template = `${dialect.templates}${scoring.template}${dialect.templateEnding}`
     return [element('responseProcessing', { template }, [])]
   }
-  return [element('responseProcessing', {}, [...(scoring?.rules ?? []), ...rules])]
+  return [element('responseProcessing', {}, rules)]
+}
+
+/** Who asks for the hint sees it and may go on; any other attempt is scored, and is the last. */
+function hintRule(rules: readonly ElementNode[]): ElementNode {
+  return element('responseCondition', {}, [
+    element('responseIf', {}, [variable(HINT), setOutcome(HINT_SHOWN, baseValue('identifier', 'hint'))]),
+    element('responseElse', {}, [...rules, setOutcome('completionStatus', baseValue('identifier', 'completed'))]),
+  ])
 }
 
 function feedbackRules(item: Item): ElementNode[] {
   const rules: ElementNode[] = []
   if (item.kind !== 'note' && !isEmptyContent(item.feedback))
     rules.push(setOutcome(FEEDBACK, baseValue('identifier', 'general')))
-  if (hasOptionFeedback(item)) rules.push(setOutcome(CHOSEN, element('variable', { identifier: RESPONSE }, [])))
+  if (hasOptionFeedback(item)) rules.push(setOutcome(CHOSEN, variable(RESPONSE)))
   return rules
 }
 
 function modalFeedback(item: Item): ElementNode[] {
-  if (item.kind === 'note') return []
-  const show = (outcomeIdentifier: string, identifier: string, content: Content): ElementNode =>
-    element('modalFeedback', { outcomeIdentifier, identifier, showHide: 'show' }, toElements(content))
-  const general = isEmptyContent(item.feedback) ? [] : [show(FEEDBACK, 'general', item.feedback ?? [])]
-  if (!hasOptionFeedback(item)) return general
-  return [
-    ...general,
-    ...item.options
-      .filter((option) => !isEmptyContent(option.feedback))
-      .map((option) => show(CHOSEN, option.id, option.feedback ?? [])),
-  ]
+  const show = (outcomeIdentifier: string, identifier: string, content: Content = []): ElementNode[] =>
+    isEmptyContent(content)
+      ? []
+      : [element('modalFeedback', { outcomeIdentifier, identifier, showHide: 'show' }, toElements(content))]
+  const hint = show(HINT_SHOWN, 'hint', item.hint)
+  if (item.kind === 'note') return hint
+  const general = show(FEEDBACK, 'general', item.feedback)
+  const ofOptions = hasOptionFeedback(item)
+    ? item.options.flatMap((option) => show(CHOSEN, option.id, option.feedback))
+    : []
+  return [...general, ...ofOptions, ...hint]
 }

@@ -1,4 +1,5 @@
-import { element, textNode, toElements, type ElementNode } from '../../content/elements.ts'
+import { element, textNode, toElements, withTex, type ElementNode } from '../../content/elements.ts'
+import { mathMl } from '../../content/mathematics.ts'
 import { isEmptyContent } from '../../content/model.ts'
 import { fitItem } from '../../fit/fit.ts'
 import { mapContents } from '../../item/contents.ts'
@@ -87,7 +88,7 @@ class Packing {
   }
 
   #file(path: string, root: ElementNode): PackageFile {
-    return { path, bytes: encoder.encode(printXml(inDialect(root, this.#dialect))) }
+    return { path, bytes: encoder.encode(printXml(inDialect(withTex(root, mathMl), this.#dialect))) }
   }
 
   /** In 3.0 a passage is a stimulus of its own, which all its items refer to. */

@@ -27,14 +27,19 @@ export function readQti12(data: FormatData): ReadResult {
   const items: Item[] = []
   const left: Unread[] = [...unread]
   for (const root of roots)
-    for (const node of descendants(root, 'item')) {
+    for (const node of itemsOf(root)) {
       const item = toItem(node)
       if (typeof item === 'string')
         left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
       else items.push(item)
     }
-  const named = roots.flatMap((root) => [...descendants(root, 'assessment'), ...children(root, 'section')])[0]
+  const named = roots.flatMap((root) => [...children(root, 'assessment'), ...children(root, 'section')])[0]
   return { title: named?.attributes['title'] ?? null, items, unread: left }
+}
+
+/** @internal Every item of a document, through its assessments and sections; an item has no items inside. */
+export function itemsOf(node: ElementNode): ElementNode[] {
+  return elementsOf(node).flatMap((one) => (one.name === 'item' ? [one] : itemsOf(one)))
 }
 
 /** @internal */
@@ -84,8 +89,11 @@ export function responsesOf(node: ElementNode): ElementNode[] {
 type Fields = ReadonlyMap<string, string>
 
 function fieldsOf(node: ElementNode): Fields {
+  // Metadata stands beside the presentation and the processing, the two large parts of an item.
+  const places = elementsOf(node).filter((one) => one.name.endsWith("metadata"))
+  const found = places.flatMap((place) => descendants(place, 'qtimetadatafield'))
   return new Map(
-    descendants(node, 'qtimetadatafield').map((field) => {
+    found.map((field) => {
       const said = (name: string): string => textOf(child(field, name) ?? field).trim()
       return [said('fieldlabel').toLowerCase(), said('fieldentry')]
     }),

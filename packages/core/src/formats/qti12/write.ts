@@ -1,4 +1,5 @@
 import { contentToHtml } from '../../content/html.ts'
+import { texText } from '../../content/mathematics.ts'
 import { element, textNode, type ElementNode } from '../../content/elements.ts'
 import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
@@ -123,7 +124,7 @@ function plainLines(content: Content): string | null {
     for (const node of block.content) {
       if (node.type === 'text' && !node.styles && !/\s\s|\n/.test(node.text)) line += node.text
       else if (node.type === 'gap') line += '_____'
-      else if (node.type === 'tex' && !node.display) line += `\\(${node.tex}\\)`
+      else if (node.type === 'tex') line += texText(node.tex, node.display)
       else return null
     }
     lines.push(line)
