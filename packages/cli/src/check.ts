@@ -1,4 +1,4 @@
-import { hasKey, isGraded, type Item, type Reading, type Unread } from '@zakuska/core'
+import { hasKey, isGraded, reviewSet, type Finding, type Item, type Reading, type Unread } from '@zakuska/core'
 
 export interface CheckedMark {
   /** 1-based; 0 where the item came from a format and has no lines. */
@@ -11,9 +11,14 @@ export interface CheckedMark {
 export interface CheckReport {
   readonly items: number
   readonly marks: readonly CheckedMark[]
+  /** What the writing checks say; places of items from 0. */
+  readonly findings: readonly Finding[]
 }
 
-/** Everything that the reader has to say: marks of a draft in the order of its lines, else what could not be read. */
+/**
+ * What the reader has to say (marks of a draft in the order of its lines, else what could not be read), and the writing
+ * checks. A missing key is the reader's to say.
+ */
 export function checkReport(reading: Reading | null, items: readonly Item[], unread: readonly Unread[]): CheckReport {
   const marks = reading
     ? [...reading.marks, ...reading.items.flatMap((read) => read.marks)]
@@ -25,7 +30,7 @@ export function checkReport(reading: Reading | null, items: readonly Item[], unr
           isGraded(item.kind) && !hasKey(item) ? [mark('key-missing', `Item ${index + 1} has no key.`)] : [],
         ),
       ]
-  return { items: items.length, marks }
+  return { items: items.length, marks, findings: reviewSet(items, { off: ['no-key'] }) }
 }
 
 function mark(code: string, message: string): CheckedMark {

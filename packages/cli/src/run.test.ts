@@ -96,6 +96,15 @@ test('check lists what the reader has to say, as text and as JSON', async () => 
   expect(JSON.parse(json.out)).toMatchObject({ items: 1, marks: [{ line: 1, code: 'key-missing' }] })
 })
 
+test('check lists what the writing checks say', async () => {
+  const path = join(folder, 'above.txt')
+  writeFileSync(path, 'What floats?\na) cork\nb) pine\nc) All of the above\nAnswer: c\n')
+  expect((await call('check', path)).out).toMatch(/item 1: .*\(all-of-the-above\)\n1 items, \d+ marks, 1 from/)
+  expect(JSON.parse((await call('check', path, '--json')).out)).toMatchObject({
+    findings: [{ code: 'all-of-the-above', items: [0] }],
+  })
+})
+
 test('fit says what changes where, and an unknown name is wrong usage', async () => {
   const { status, out } = await call('fit', keyless, '--for', 'qti21')
   expect(status).toBe(0)

@@ -127,7 +127,10 @@ async function check(file: string, keyFile: string | undefined, json: boolean, s
   else
     streams.out(
       report.marks.map((mark) => `line ${mark.line}: ${mark.message} (${mark.code})\n`).join('') +
-        `${report.items} items, ${report.marks.length} marks\n`,
+        report.findings
+          .map((one) => `item ${one.items.map((at) => at + 1).join(', ')}: ${one.message} (${one.code})\n`)
+          .join('') +
+        `${report.items} items, ${report.marks.length} marks, ${report.findings.length} from the writing checks\n`,
     )
   return 0
 }

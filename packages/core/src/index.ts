@@ -134,3 +134,22 @@ export {
 export { outlineOf, type OutlineItem } from './item/outline.ts'
 export { contentsOf, mapContents } from './item/contents.ts'
 export { isSameItem, keyWords } from './item/same-item.ts'
+export { CHECK_CODES, CHECKS, isCheckCode, type CheckCode } from './review/checks-table.ts'
+export type { Finding, ReviewSettings } from './review/finding.ts'
+export {
+  likeness,
+  NEARLY_SAME,
+  nearDuplicates,
+  shapeOf,
+  type ItemShape,
+  type NearPair,
+} from './review/near-duplicates.ts'
+export { readability, readText, type Readability } from './review/readability.ts'
+export { rebalanceKeys, type Rebalanced } from './review/rebalance.ts'
+export { reviewItem } from './review/review-item.ts'
+export { reviewSet } from './review/review-set.ts'
+export { arrange, withOptionOrder, type Arranged, type ArrangeSettings } from './assemble/arrange.ts'
+export { chanceOf, shuffled, type Chance } from './assemble/chance.ts'
+export { draw, type Draw, type DrawRule, type DrawSettings, type Shortfall } from './assemble/draw.ts'
+export { expectedSeconds } from './assemble/expected-time.ts'
+export { overlapTable } from './assemble/overlap.ts'

@@ -90,7 +90,7 @@ type Fields = ReadonlyMap<string, string>
 
 function fieldsOf(node: ElementNode): Fields {
   // Metadata stands beside the presentation and the processing, the two large parts of an item.
-  const places = elementsOf(node).filter((one) => one.name.endsWith("metadata"))
+  const places = elementsOf(node).filter((one) => one.name.endsWith('metadata'))
   const found = places.flatMap((place) => descendants(place, 'qtimetadatafield'))
   return new Map(
     found.map((field) => {
