@@ -10,3 +10,4 @@ export {
   type FileTarget,
   type WrittenFile,
 } from './write-file.ts'
+export { csvRows } from './sheet/read-csv.ts'

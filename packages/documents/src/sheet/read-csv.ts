@@ -51,3 +51,9 @@ function mostFrequent(values: readonly number[]): number {
   for (const value of values) counts.set(value, (counts.get(value) ?? 0) + 1)
   return [...counts].reduce((most, one) => (one[1] > most[1] ? one : most))[0]
 }
+
+/** The rows of a table of values, whatever parts its cells; one cell a row where nothing does. */
+export function csvRows(text: string): string[][] {
+  const fitting = csvDelimiter(text) ?? DELIMITERS.find((one) => (text.split('\n', 1)[0] ?? '').includes(one)) ?? ','
+  return records(text, fitting) ?? []
+}

@@ -1,4 +1,5 @@
-import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
+import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
+import type { CheckCode } from '@zakuska/core'
 
 /** Everything belongs to a workspace; nobody sees another one's rows. */
 @Entity()
@@ -8,6 +9,19 @@ export class Workspace {
 
   @Property({ type: 'text' })
   name!: string
+
+  @Property({ type: 'json', default: '{}' })
+  settings: WorkspaceSettings & Opt = {}
+}
+
+/** What a workspace has set; absent: the default. */
+export interface WorkspaceSettings {
+  /** Address of a look-up, with `{words}` where the words go. */
+  readonly lookUp?: string
+  /** Years of school of the readers; absent: reading level is not checked. */
+  readonly targetGrade?: number
+  /** Writing checks that are switched off. */
+  readonly checksOff?: CheckCode[]
 }
 
 @Entity()

@@ -6,7 +6,7 @@ import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { Person, Workspace } from './accounts.entities.ts'
 import type { SignedIn } from './current-person.ts'
-import type { CountsDto } from './dto/session.dto.ts'
+import type { CountsDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
 import { hashPassword, isPassword } from './passwords.ts'
 
 @Injectable()
@@ -25,12 +25,25 @@ export class AccountsService {
     return { id: person.id, name: person.name, workspaceId: workspace.id, workspace: workspace.name }
   }
 
+  async settings(workspaceId: string): Promise<WorkspaceSettingsDto> {
+    const { settings } = await this.em.findOneOrFail(Workspace, { id: workspaceId })
+    return { ...settings }
+  }
+
+  /** What is not given goes back to its default. */
+  async setSettings(workspaceId: string, given: WorkspaceSettingsDto): Promise<WorkspaceSettingsDto> {
+    const workspace = await this.em.findOneOrFail(Workspace, { id: workspaceId })
+    workspace.settings = { ...given }
+    await this.em.flush()
+    return this.settings(workspaceId)
+  }
+
   async counts(workspaceId: string): Promise<CountsDto> {
     const own = { workspaceId, deletedAt: null }
     const [drafts, bank, papers, dispatch, results] = await Promise.all([
       this.em.count(Draft, own),
       this.em.count(BankItem, own),
-      this.em.count(Paper, own),
+      this.em.count(Paper, { ...own, versionOf: null }),
       this.em.count(Delivery, { workspaceId }),
       this.em.count(Delivery, { workspaceId, fetchedAt: { $ne: null } }),
     ])

@@ -1,10 +1,10 @@
-import { Body, Controller, Delete, Get, HttpCode, Post, Req, UseGuards } from '@nestjs/common'
+import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req, UseGuards } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { ThrottlerGuard } from '@nestjs/throttler'
 import type { Request } from 'express'
 import { AccountsService } from './accounts.service.ts'
 import { CurrentPerson, Public, type SignedIn } from './current-person.ts'
-import { CountsDto, PersonDto, SignInDto } from './dto/session.dto.ts'
+import { CountsDto, PersonDto, SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
 
 @ApiTags('accounts')
 @Controller('api/session')
@@ -38,6 +38,18 @@ export class SessionController {
     await new Promise<void>((resolve, reject) =>
       request.session.destroy((error: unknown) => (error ? reject(asError(error)) : resolve())),
     )
+  }
+
+  @Get('settings')
+  @ApiOkResponse({ type: WorkspaceSettingsDto })
+  settings(@CurrentPerson() person: SignedIn): Promise<WorkspaceSettingsDto> {
+    return this.accounts.settings(person.workspaceId)
+  }
+
+  @Put('settings')
+  @ApiOkResponse({ type: WorkspaceSettingsDto })
+  setSettings(@CurrentPerson() person: SignedIn, @Body() given: WorkspaceSettingsDto): Promise<WorkspaceSettingsDto> {
+    return this.accounts.setSettings(person.workspaceId, given)
   }
 
   @Get('counts')

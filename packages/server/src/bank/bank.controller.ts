@@ -2,26 +2,98 @@ import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Pu
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { BankService } from './bank.service.ts'
+import { BulkService } from './bulk.service.ts'
 import {
+  BankFacetsDto,
+  BankFilterDto,
+  BulkDto,
+  BulkResultDto,
   ChangeItemDto,
   ItemDto,
   ItemPageDto,
+  NearAskedDto,
+  NearFoundDto,
   NewItemDto,
+  NewSavedFilterDto,
+  NewVariantDto,
+  RebalanceDto,
   RestoreDto,
   RevisionDto,
+  SavedFilterDto,
   SearchItemsDto,
   SetSignOffDto,
+  UndoneDto,
+  WaiveDto,
 } from './dto/bank.dto.ts'
+import { FiltersService } from './filters.service.ts'
+import { asItem } from './item-text.ts'
 
 @ApiTags('bank')
 @Controller('api/items')
 export class BankController {
-  constructor(private readonly bank: BankService) {}
+  constructor(
+    private readonly bank: BankService,
+    private readonly bulk: BulkService,
+    private readonly filters: FiltersService,
+  ) {}
 
   @Get()
   @ApiOkResponse({ type: ItemPageDto })
   search(@CurrentPerson() person: SignedIn, @Query() asked: SearchItemsDto): Promise<ItemPageDto> {
     return this.bank.search(person.workspaceId, asked)
+  }
+
+  @Get('facets')
+  @ApiOkResponse({ type: BankFacetsDto })
+  facets(@CurrentPerson() person: SignedIn, @Query() filter: BankFilterDto): Promise<BankFacetsDto> {
+    return this.bank.facets(person.workspaceId, filter)
+  }
+
+  @Get('filters')
+  @ApiOkResponse({ type: [SavedFilterDto] })
+  savedFilters(@CurrentPerson() person: SignedIn): Promise<SavedFilterDto[]> {
+    return this.filters.list(person.workspaceId)
+  }
+
+  @Post('filters')
+  @ApiCreatedResponse({ type: [SavedFilterDto] })
+  saveFilter(@CurrentPerson() person: SignedIn, @Body() given: NewSavedFilterDto): Promise<SavedFilterDto[]> {
+    return this.filters.save(person.workspaceId, given.name, given.filter)
+  }
+
+  @Delete('filters/:id')
+  @ApiOkResponse({ type: [SavedFilterDto] })
+  removeFilter(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<SavedFilterDto[]> {
+    return this.filters.remove(person.workspaceId, id)
+  }
+
+  @Post('bulk')
+  @HttpCode(200)
+  @ApiOkResponse({ type: BulkResultDto })
+  changeMany(@CurrentPerson() person: SignedIn, @Body() given: BulkDto): Promise<BulkResultDto> {
+    return this.bulk.change(person, given)
+  }
+
+  @Post('rebalance')
+  @HttpCode(200)
+  @ApiOkResponse({ type: BulkResultDto })
+  rebalance(@CurrentPerson() person: SignedIn, @Body() given: RebalanceDto): Promise<BulkResultDto> {
+    return this.bulk.rebalance(person, given.ids)
+  }
+
+  @Post('bulk/:id/undo')
+  @HttpCode(200)
+  @ApiOkResponse({ type: UndoneDto })
+  undoMany(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<UndoneDto> {
+    return this.bulk.undo(person, id)
+  }
+
+  @Post('near')
+  @HttpCode(200)
+  @ApiOkResponse({ type: [NearFoundDto], description: 'A list per body given' })
+  async near(@CurrentPerson() person: SignedIn, @Body() given: NearAskedDto): Promise<NearFoundDto[]> {
+    const found = await this.bank.near(person.workspaceId, given.bodies.map(asItem))
+    return found.map((near) => ({ near }))
   }
 
   @Post()
@@ -54,6 +126,41 @@ export class BankController {
     @Body() given: SetSignOffDto,
   ): Promise<ItemDto> {
     return this.bank.signOff(person, id, given.signedOff, given.remark ?? '')
+  }
+
+  @Put(':id/waiver')
+  @ApiOkResponse({ type: ItemDto })
+  waive(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: WaiveDto,
+  ): Promise<ItemDto> {
+    return this.bank.waive(person, id, given.code, given.reason)
+  }
+
+  @Get(':id/near')
+  @ApiOkResponse({ type: NearFoundDto })
+  async nearOne(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<NearFoundDto> {
+    const item = await this.bank.find(person.workspaceId, id)
+    const [near = []] = await this.bank.near(person.workspaceId, [item.body], id)
+    return { near }
+  }
+
+  @Post(':id/variants')
+  @ApiCreatedResponse({ type: ItemDto })
+  addVariant(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: NewVariantDto,
+  ): Promise<ItemDto> {
+    return this.bank.addVariant(person, id, given.language)
+  }
+
+  @Post(':id/in-line')
+  @HttpCode(200)
+  @ApiOkResponse({ type: ItemDto })
+  bringInLine(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<ItemDto> {
+    return this.bank.bringInLine(person, id)
   }
 
   @Get(':id/history')

@@ -1,11 +1,22 @@
 import { Entity, PrimaryKey, Property, TextType } from '@mikro-orm/core'
-import type { Item, SignOff } from '@zakuska/core'
+import type { CheckCode, Item, SignOff } from '@zakuska/core'
+import type { BankFilter } from './bank-filter.ts'
 
 /** Where a bank item was first read. */
 export interface CameFrom {
   readonly draftId: string
   readonly title: string
   readonly lines: readonly [number, number]
+  /** Those lines as they stood when the item was kept. */
+  readonly text?: string
+}
+
+/** A writing check that somebody has set aside for one item, and why. */
+export interface Waiver {
+  readonly code: CheckCode
+  readonly reason: string
+  readonly by: string
+  readonly at: string
 }
 
 @Entity()
@@ -28,6 +39,49 @@ export class BankItem {
 
   @Property({ type: 'string[]', columnType: 'text[]' })
   tags!: string[]
+
+  @Property({ type: 'double' })
+  points!: number
+
+  @Property({ type: 'text', nullable: true })
+  outcome: string | null = null
+
+  @Property({ type: 'text', nullable: true })
+  level: string | null = null
+
+  @Property({ type: 'text', nullable: true })
+  difficulty: string | null = null
+
+  @Property({ type: 'text', nullable: true })
+  language: string | null = null
+
+  @Property({ type: 'boolean' })
+  hasKey!: boolean
+
+  @Property({ type: 'boolean' })
+  hasPicture!: boolean
+
+  /** Codes of what the writing checks find and nobody has waived. */
+  @Property({ type: 'string[]', columnType: 'text[]' })
+  findings!: string[]
+
+  @Property({ type: 'json' })
+  waived: Waiver[] = []
+
+  @Property({ type: 'timestamptz', nullable: true })
+  lastSentAt: Date | null = null
+
+  /** Mean share of the points that students earned when it was last taken, in `[0, 1]`. */
+  @Property({ type: 'double', nullable: true })
+  shareRight: number | null = null
+
+  /** The item that this one says in another language, or for other readers. */
+  @Property({ type: 'uuid', nullable: true })
+  variantOf: string | null = null
+
+  /** Fingerprint of that item when this one was last brought in line with it. */
+  @Property({ type: 'text', nullable: true })
+  variantBase: string | null = null
 
   /** Null: nobody has checked its facts since they last changed. */
   @Property({ type: 'json', nullable: true })
@@ -74,4 +128,81 @@ export class ItemRevision {
 
   @Property({ type: 'timestamptz' })
   at!: Date
+}
+
+@Entity()
+export class SavedFilter {
+  @PrimaryKey({ type: 'uuid' })
+  id!: string
+
+  @Property({ type: 'uuid' })
+  workspaceId!: string
+
+  @Property({ type: 'text' })
+  name!: string
+
+  @Property({ type: 'json' })
+  filter!: BankFilter
+}
+
+/** What an item was before a change of many. */
+export interface BeforeBulk {
+  readonly itemId: string
+  readonly revision: number
+  /** The revision that the change made. */
+  readonly made: number
+  readonly signOff: SignOff | null
+  readonly deleted: boolean
+}
+
+/** A change of many items at once, so that it can be undone. */
+@Entity()
+export class BulkChange {
+  @PrimaryKey({ type: 'uuid' })
+  id!: string
+
+  @Property({ type: 'uuid' })
+  workspaceId!: string
+
+  @Property({ type: 'text' })
+  says!: string
+
+  @Property({ type: 'text' })
+  byName!: string
+
+  @Property({ type: 'timestamptz' })
+  at!: Date
+
+  @Property({ type: 'json' })
+  before!: BeforeBulk[]
+
+  @Property({ type: 'timestamptz', nullable: true })
+  undoneAt: Date | null = null
+}
+
+/** What students are to be able to do; a tree per workspace. */
+@Entity()
+export class Outcome {
+  @PrimaryKey({ type: 'uuid' })
+  id!: string
+
+  @Property({ type: 'uuid' })
+  workspaceId!: string
+
+  @Property({ type: 'uuid', nullable: true })
+  parentId: string | null = null
+
+  /** Its identifier in the file that it came from. */
+  @Property({ type: 'text', nullable: true })
+  sourceId: string | null = null
+
+  /** What items name it by: "N2.1". */
+  @Property({ type: 'text' })
+  code!: string
+
+  @Property({ type: 'text' })
+  statement!: string
+
+  @Property({ type: 'int' })
+  place!: number
 }

@@ -1,6 +1,14 @@
 import { Module } from '@nestjs/common'
 import { BankController } from './bank.controller.ts'
 import { BankService } from './bank.service.ts'
+import { BulkService } from './bulk.service.ts'
+import { FiltersService } from './filters.service.ts'
+import { OutcomesController } from './outcomes.controller.ts'
+import { OutcomesService } from './outcomes.service.ts'
 
-@Module({ controllers: [BankController], providers: [BankService], exports: [BankService] })
+@Module({
+  controllers: [BankController, OutcomesController],
+  providers: [BankService, BulkService, FiltersService, OutcomesService],
+  exports: [BankService],
+})
 export class BankModule {}

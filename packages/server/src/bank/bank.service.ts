@@ -1,67 +1,84 @@
 import { randomUUID } from 'node:crypto'
-import { EntityManager, type QBFilterQuery } from '@mikro-orm/postgresql'
+import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
-import { fingerprint, stableJson, type Item, type SignOff } from '@zakuska/core'
+import {
+  fingerprint,
+  likeness,
+  NEARLY_SAME,
+  reviewItem,
+  shapeOf,
+  stableJson,
+  type CheckCode,
+  type Item,
+  type SignOff,
+} from '@zakuska/core'
+import { Workspace, type WorkspaceSettings } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
-import { Paper } from '../papers/paper.entity.ts'
 import { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
-import type { FacetDto, ItemDto, ItemPageDto, RevisionDto, SearchItemsDto } from './dto/bank.dto.ts'
-import { asItem, differences, searchText, signOffAfter } from './item-text.ts'
+import { conditionOf, SORTS, type BankFilter } from './bank-filter.ts'
+import type { BankFacetsDto, ItemDto, ItemPageDto, NearItemDto, RevisionDto, SearchItemsDto } from './dto/bank.dto.ts'
+import { countFacets } from './facets.ts'
+import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
 const PAGE = 100
+const MAX_CANDIDATES = 20
+/** Letters that are compared at most; a passage of pages says nothing more of what an item asks. */
+const MAX_COMPARED = 2000
 
 export interface KeepOptions {
   readonly signOff?: SignOff | null
   readonly cameFrom?: CameFrom
+  /** The item that the new one is a variant of. */
+  readonly variantOf?: BankItem
 }
 
 @Injectable()
 export class BankService {
   constructor(private readonly em: EntityManager) {}
 
+  /** Items that a filter finds, a page of them, and how many there are. */
   async search(workspaceId: string, asked: SearchItemsDto): Promise<ItemPageDto> {
-    const own = { workspaceId, deletedAt: null }
-    const where: QBFilterQuery<BankItem> = {
-      ...own,
-      ...(asked.kind !== undefined && { kind: asked.kind as Item['kind'] }),
-      ...(asked.tag !== undefined && { tags: { $contains: [asked.tag] } }),
-      ...(asked.signedOff === 'yes' && { signOff: { $ne: null } }),
-      ...(asked.signedOff === 'no' && { signOff: null }),
+    const { sort, offset, limit, ...filter } = asked
+    const { sql, values } = conditionOf(workspaceId, filter)
+    const [rows, [found]] = await Promise.all([
+      this.em.execute<{ id: string }[]>(
+        `select i.id from bank_item i where ${sql} order by ${SORTS[sort ?? 'newest']} limit ? offset ?`,
+        [...values, limit ?? PAGE, offset ?? 0],
+      ),
+      this.em.execute<{ total: number }[]>(`select count(*)::int as total from bank_item i where ${sql}`, [...values]),
+    ])
+    return {
+      total: found?.total ?? 0,
+      items: await this.toDtos(
+        workspaceId,
+        rows.map((row) => row.id),
+      ),
     }
-    const query = this.em.createQueryBuilder(BankItem, 'i').where(where)
-    const words = toPrefixQuery(asked.text ?? '')
-    if (words) void query.andWhere(`i.search @@ to_tsquery('simple', ?)`, [words])
-    const [items, total] = await query
-      .orderBy({ updatedAt: 'desc', id: 'asc' })
-      .limit(asked.limit ?? PAGE)
-      .offset(asked.offset ?? 0)
-      .getResultAndCount()
-    const [all, waiting, kinds, tags] = await Promise.all([
+  }
+
+  /** Ids that a filter finds, in an order that does not change while the same items are found. */
+  async idsOf(workspaceId: string, filter: BankFilter, limit: number): Promise<string[]> {
+    const { sql, values } = conditionOf(workspaceId, filter)
+    const rows = await this.em.execute<{ id: string }[]>(
+      `select i.id from bank_item i where ${sql} order by i.id limit ?`,
+      [...values, limit],
+    )
+    return rows.map((row) => row.id)
+  }
+
+  async facets(workspaceId: string, filter: BankFilter): Promise<BankFacetsDto> {
+    const own = { workspaceId, deletedAt: null }
+    const [facets, all, waiting] = await Promise.all([
+      countFacets(this.em, workspaceId, filter),
       this.em.count(BankItem, own),
       this.em.count(BankItem, { ...own, signOff: null }),
-      this.#kinds(workspaceId),
-      this.#tags(workspaceId),
     ])
-    return { total, all, waiting, kinds, tags, items: await this.#toDtos(workspaceId, items) }
-  }
-
-  async #kinds(workspaceId: string): Promise<FacetDto[]> {
-    return this.em.execute<FacetDto[]>(
-      `select kind as value, count(*)::int as count from bank_item where workspace_id = ? and deleted_at is null group by kind order by count desc, kind`,
-      [workspaceId],
-    )
-  }
-
-  async #tags(workspaceId: string): Promise<FacetDto[]> {
-    return this.em.execute<FacetDto[]>(
-      `select tag as value, count(*)::int as count from bank_item, unnest(tags) tag where workspace_id = ? and deleted_at is null group by tag order by count desc, tag limit 30`,
-      [workspaceId],
-    )
+    return { all, waiting, facets: facets.map(({ name, values }) => ({ name, values: [...values] })) }
   }
 
   async get(workspaceId: string, id: string): Promise<ItemDto> {
-    const [dto] = await this.#toDtos(workspaceId, [await this.find(workspaceId, id)])
+    const [dto] = await this.toDtos(workspaceId, [id])
     return orNotFound(dto ?? null, 'item')
   }
 
@@ -81,10 +98,10 @@ export class BankService {
     const item = this.em.create(BankItem, {
       id: randomUUID(),
       workspaceId: person.workspaceId,
-      kind: body.kind,
-      body,
-      plain: searchText(body),
-      tags: [...body.tags],
+      ...filedAs(body),
+      waived: [],
+      variantOf: options.variantOf?.id ?? null,
+      variantBase: options.variantOf ? fingerprint(options.variantOf.body) : null,
       signOff: signOffAfter(options.signOff ?? null, body),
       cameFrom: options.cameFrom ?? null,
       revision: 1,
@@ -105,10 +122,7 @@ export class BankService {
     item.signOff = left
     if (what === 'nothing') return true
     Object.assign(item, {
-      kind: body.kind,
-      body,
-      plain: searchText(body),
-      tags: [...body.tags],
+      ...filedAs(body, item.waived),
       revision: item.revision + 1,
       updatedAt: new Date(),
     })
@@ -181,23 +195,141 @@ export class BankService {
     await this.em.flush()
   }
 
-  async #toDtos(workspaceId: string, items: readonly BankItem[]): Promise<ItemDto[]> {
-    const papers = await this.em.find(Paper, { workspaceId, deletedAt: null }, { fields: ['title', 'entries'] })
-    return items.map((item) => ({
-      id: item.id,
-      body: item.body,
-      revision: item.revision,
-      signOff: item.signOff && { by: item.signOff.by, at: item.signOff.at, remark: item.signOff.remark },
-      cameFrom: item.cameFrom,
-      usedIn: papers
-        .filter((paper) => paper.entries.some((entry) => entry.itemId === item.id))
-        .map((paper) => paper.title),
-      updatedAt: item.updatedAt.toISOString(),
-    }))
+  /** Waives a writing check on an item, or takes the waiver back (`reason` null). */
+  async waive(person: SignedIn, id: string, code: CheckCode, reason: string | null): Promise<ItemDto> {
+    const item = await this.find(person.workspaceId, id)
+    const others = item.waived.filter((one) => one.code !== code)
+    item.waived =
+      reason === null ? others : [...others, { code, reason, by: person.name, at: new Date().toISOString() }]
+    item.findings = filedAs(item.body, item.waived).findings
+    await this.em.flush()
+    return this.get(person.workspaceId, id)
+  }
+
+  /** Items nearly the same as the bodies given, a list per body, most alike first; an item is not near itself. */
+  async near(workspaceId: string, bodies: readonly Item[], except?: string): Promise<NearItemDto[][]> {
+    const found: NearItemDto[][] = []
+    for (const body of bodies) {
+      const plain = searchText(body).slice(0, MAX_COMPARED)
+      const rows = await this.em.transactional(async (em) => {
+        // Candidates by shared trigrams of all text; how alike two items really are is core's to say.
+        await em.execute(`set local pg_trgm.similarity_threshold = 0.3`)
+        return em.execute<{ id: string; body: Item }[]>(
+          `select i.id, i.body from bank_item i where i.workspace_id = ? and i.deleted_at is null and i.plain % ? order by similarity(i.plain, ?) desc limit ${MAX_CANDIDATES}`,
+          [workspaceId, plain, plain],
+        )
+      })
+      const shape = shapeOf(body)
+      found.push(
+        rows
+          .filter((row) => row.id !== except)
+          .map((row) => ({ itemId: row.id, body: row.body, likeness: likeness(shape, shapeOf(row.body)) }))
+          .filter((row) => row.likeness >= NEARLY_SAME)
+          .sort((a, b) => b.likeness - a.likeness),
+      )
+    }
+    return found
+  }
+
+  /** Makes a variant: the same item to be reworded in another language or for other readers. */
+  async addVariant(person: SignedIn, id: string, language: string | null): Promise<ItemDto> {
+    const original = await this.find(person.workspaceId, id)
+    const body = language === null ? original.body : { ...original.body, language }
+    const made = this.keepNew(person, body, { variantOf: original })
+    await this.em.flush()
+    return this.get(person.workspaceId, made.id)
+  }
+
+  /** Says that a variant is in line with its original as that is now. */
+  async bringInLine(person: SignedIn, id: string): Promise<ItemDto> {
+    const item = await this.find(person.workspaceId, id)
+    if (item.variantOf !== null) {
+      const original = await this.find(person.workspaceId, item.variantOf)
+      item.variantBase = fingerprint(original.body)
+      await this.em.flush()
+    }
+    return this.get(person.workspaceId, id)
+  }
+
+  /** Items as they are shown, in the order of the ids; ids that are not there are passed over. */
+  async toDtos(workspaceId: string, ids: readonly string[]): Promise<ItemDto[]> {
+    if (!ids.length) return []
+    const [items, papers, variants, workspace] = await Promise.all([
+      this.findAll(workspaceId, ids),
+      this.#papersOf(workspaceId, ids),
+      this.#variantsOf(workspaceId, ids),
+      this.em.findOne(Workspace, { id: workspaceId }),
+    ])
+    const byId = new Map(items.map((item) => [item.id, item]))
+    return ids.flatMap((id) => {
+      const item = byId.get(id)
+      return item ? [toDto(item, papers.get(id) ?? [], variants, workspace?.settings ?? {})] : []
+    })
+  }
+
+  async #papersOf(workspaceId: string, ids: readonly string[]): Promise<Map<string, string[]>> {
+    const rows = await this.em.execute<{ id: string; title: string }[]>(
+      `select entry ->> 'itemId' as id, p.title from paper p, jsonb_array_elements(p.entries) entry
+       where p.workspace_id = ? and p.deleted_at is null and entry ->> 'itemId' in (${ids.map(() => '?').join(', ')}) order by p.title`,
+      [workspaceId, ...ids],
+    )
+    const found = new Map<string, string[]>()
+    for (const row of rows) found.set(row.id, [...(found.get(row.id) ?? []), row.title])
+    return found
+  }
+
+  /** Everything of the families that the items belong to. */
+  async #variantsOf(workspaceId: string, ids: readonly string[]): Promise<BankItem[]> {
+    const own = await this.em.find(BankItem, { id: { $in: [...ids] }, workspaceId }, { fields: ['id', 'variantOf'] })
+    const heads = [...new Set(own.map((item) => item.variantOf ?? item.id))]
+    const family = await this.em.find(BankItem, { variantOf: { $in: heads }, workspaceId, deletedAt: null })
+    if (!family.length) return []
+    const originals = await this.findAll(workspaceId, [...new Set(family.flatMap((one) => one.variantOf ?? []))])
+    return [...originals, ...family]
   }
 }
 
-/** "flash whit" finds what has a word that starts with each of them. */
-function toPrefixQuery(text: string): string {
-  return (text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).map((word) => `${word}:*`).join(' & ')
+function toDto(
+  item: BankItem,
+  usedIn: readonly string[],
+  family: readonly BankItem[],
+  settings: WorkspaceSettings,
+): ItemDto {
+  const head = item.variantOf ?? item.id
+  const original = family.find((one) => one.id === head)
+  const waived = new Map(item.waived.map((one) => [one.code, one]))
+  const found = reviewItem(item.body, {
+    off: settings.checksOff ?? [],
+    ...(settings.targetGrade !== undefined && { targetGrade: settings.targetGrade }),
+  })
+  return {
+    id: item.id,
+    body: item.body,
+    revision: item.revision,
+    signOff: item.signOff && { by: item.signOff.by, at: item.signOff.at, remark: item.signOff.remark },
+    cameFrom: item.cameFrom,
+    usedIn: [...usedIn],
+    findings: found.map(({ code, severity, message }) => {
+      const waiver = waived.get(code)
+      return {
+        code,
+        severity,
+        message,
+        waived: waiver ? { reason: waiver.reason, by: waiver.by, at: waiver.at } : null,
+      }
+    }),
+    variantOf: item.variantOf,
+    variants: family
+      .filter((one) => one.id !== item.id && (one.variantOf ?? one.id) === head)
+      .map((one) => ({ itemId: one.id, language: one.language, stale: isStale(one, original) })),
+    stale: isStale(item, original),
+    lastSentAt: item.lastSentAt?.toISOString() ?? null,
+    shareRight: item.shareRight,
+    updatedAt: item.updatedAt.toISOString(),
+  }
+}
+
+/** The original has changed since the variant was last brought in line with it. */
+function isStale(item: BankItem, original: BankItem | undefined): boolean {
+  return item.variantOf !== null && original !== undefined && item.variantBase !== fingerprint(original.body)
 }

@@ -1,3 +1,5 @@
 export { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
 export { BankModule } from './bank.module.ts'
 export { BankService } from './bank.service.ts'
+export type { BankFilter } from './bank-filter.ts'
+export { BankFilterDto } from './dto/bank.dto.ts'

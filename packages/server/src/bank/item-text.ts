@@ -1,4 +1,16 @@
-import { checkItem, fingerprint, plainText, stableJson, type Item, type SignOff } from '@zakuska/core'
+import {
+  checkItem,
+  contentsOf,
+  fingerprint,
+  hasKey,
+  inlinesOf,
+  plainText,
+  reviewItem,
+  stableJson,
+  type CheckCode,
+  type Item,
+  type SignOff,
+} from '@zakuska/core'
 import { UnprocessableEntityException } from '@nestjs/common'
 
 /** The one check of an item body on its way in. @throws UnprocessableEntityException with the first problem. */
@@ -29,6 +41,25 @@ export function searchText(item: Item): string {
   if (item.kind === 'cloze') parts.push(...item.gaps.flatMap((gap) => [...gap.key, ...(gap.choices ?? [])]))
   if (item.kind === 'essay') parts.push(plainText(item.sample))
   return parts.filter(Boolean).join('\n')
+}
+
+/** What the bank finds an item by, from its body. */
+export function filedAs(body: Item, waived: readonly { readonly code: CheckCode }[] = []) {
+  const codes = reviewItem(body).map((one) => one.code)
+  return {
+    kind: body.kind,
+    body,
+    plain: searchText(body),
+    tags: [...body.tags],
+    points: body.points,
+    outcome: body.outcome ?? null,
+    level: body.level ?? null,
+    difficulty: body.difficulty ?? null,
+    language: body.language ?? null,
+    hasKey: hasKey(body),
+    hasPicture: contentsOf(body).some((content) => inlinesOf(content).some((node) => node.type === 'picture')),
+    findings: codes.filter((code) => !waived.some((one) => one.code === code)),
+  }
 }
 
 /** The sign-off that is left after a change: none where something shown or graded is different now. */

@@ -2,7 +2,7 @@ import { Migrator } from '@mikro-orm/migrations'
 import { defineConfig } from '@mikro-orm/postgresql'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { Asset } from '../assets/asset.entity.ts'
-import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
+import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
@@ -14,7 +14,21 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
   return defineConfig({
     clientUrl: databaseUrl,
     connect,
-    entities: [Workspace, Person, Draft, ColumnLayout, Asset, BankItem, ItemRevision, Paper, Connection, Delivery],
+    entities: [
+      Workspace,
+      Person,
+      Draft,
+      ColumnLayout,
+      Asset,
+      BankItem,
+      ItemRevision,
+      SavedFilter,
+      BulkChange,
+      Outcome,
+      Paper,
+      Connection,
+      Delivery,
+    ],
     extensions: [Migrator],
     migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },
     discovery: { warnWhenNoEntities: true, disableDynamicFileAccess: true },

@@ -3,8 +3,8 @@ import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import { fingerprint, followItems, readDraft, type FollowedItem, type Item, type SignOff } from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
-import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
-import { searchText } from '../bank/item-text.ts'
+import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
+import { filedAs } from '../bank/item-text.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
 import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
@@ -60,7 +60,9 @@ async function clear(em: EntityManager): Promise<void> {
   const items = await em.find(BankItem, { workspaceId }, { fields: ['id'] })
   await em.nativeDelete(Delivery, { workspaceId })
   await em.nativeDelete(Connection, { workspaceId })
+  await em.nativeDelete(Paper, { workspaceId, versionOf: { $ne: null } })
   await em.nativeDelete(Paper, { workspaceId })
+  for (const kept of [SavedFilter, BulkChange, Outcome]) await em.nativeDelete(kept, { workspaceId })
   await em.nativeDelete(Draft, { workspaceId })
   await em.nativeDelete(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
   await em.nativeDelete(BankItem, { workspaceId })
@@ -149,10 +151,8 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
     const item = em.create(BankItem, {
       id: randomUUID(),
       workspaceId,
-      kind: body.kind,
-      body,
-      plain: searchText(body),
-      tags: [...body.tags],
+      ...filedAs(body),
+      waived: [],
       signOff,
       revision: 1,
       createdAt: at,

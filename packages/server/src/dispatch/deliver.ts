@@ -2,6 +2,7 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import type { EntityManager } from '@mikro-orm/postgresql'
 import { DESTINATIONS, FORMATS, probesOf, proveItems, type ItemProof } from '@zakuska/core'
 import { packZip } from '@zakuska/documents'
+import { BankItem } from '../bank/bank.entities.ts'
 import { BreakwaterClient, DestinationError, toRemoteResponse, type RemoteImport } from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
 
@@ -25,6 +26,8 @@ export async function deliver(em: EntityManager, deliveryId: string): Promise<vo
     await upload(em, delivery, client)
     await prove(em, delivery, client)
     delivery.state = 'done'
+    const arrived = delivery.items.flatMap((item) => (item.outcome === 'created' ? [item.itemId] : []))
+    await em.nativeUpdate(BankItem, { id: { $in: arrived } }, { lastSentAt: new Date() })
   } catch (error) {
     delivery.state = 'failed'
     delivery.why =

@@ -26,6 +26,9 @@ import type {
   ToBankResultDto,
 } from './dto/draft.dto.ts'
 
+/** Letters of a draft that are kept with an item, to check it by. */
+const MAX_SOURCE = 4000
+
 @Injectable()
 export class DraftsService {
   constructor(
@@ -187,7 +190,7 @@ export class DraftsService {
       }
     const made = this.bank.keepNew(person, read.item, {
       signOff: known.signOff,
-      cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines },
+      cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines, text: linesOf(draft.text, read.lines) },
     })
     return { id: made.id, what: 'created' }
   }
@@ -197,6 +200,15 @@ export class DraftsService {
     draft.deletedAt = deleted ? new Date() : null
     await this.em.flush()
   }
+}
+
+/** Lines of a text, both ends included, counted from 1. */
+function linesOf(text: string, [first, last]: readonly [number, number]): string {
+  return text
+    .split('\n')
+    .slice(first - 1, last)
+    .join('\n')
+    .slice(0, MAX_SOURCE)
 }
 
 /** A sign-off that was taken back is gone; one whose item changed waits for the change to be taken back. */

@@ -1,13 +1,17 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
-import { NewPaperDto, PaperDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
+import { DrawDto, NewPaperDto, PaperDto, PaperSummaryDto, SavePaperDto, VersionsDto } from './dto/paper.dto.ts'
 import { PapersService } from './papers.service.ts'
+import { VersionsService } from './versions.service.ts'
 
 @ApiTags('papers')
 @Controller('api/papers')
 export class PapersController {
-  constructor(private readonly papers: PapersService) {}
+  constructor(
+    private readonly papers: PapersService,
+    private readonly versions: VersionsService,
+  ) {}
 
   @Get()
   @ApiOkResponse({ type: [PaperSummaryDto] })
@@ -35,6 +39,23 @@ export class PapersController {
     @Body() given: SavePaperDto,
   ): Promise<PaperDto> {
     return this.papers.save(person.workspaceId, id, given)
+  }
+
+  @Get(':id/versions')
+  @ApiOkResponse({ type: VersionsDto })
+  versionsOf(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<VersionsDto> {
+    return this.versions.get(person.workspaceId, id)
+  }
+
+  @Post(':id/draw')
+  @HttpCode(200)
+  @ApiOkResponse({ type: VersionsDto })
+  draw(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: DrawDto,
+  ): Promise<VersionsDto> {
+    return this.versions.draw(person.workspaceId, id, given)
   }
 
   @Delete(':id')

@@ -1,16 +1,18 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import type { Item } from '@zakuska/core'
+import { CHECKS, expectedSeconds, reviewSet, withOptionOrder, type Item } from '@zakuska/core'
+import { Workspace } from '../accounts/accounts.entities.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
-import type { PaperDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
-import { Paper, type PaperEntry } from './paper.entity.ts'
+import type { PaperDto, PaperEntryDto, PaperFindingDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
+import { Paper, type PaperEntry, type PaperSection } from './paper.entity.ts'
 
 /** An item as a paper gives it: with the paper's points, and its options free to move or not. */
 export interface PaperItem {
   readonly item: BankItem
   readonly body: Item
+  readonly entry: PaperEntry
 }
 
 @Injectable()
@@ -72,8 +74,15 @@ export class PapersService {
     )
     if (known.length !== given.entries.length)
       throw new UnprocessableEntityException('An item of this paper is no longer in the bank. Load the paper again.')
-    const entries: PaperEntry[] = given.entries.map(({ itemId, points, required }) => ({ itemId, points, required }))
+    const sections = (given.sections ?? paper.sections).map(({ id, title, instructions }) => ({
+      id,
+      title,
+      instructions,
+    }))
+    const entries = given.entries.map((entry) => entryOf(entry, sections))
     Object.assign(paper, {
+      sections,
+      ...settingsIn(given),
       title: given.title.trim() || 'Untitled paper',
       instructions: given.instructions,
       entries,
@@ -92,7 +101,7 @@ export class PapersService {
     await this.em.flush()
   }
 
-  /** The paper's items in its order; items deleted from the bank meanwhile are gone from it. */
+  /** The paper's items in its order, section by section; items deleted from the bank meanwhile are gone from it. */
   async itemsOf(paper: Paper): Promise<PaperItem[]> {
     const items = new Map(
       (
@@ -102,32 +111,97 @@ export class PapersService {
         )
       ).map((item) => [item.id, item]),
     )
-    return paper.entries.flatMap((entry) => {
+    return inSections(paper).flatMap((entry) => {
       const item = items.get(entry.itemId)
-      return item ? [{ item, body: inPaper(item.body, entry, paper.shuffleOptions) }] : []
+      return item ? [{ item, body: inPaper(item.body, entry, paper.shuffleOptions), entry }] : []
     })
   }
 
   async #toDto(paper: Paper): Promise<PaperDto> {
-    const dtos = await Promise.all(
-      (await this.itemsOf(paper)).map(({ item }) => this.bank.get(paper.workspaceId, item.id)),
+    const entries = inSections(paper)
+    const dtos = await this.bank.toDtos(
+      paper.workspaceId,
+      entries.map((entry) => entry.itemId),
     )
     const present = new Set(dtos.map((dto) => dto.id))
-    const { instructions, shuffleItems, shuffleOptions, version } = paper
+    const { instructions, shuffleItems, shuffleOptions, sections, identity, timeLimit, attempts, feedbackWhen, rules } =
+      paper
+    const bodies = dtos.map((dto) => dto.body as Item)
     return {
       ...toSummary(paper),
       instructions,
       shuffleItems,
       shuffleOptions,
-      version,
-      entries: paper.entries.filter((entry) => present.has(entry.itemId)),
+      sections,
+      identity,
+      timeLimit,
+      attempts,
+      feedbackWhen,
+      rules: [...rules],
+      version: paper.version,
+      entries: entries.filter((entry) => present.has(entry.itemId)).map(toEntryDto),
       items: dtos,
+      expectedSeconds: bodies.reduce((sum, body) => sum + expectedSeconds(body), 0),
+      findings: await this.#findings(paper, bodies),
     }
+  }
+
+  /** What the checks say of all items together; what they say of one stands on the item. */
+  async #findings(paper: Paper, bodies: readonly Item[]): Promise<PaperFindingDto[]> {
+    const workspace = await this.em.findOne(Workspace, { id: paper.workspaceId })
+    return reviewSet(bodies, { off: workspace?.settings.checksOff ?? [] })
+      .filter((one) => CHECKS[one.code].on === 'set')
+      .map(({ code, severity, message, items }) => ({ code, severity, message, items: [...items] }))
+  }
+}
+
+/** Entries before the first section, then those of each section; one whose section is gone stands first. */
+export function inSections(paper: Pick<Paper, 'entries' | 'sections'>): PaperEntry[] {
+  const known = new Set(paper.sections.map((section) => section.id))
+  const placeOf = (entry: PaperEntry): string | null => {
+    const { sectionId } = entry
+    return sectionId !== undefined && sectionId !== null && known.has(sectionId) ? sectionId : null
+  }
+  return [null, ...known].flatMap((id) => paper.entries.filter((entry) => placeOf(entry) === id))
+}
+
+function entryOf(given: PaperEntry, sections: readonly PaperSection[]): PaperEntry {
+  const { itemId, points, required, sectionId, optionOrder } = given
+  const isKnown = sections.some((section) => section.id === sectionId)
+  return {
+    itemId,
+    points,
+    required,
+    ...(isKnown && { sectionId: sectionId ?? null }),
+    ...(optionOrder && { optionOrder: [...optionOrder] }),
+  }
+}
+
+function toEntryDto({ itemId, points, required, sectionId, optionOrder }: PaperEntry): PaperEntryDto {
+  return { itemId, points, required, sectionId: sectionId ?? null, optionOrder: optionOrder ? [...optionOrder] : null }
+}
+
+/** What a save may leave out stays as it is. */
+function settingsIn({ identity, timeLimit, attempts, feedbackWhen, rules }: SavePaperDto): object {
+  return {
+    ...(identity && { identity: identity.map((field) => field.trim()).filter(Boolean) }),
+    ...(timeLimit !== undefined && { timeLimit }),
+    ...(attempts !== undefined && { attempts }),
+    ...(feedbackWhen && { feedbackWhen }),
+    ...(rules && {
+      rules: rules.map(({ id, count, filter, sectionId, points }) => ({
+        id,
+        count,
+        filter: { ...filter },
+        sectionId,
+        points,
+      })),
+    }),
   }
 }
 
 function inPaper(body: Item, entry: PaperEntry, shuffleOptions: boolean): Item {
-  const own = { ...body, points: entry.points }
+  const own = withOptionOrder({ ...body, points: entry.points }, entry.optionOrder)
   return 'shuffle' in own ? { ...own, shuffle: own.shuffle && shuffleOptions } : own
 }
 
@@ -138,6 +212,9 @@ function toSummary(paper: Paper): PaperSummaryDto {
     title: paper.title,
     itemCount: paper.entries.length,
     points,
+    versionOf: paper.versionOf,
+    label: paper.label,
+    seed: paper.seed,
     updatedAt: paper.updatedAt.toISOString(),
   }
 }

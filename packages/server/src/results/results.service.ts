@@ -2,6 +2,7 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { plainText, scorePaper, type Attempt, type Item, type Response } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
+import { BankItem } from '../bank/index.ts'
 import {
   DestinationError,
   DispatchService,
@@ -34,8 +35,21 @@ export class ResultsService {
     })
     delivery.responses = attempts.map((attempt) => toAttempt(attempt, arrived(delivery)))
     delivery.fetchedAt = new Date()
+    await this.#keepShares(delivery)
     await this.em.flush()
     return toDto(delivery)
+  }
+
+  /** The bank is sorted and filtered by how items went when they were last taken. */
+  async #keepShares(delivery: Delivery): Promise<void> {
+    if (!delivery.responses?.length) return
+    const sent = arrived(delivery)
+    const { items } = scorePaper(
+      sent.map((item) => item.body),
+      delivery.responses,
+    )
+    for (const { item, shareRight } of items)
+      await this.em.nativeUpdate(BankItem, { id: sent[item]?.itemId ?? '' }, { shareRight })
   }
 
   /** One row per student: the points per item and the total. Text that a spreadsheet would run as a formula is disarmed. */

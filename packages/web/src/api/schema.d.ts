@@ -305,6 +305,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/items/{id}/in-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_bringInLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/near": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_nearOne"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/items/{id}/restore": {
         parameters: {
             query?: never;
@@ -353,6 +385,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/items/{id}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_addVariant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/waiver": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["BankController_waive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/bulk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_changeMany"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/bulk/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_undoMany"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/filters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_savedFilters"];
+        put?: never;
+        post: operations["BankController_saveFilter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/filters/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["BankController_removeFilter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/near": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_near"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/rebalance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_rebalance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["OutcomesController_list"];
+        put: operations["OutcomesController_replace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/proposals/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["OutcomesController_proposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/papers": {
         parameters: {
             query?: never;
@@ -385,6 +593,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/{id}/draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PapersController_draw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/papers/{id}/file": {
         parameters: {
             query?: never;
@@ -411,6 +635,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["PapersController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PapersController_versionsOf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -449,12 +689,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SessionController_settings"];
+        put: operations["SessionController_setSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         AssetDto: {
             id: string;
+        };
+        BankFacetsDto: {
+            /** @description In the whole bank */
+            all: number;
+            facets: components["schemas"]["FieldFacetsDto"][];
+            /** @description In the whole bank, not signed off */
+            waiting: number;
+        };
+        BankFilterDto: {
+            difficulty?: string;
+            /** @description Code of a writing check that finds something */
+            finding?: string;
+            /** @enum {string} */
+            hasKey?: "yes" | "no";
+            /** @enum {string} */
+            hasPicture?: "yes" | "no";
+            kind?: string;
+            language?: string;
+            level?: string;
+            outcome?: string;
+            /** @enum {string} */
+            sent?: "yes" | "no";
+            /**
+             * @description Share right when last taken
+             * @enum {string}
+             */
+            share?: "hard" | "middle" | "easy" | "untaken";
+            /** @enum {string} */
+            signedOff?: "yes" | "no";
+            tag?: string;
+            /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
+            text?: string;
+            /**
+             * @description In a paper
+             * @enum {string}
+             */
+            used?: "yes" | "no";
+        };
+        BulkDto: {
+            change: components["schemas"]["BulkFieldsDto"];
+            filter?: components["schemas"]["BankFilterDto"];
+            /** @description Which items; or else all that the filter finds */
+            ids?: string[];
+        };
+        BulkFieldsDto: {
+            addTags?: string[];
+            deleted?: boolean;
+            difficulty?: string | null;
+            dropTags?: string[];
+            level?: string | null;
+            outcome?: string | null;
+            points?: number;
+            shuffle?: boolean;
+            signedOff?: boolean;
+            /** @description Seconds */
+            timeLimit?: number | null;
+        };
+        BulkResultDto: {
+            changed: number;
+            /** @description To undo it by */
+            id: string;
+            /** @description Sign-offs lost, since something shown or graded changed */
+            signOffsLost: number;
+            /** @description Already as asked, or of a kind that has no such field */
+            unchanged: number;
         };
         ChangeItemDto: {
             body: {
@@ -552,9 +873,31 @@ export interface components {
             troubleCount: number;
             updatedAt: string;
         };
+        DrawDto: {
+            /** @description No version draws what another has drawn */
+            apart: boolean;
+            /** @description Papers whose items are not drawn */
+            avoid?: string[];
+            /** @description Absent: a new one */
+            seed?: number;
+            /** @description How many versions */
+            versions: number;
+        };
         FacetDto: {
             count: number;
             value: string;
+        };
+        FieldFacetsDto: {
+            name: string;
+            values: components["schemas"]["FacetDto"][];
+        };
+        FindingDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            message: string;
+            /** @enum {string} */
+            severity: "trouble" | "doubt" | "told";
+            waived: components["schemas"]["WaivedDto"] | null;
         };
         FollowedDto: {
             fingerprint: string;
@@ -581,22 +924,27 @@ export interface components {
             cameFrom: {
                 [key: string]: unknown;
             } | null;
+            /** @description What the writing checks say of it */
+            findings: components["schemas"]["FindingDto"][];
             id: string;
+            lastSentAt: string | null;
             revision: number;
+            /** @description Share right when last taken, 0 to 1 */
+            shareRight: number | null;
             signOff: components["schemas"]["SignOffDto"] | null;
+            /** @description It is a variant, and its original has changed since */
+            stale: boolean;
             updatedAt: string;
             /** @description Titles of papers that hold it */
             usedIn: string[];
+            /** @description The item that it is a variant of */
+            variantOf: string | null;
+            /** @description The others of its family */
+            variants: components["schemas"]["VariantDto"][];
         };
         ItemPageDto: {
-            /** @description In the whole bank */
-            all: number;
             items: components["schemas"]["ItemDto"][];
-            kinds: components["schemas"]["FacetDto"][];
-            tags: components["schemas"]["FacetDto"][];
             total: number;
-            /** @description In the whole bank, not signed off */
-            waiting: number;
         };
         LayoutDto: {
             /** @enum {string} */
@@ -607,6 +955,22 @@ export interface components {
         LeftOutDto: {
             line: number;
             why: string;
+        };
+        NearAskedDto: {
+            bodies: {
+                [key: string]: unknown;
+            }[];
+        };
+        NearFoundDto: {
+            near: components["schemas"]["NearItemDto"][];
+        };
+        NearItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            itemId: string;
+            /** @description 0 to 1 */
+            likeness: number;
         };
         NewColumnLayoutDto: {
             layout: components["schemas"]["LayoutDto"];
@@ -628,6 +992,14 @@ export interface components {
             itemIds: string[];
             title: string;
         };
+        NewSavedFilterDto: {
+            filter: components["schemas"]["BankFilterDto"];
+            name: string;
+        };
+        NewVariantDto: {
+            /** @description BCP 47 tag; null for the same language, other readers */
+            language: string | null;
+        };
         OpenedFileDto: {
             /** @description The document’s blocks, where it has tables whose columns may have to be corrected */
             blocks?: {
@@ -640,36 +1012,112 @@ export interface components {
             /** @enum {string} */
             type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
         };
-        PaperDto: {
-            entries: components["schemas"]["PaperEntryDto"][];
+        OutcomeDto: {
+            code: string;
             id: string;
+            /** @description Items that name it */
+            itemCount: number;
+            parentId: string | null;
+            /** @description Of these, signed off */
+            signedCount: number;
+            statement: string;
+        };
+        OutcomesFileDto: {
+            /** @description A CASE package as JSON, or a table of code, statement, parent */
+            text: string;
+        };
+        OverlapPaperDto: {
+            id: string;
+            itemCount: number;
+            label: string | null;
+            points: number;
+            seed: number | null;
+            title: string;
+        };
+        PaperDto: {
+            attempts: number | null;
+            entries: components["schemas"]["PaperEntryDto"][];
+            /** @description Seconds that a student is likely to need */
+            expectedSeconds: number;
+            /** @enum {string} */
+            feedbackWhen: "each" | "after" | "never";
+            /** @description What the writing checks say of all items together */
+            findings: components["schemas"]["PaperFindingDto"][];
+            id: string;
+            identity: string[];
             instructions: string;
             itemCount: number;
             /** @description In the order of the entries */
             items: components["schemas"]["ItemDto"][];
+            label: string | null;
             points: number;
+            rules: components["schemas"]["PaperRuleDto"][];
+            sections: components["schemas"]["PaperSectionDto"][];
+            seed: number | null;
             shuffleItems: boolean;
             shuffleOptions: boolean;
+            /** @description Minutes */
+            timeLimit: number | null;
             title: string;
             updatedAt: string;
             version: number;
+            /** @description The paper that it is a version of */
+            versionOf: string | null;
         };
         PaperEntryDto: {
             itemId: string;
+            /** @description Ids of the options as this paper shows them */
+            optionOrder?: string[] | null;
             points: number;
             required: boolean;
+            sectionId?: string | null;
+        };
+        PaperFindingDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            /** @description Places in the paper, from 0 */
+            items: number[];
+            message: string;
+            /** @enum {string} */
+            severity: "trouble" | "doubt" | "told";
+        };
+        PaperRuleDto: {
+            count: number;
+            filter: components["schemas"]["BankFilterDto"];
+            id: string;
+            /** @description Points of each; null: the item’s own */
+            points: number | null;
+            sectionId: string | null;
+        };
+        PaperSectionDto: {
+            id: string;
+            instructions: string;
+            title: string;
         };
         PaperSummaryDto: {
             id: string;
             itemCount: number;
+            label: string | null;
             points: number;
+            seed: number | null;
             title: string;
             updatedAt: string;
+            /** @description The paper that it is a version of */
+            versionOf: string | null;
         };
         PersonDto: {
             id: string;
             name: string;
             workspace: string;
+        };
+        ProposalDto: {
+            code: string;
+            /** @description 0 to 1 */
+            likeness: number;
+            statement: string;
+        };
+        RebalanceDto: {
+            ids: string[];
         };
         RestoreDto: {
             number: number;
@@ -700,6 +1148,11 @@ export interface components {
             number: number;
             says: string;
         };
+        SavedFilterDto: {
+            filter: components["schemas"]["BankFilterDto"];
+            id: string;
+            name: string;
+        };
         SaveDraftDto: {
             followed: components["schemas"]["FollowedDto"][];
             /** @description A key in a text of its own */
@@ -711,10 +1164,19 @@ export interface components {
             version: number;
         };
         SavePaperDto: {
+            attempts?: number | null;
             entries: components["schemas"]["PaperEntryDto"][];
+            /** @enum {string} */
+            feedbackWhen?: "each" | "after" | "never";
+            /** @description What a student writes above the items */
+            identity?: string[];
             instructions: string;
+            rules?: components["schemas"]["PaperRuleDto"][];
+            sections?: components["schemas"]["PaperSectionDto"][];
             shuffleItems: boolean;
             shuffleOptions: boolean;
+            /** @description Minutes */
+            timeLimit?: number | null;
             title: string;
             /** @description The version that was edited */
             version: number;
@@ -777,6 +1239,43 @@ export interface components {
             leftOut: components["schemas"]["LeftOutDto"][];
             unchanged: number;
             updated: number;
+        };
+        UndoneDto: {
+            /** @description Changed by somebody since, and left as they are */
+            left: number;
+            restored: number;
+        };
+        VariantDto: {
+            itemId: string;
+            language: string | null;
+            /** @description Its original has changed since */
+            stale: boolean;
+        };
+        VersionsDto: {
+            /** @description How many items each rule finds now */
+            found: number[];
+            /** @description Shared items of each pair of these papers; the diagonal says how many a paper has */
+            overlap: number[][];
+            /** @description The versions, then other papers that share items with them */
+            papers: components["schemas"]["OverlapPaperDto"][];
+        };
+        WaivedDto: {
+            at: string;
+            by: string;
+            reason: string;
+        };
+        WaiveDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            /** @description Null takes the waiver back */
+            reason: string | null;
+        };
+        WorkspaceSettingsDto: {
+            checksOff?: ("no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate")[];
+            /** @description Address of a look-up, with {words} where the words go */
+            lookUp?: string;
+            /** @description Years of school of the readers */
+            targetGrade?: number;
         };
     };
     responses: never;
@@ -1256,13 +1755,27 @@ export interface operations {
     BankController_search: {
         parameters: {
             query?: {
+                difficulty?: string;
+                /** @description Code of a writing check that finds something */
+                finding?: string;
+                hasKey?: "yes" | "no";
+                hasPicture?: "yes" | "no";
                 kind?: string;
+                language?: string;
+                level?: string;
                 limit?: number;
                 offset?: number;
+                outcome?: string;
+                sent?: "yes" | "no";
+                /** @description Share right when last taken */
+                share?: "hard" | "middle" | "easy" | "untaken";
                 signedOff?: "yes" | "no";
+                sort?: "newest" | "oldest" | "hardest" | "easiest" | "points" | "sent";
                 tag?: string;
-                /** @description Words, each matched at its start */
+                /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
                 text?: string;
+                /** @description In a paper */
+                used?: "yes" | "no";
             };
             header?: never;
             path?: never;
@@ -1389,6 +1902,48 @@ export interface operations {
             };
         };
     };
+    BankController_bringInLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_nearOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearFoundDto"];
+                };
+            };
+        };
+    };
     BankController_restore: {
         parameters: {
             query?: never;
@@ -1455,6 +2010,311 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    BankController_addVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVariantDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_waive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_changeMany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BulkDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulkResultDto"];
+                };
+            };
+        };
+    };
+    BankController_undoMany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoneDto"];
+                };
+            };
+        };
+    };
+    BankController_facets: {
+        parameters: {
+            query?: {
+                difficulty?: string;
+                /** @description Code of a writing check that finds something */
+                finding?: string;
+                hasKey?: "yes" | "no";
+                hasPicture?: "yes" | "no";
+                kind?: string;
+                language?: string;
+                level?: string;
+                outcome?: string;
+                sent?: "yes" | "no";
+                /** @description Share right when last taken */
+                share?: "hard" | "middle" | "easy" | "untaken";
+                signedOff?: "yes" | "no";
+                tag?: string;
+                /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
+                text?: string;
+                /** @description In a paper */
+                used?: "yes" | "no";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BankFacetsDto"];
+                };
+            };
+        };
+    };
+    BankController_savedFilters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_saveFilter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSavedFilterDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_removeFilter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_near: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NearAskedDto"];
+            };
+        };
+        responses: {
+            /** @description A list per body given */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearFoundDto"][];
+                };
+            };
+        };
+    };
+    BankController_rebalance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RebalanceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulkResultDto"];
+                };
+            };
+        };
+    };
+    OutcomesController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeDto"][];
+                };
+            };
+        };
+    };
+    OutcomesController_replace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomesFileDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeDto"][];
+                };
+            };
+        };
+    };
+    OutcomesController_proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalDto"][];
+                };
             };
         };
     };
@@ -1565,6 +2425,31 @@ export interface operations {
             };
         };
     };
+    PapersController_draw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionsDto"];
+                };
+            };
+        };
+    };
     DispatchController_download: {
         parameters: {
             query: {
@@ -1608,6 +2493,27 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    PapersController_versionsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionsDto"];
+                };
             };
         };
     };
@@ -1685,6 +2591,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CountsDto"];
+                };
+            };
+        };
+    };
+    SessionController_settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceSettingsDto"];
+                };
+            };
+        };
+    };
+    SessionController_setSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceSettingsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceSettingsDto"];
                 };
             };
         };

@@ -1,5 +1,18 @@
-import { ApiProperty } from '@nestjs/swagger'
-import { IsEmail, IsString, Length } from 'class-validator'
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
+import { CHECK_CODES, type CheckCode } from '@zakuska/core'
+import {
+  IsArray,
+  IsEmail,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator'
 
 export class SignInDto {
   @ApiProperty()
@@ -21,6 +34,29 @@ export class PersonDto {
 
   @ApiProperty()
   workspace!: string
+}
+
+export class WorkspaceSettingsDto {
+  @ApiPropertyOptional({ type: String, description: 'Address of a look-up, with {words} where the words go' })
+  @IsOptional()
+  @Matches(/^https?:\/\/[^\s]+\{words\}/, {
+    message: 'The look-up address begins with http:// or https:// and holds {words} where the words go',
+  })
+  @MaxLength(300)
+  lookUp?: string
+
+  @ApiPropertyOptional({ description: 'Years of school of the readers' })
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(18)
+  targetGrade?: number
+
+  @ApiPropertyOptional({ type: [String], enum: CHECK_CODES })
+  @IsOptional()
+  @IsArray()
+  @IsIn(CHECK_CODES, { each: true })
+  checksOff?: CheckCode[]
 }
 
 /** How much waits at each station. */

@@ -1,11 +1,32 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
-import { IsBoolean, IsIn, IsInt, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator'
+import { CHECK_CODES, type CheckCode } from '@zakuska/core'
+import { SHARE_BANDS, SORTS, type BankFilter, type BankSort, type ShareBand } from '../bank-filter.ts'
 
+const YES_NO = ['yes', 'no'] as const
 const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
 
-export class SearchItemsDto {
-  @ApiPropertyOptional({ description: 'Words, each matched at its start' })
+/** What the bank is narrowed by; every field is optional. */
+export class BankFilterDto implements BankFilter {
+  @ApiPropertyOptional({ description: 'Words, each matched at its start or by its stem; "a phrase"; -without' })
   @IsOptional()
   @IsString()
   @MaxLength(200)
@@ -14,17 +35,80 @@ export class SearchItemsDto {
   @ApiPropertyOptional()
   @IsOptional()
   @IsString()
+  @MaxLength(40)
   kind?: string
 
   @ApiPropertyOptional()
   @IsOptional()
   @IsString()
+  @MaxLength(200)
   tag?: string
 
-  @ApiPropertyOptional({ enum: ['yes', 'no'] })
+  @ApiPropertyOptional()
   @IsOptional()
-  @IsIn(['yes', 'no'])
+  @IsString()
+  @MaxLength(400)
+  outcome?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  level?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  difficulty?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(40)
+  language?: string
+
+  @ApiPropertyOptional({ enum: YES_NO })
+  @IsOptional()
+  @IsIn(YES_NO)
   signedOff?: 'yes' | 'no'
+
+  @ApiPropertyOptional({ enum: YES_NO })
+  @IsOptional()
+  @IsIn(YES_NO)
+  hasKey?: 'yes' | 'no'
+
+  @ApiPropertyOptional({ enum: YES_NO })
+  @IsOptional()
+  @IsIn(YES_NO)
+  hasPicture?: 'yes' | 'no'
+
+  @ApiPropertyOptional({ enum: YES_NO, description: 'In a paper' })
+  @IsOptional()
+  @IsIn(YES_NO)
+  used?: 'yes' | 'no'
+
+  @ApiPropertyOptional({ enum: YES_NO })
+  @IsOptional()
+  @IsIn(YES_NO)
+  sent?: 'yes' | 'no'
+
+  @ApiPropertyOptional({ enum: Object.keys(SHARE_BANDS), description: 'Share right when last taken' })
+  @IsOptional()
+  @IsIn(Object.keys(SHARE_BANDS))
+  share?: ShareBand
+
+  @ApiPropertyOptional({ description: 'Code of a writing check that finds something' })
+  @IsOptional()
+  @IsIn(CHECK_CODES)
+  finding?: string
+}
+
+export class SearchItemsDto extends BankFilterDto {
+  @ApiPropertyOptional({ enum: Object.keys(SORTS) })
+  @IsOptional()
+  @IsIn(Object.keys(SORTS))
+  sort?: BankSort
 
   @ApiPropertyOptional()
   @IsOptional()
@@ -40,6 +124,42 @@ export class SearchItemsDto {
   @Min(1)
   @Max(500)
   limit?: number
+}
+
+export class WaivedDto {
+  @ApiProperty()
+  reason!: string
+
+  @ApiProperty()
+  by!: string
+
+  @ApiProperty()
+  at!: string
+}
+
+export class FindingDto {
+  @ApiProperty({ enum: CHECK_CODES })
+  code!: CheckCode
+
+  @ApiProperty({ enum: ['trouble', 'doubt', 'told'] })
+  severity!: 'trouble' | 'doubt' | 'told'
+
+  @ApiProperty()
+  message!: string
+
+  @ApiProperty({ type: WaivedDto, nullable: true })
+  waived!: WaivedDto | null
+}
+
+export class VariantDto {
+  @ApiProperty()
+  itemId!: string
+
+  @ApiProperty({ type: String, nullable: true })
+  language!: string | null
+
+  @ApiProperty({ description: 'Its original has changed since' })
+  stale!: boolean
 }
 
 export class SignOffDto {
@@ -72,6 +192,24 @@ export class ItemDto {
   @ApiProperty({ type: [String], description: 'Titles of papers that hold it' })
   usedIn!: string[]
 
+  @ApiProperty({ type: [FindingDto], description: 'What the writing checks say of it' })
+  findings!: FindingDto[]
+
+  @ApiProperty({ type: String, nullable: true, description: 'The item that it is a variant of' })
+  variantOf!: string | null
+
+  @ApiProperty({ type: [VariantDto], description: 'The others of its family' })
+  variants!: VariantDto[]
+
+  @ApiProperty({ description: 'It is a variant, and its original has changed since' })
+  stale!: boolean
+
+  @ApiProperty({ type: String, nullable: true })
+  lastSentAt!: string | null
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Share right when last taken, 0 to 1' })
+  shareRight!: number | null
+
   @ApiProperty()
   updatedAt!: string
 }
@@ -84,24 +222,214 @@ export class FacetDto {
   count!: number
 }
 
-export class ItemPageDto {
+export class FieldFacetsDto {
   @ApiProperty()
-  total!: number
+  name!: string
 
+  @ApiProperty({ type: [FacetDto] })
+  values!: FacetDto[]
+}
+
+export class BankFacetsDto {
   @ApiProperty({ description: 'In the whole bank' })
   all!: number
 
   @ApiProperty({ description: 'In the whole bank, not signed off' })
   waiting!: number
 
+  @ApiProperty({ type: [FieldFacetsDto] })
+  facets!: FieldFacetsDto[]
+}
+
+export class ItemPageDto {
+  @ApiProperty()
+  total!: number
+
   @ApiProperty({ type: [ItemDto] })
   items!: ItemDto[]
+}
 
-  @ApiProperty({ type: [FacetDto] })
-  kinds!: FacetDto[]
+export class NearItemDto {
+  @ApiProperty()
+  itemId!: string
 
-  @ApiProperty({ type: [FacetDto] })
-  tags!: FacetDto[]
+  @ApiProperty(ANY_OBJECT)
+  body!: object
+
+  @ApiProperty({ description: '0 to 1' })
+  likeness!: number
+}
+
+export class NearAskedDto {
+  @ApiProperty({ type: 'array', items: ANY_OBJECT })
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsObject({ each: true })
+  bodies!: object[]
+}
+
+export class NearFoundDto {
+  @ApiProperty({ type: [NearItemDto] })
+  near!: NearItemDto[]
+}
+
+export class WaiveDto {
+  @ApiProperty({ enum: CHECK_CODES })
+  @IsIn(CHECK_CODES)
+  code!: CheckCode
+
+  @ApiProperty({ type: String, nullable: true, description: 'Null takes the waiver back' })
+  @ValidateIf((given: WaiveDto) => given.reason !== null)
+  @IsString()
+  @IsNotEmpty({ message: 'Say why the check does not count here' })
+  @MaxLength(300)
+  reason!: string | null
+}
+
+export class NewVariantDto {
+  @ApiProperty({ type: String, nullable: true, description: 'BCP 47 tag; null for the same language, other readers' })
+  @ValidateIf((given: NewVariantDto) => given.language !== null)
+  @IsString()
+  @MaxLength(40)
+  language!: string | null
+}
+
+export class SavedFilterDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  name!: string
+
+  @ApiProperty({ type: BankFilterDto })
+  filter!: BankFilterDto
+}
+
+export class NewSavedFilterDto {
+  @ApiProperty()
+  @IsString()
+  @IsNotEmpty({ message: 'Give the filter a name' })
+  @MaxLength(80)
+  name!: string
+
+  @ApiProperty({ type: BankFilterDto })
+  @ValidateNested()
+  @Type(() => BankFilterDto)
+  filter!: BankFilterDto
+}
+
+/** What changes on every item; a field that is absent stays as it is, null takes it out. */
+export class BulkFieldsDto {
+  @ApiPropertyOptional({ type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @IsString({ each: true })
+  addTags?: string[]
+
+  @ApiPropertyOptional({ type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @IsString({ each: true })
+  dropTags?: string[]
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsNumber()
+  @Min(0)
+  @Max(1000)
+  points?: number
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(400)
+  outcome?: string | null
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  level?: string | null
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  difficulty?: string | null
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsBoolean()
+  shuffle?: boolean
+
+  @ApiPropertyOptional({ type: Number, nullable: true, description: 'Seconds' })
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(86_400)
+  timeLimit?: number | null
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsBoolean()
+  signedOff?: boolean
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsBoolean()
+  deleted?: boolean
+}
+
+export class BulkDto {
+  @ApiPropertyOptional({ type: [String], description: 'Which items; or else all that the filter finds' })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(5000)
+  @IsUUID(undefined, { each: true })
+  ids?: string[]
+
+  @ApiPropertyOptional({ type: BankFilterDto })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => BankFilterDto)
+  filter?: BankFilterDto
+
+  @ApiProperty({ type: BulkFieldsDto })
+  @ValidateNested()
+  @Type(() => BulkFieldsDto)
+  change!: BulkFieldsDto
+}
+
+export class BulkResultDto {
+  @ApiProperty({ description: 'To undo it by' })
+  id!: string
+
+  @ApiProperty()
+  changed!: number
+
+  @ApiProperty({ description: 'Already as asked, or of a kind that has no such field' })
+  unchanged!: number
+
+  @ApiProperty({ description: 'Sign-offs lost, since something shown or graded changed' })
+  signOffsLost!: number
+}
+
+export class UndoneDto {
+  @ApiProperty()
+  restored!: number
+
+  @ApiProperty({ description: 'Changed by somebody since, and left as they are' })
+  left!: number
+}
+
+export class RebalanceDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMaxSize(500)
+  @IsUUID(undefined, { each: true })
+  ids!: string[]
 }
 
 export class NewItemDto {

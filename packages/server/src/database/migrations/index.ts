@@ -1,6 +1,7 @@
 import { Migration } from '@mikro-orm/migrations'
 import { Migration20261123000000 } from './20261123000000-first-tables.ts'
 import { Migration20261124000000 } from './20261124000000-draft-documents.ts'
+import { Migration20261125000000 } from './20261125000000-bank-and-papers.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -9,4 +10,5 @@ export const MIGRATIONS: readonly {
 }[] = [
   { name: '20261123000000-first-tables', class: Migration20261123000000 },
   { name: '20261124000000-draft-documents', class: Migration20261124000000 },
+  { name: '20261125000000-bank-and-papers', class: Migration20261125000000 },
 ]

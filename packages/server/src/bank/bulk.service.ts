@@ -1,0 +1,155 @@
+import { randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
+import { fingerprint, hasKey, rebalanceKeys, stableJson, type Item, type SignOff } from '@zakuska/core'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { orNotFound } from '../http/id.ts'
+import { BankItem, BulkChange, ItemRevision, type BeforeBulk } from './bank.entities.ts'
+import { BankService } from './bank.service.ts'
+import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bank.dto.ts'
+
+const MOST_ITEMS = 5000
+
+/** Changes of many items at once; each can be undone as one. */
+@Injectable()
+export class BulkService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly bank: BankService,
+  ) {}
+
+  /** @throws UnprocessableEntityException where a filter finds more than can be changed at once. */
+  async change(person: SignedIn, asked: BulkDto): Promise<BulkResultDto> {
+    const ids = asked.ids ?? (await this.bank.idsOf(person.workspaceId, asked.filter ?? {}, MOST_ITEMS + 1))
+    if (ids.length > MOST_ITEMS)
+      throw new UnprocessableEntityException(
+        `More than ${MOST_ITEMS} items would change. Narrow the filter, and change them in parts.`,
+      )
+    const items = await this.bank.findAll(person.workspaceId, ids)
+    const result = { changed: 0, unchanged: 0, signOffsLost: 0 }
+    const before: BeforeBulk[] = []
+    for (const item of items) {
+      const was = stateOf(item)
+      this.#changeOne(person, item, asked.change)
+      if (isAs(item, was)) result.unchanged++
+      else {
+        result.changed++
+        if (was.signOff && !item.signOff && asked.change.signedOff !== false) result.signOffsLost++
+        before.push({ ...was, made: item.revision })
+      }
+    }
+    const kept = this.#keep(person, says(asked.change), before)
+    await this.em.flush()
+    return { id: kept.id, ...result }
+  }
+
+  #changeOne(person: SignedIn, item: BankItem, change: BulkFieldsDto): void {
+    const body = changed(item.body, change)
+    this.bank.keepChange(person, item, body, item.signOff, says(change))
+    if (change.signedOff !== undefined) item.signOff = change.signedOff ? signOff(person, item) : null
+    if (change.deleted !== undefined) item.deletedAt = change.deleted ? new Date() : null
+  }
+
+  /** Spreads the keys of single-choice items over their places; what keeps its order is not touched. */
+  async rebalance(person: SignedIn, ids: readonly string[]): Promise<BulkResultDto> {
+    const found = new Map((await this.bank.findAll(person.workspaceId, ids)).map((item) => [item.id, item]))
+    const items = ids.flatMap((id) => found.get(id) ?? [])
+    const before: BeforeBulk[] = []
+    let signOffsLost = 0
+    for (const { at, item: body } of rebalanceKeys(items.map((item) => item.body))) {
+      const item = items[at]
+      if (!item) continue
+      const was = stateOf(item)
+      // The options and the key are the same, only their order is another, so who vouched for them still does.
+      const signedOff = item.signOff && { ...item.signOff, fingerprint: fingerprint(body) }
+      this.bank.keepChange(person, item, body, signedOff, 'options moved to spread the keys')
+      if (was.signOff && !item.signOff) signOffsLost++
+      before.push({ ...was, made: item.revision })
+    }
+    const kept = this.#keep(person, 'keys spread', before)
+    await this.em.flush()
+    return { id: kept.id, changed: before.length, unchanged: items.length - before.length, signOffsLost }
+  }
+
+  #keep(person: SignedIn, what: string, before: BeforeBulk[]): BulkChange {
+    return this.em.create(BulkChange, {
+      id: randomUUID(),
+      workspaceId: person.workspaceId,
+      says: what,
+      byName: person.name,
+      at: new Date(),
+      before,
+    })
+  }
+
+  /** Puts every item back as it was; one that somebody changed since is left alone, and counted. */
+  async undo(person: SignedIn, id: string): Promise<UndoneDto> {
+    const bulk = orNotFound(await this.em.findOne(BulkChange, { id, workspaceId: person.workspaceId }), 'change')
+    if (bulk.undoneAt) throw new ConflictException('This change is undone already.')
+    const items = await this.em.find(BankItem, {
+      id: { $in: bulk.before.map((one) => one.itemId) },
+      workspaceId: person.workspaceId,
+    })
+    const byId = new Map(items.map((item) => [item.id, item]))
+    const revisions = await this.em.find(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
+    const bodyAt = new Map(revisions.map((one) => [`${one.itemId} ${one.number}`, one.body]))
+    let restored = 0
+    for (const was of bulk.before) {
+      const item = byId.get(was.itemId)
+      const body = bodyAt.get(`${was.itemId} ${was.revision}`)
+      if (!item || !body || item.revision !== was.made) continue
+      this.bank.keepChange(person, item, body, was.signOff, 'a change of many undone')
+      item.signOff = was.signOff
+      item.deletedAt = was.deleted ? (item.deletedAt ?? new Date()) : null
+      restored++
+    }
+    bulk.undoneAt = new Date()
+    await this.em.flush()
+    return { restored, left: bulk.before.length - restored }
+  }
+}
+
+function stateOf(item: BankItem): Omit<BeforeBulk, 'made'> {
+  return { itemId: item.id, revision: item.revision, signOff: item.signOff, deleted: item.deletedAt !== null }
+}
+
+function isAs(item: BankItem, was: Omit<BeforeBulk, 'made'>): boolean {
+  return stableJson(stateOf(item)) === stableJson(was)
+}
+
+function signOff(person: SignedIn, item: BankItem): SignOff | null {
+  if (!hasKey(item.body)) return null
+  return (
+    item.signOff ?? {
+      by: person.name,
+      at: new Date().toISOString(),
+      remark: '',
+      fingerprint: fingerprint(item.body),
+    }
+  )
+}
+
+function changed(body: Item, change: BulkFieldsDto): Item {
+  const { addTags = [], dropTags = [], points, outcome, level, difficulty, shuffle, timeLimit } = change
+  const tags = [...new Set([...body.tags.filter((tag) => !dropTags.includes(tag)), ...addTags])]
+  const fields = {
+    tags,
+    ...(points !== undefined && body.kind !== 'scale' && body.kind !== 'note' && { points }),
+    ...(shuffle !== undefined && 'shuffle' in body && { shuffle }),
+  }
+  return withOptional({ ...body, ...fields }, { outcome, level, difficulty, timeLimit })
+}
+
+/** Undefined leaves a field as it is, null takes it out. */
+function withOptional(body: Item, fields: Readonly<Record<string, string | number | null | undefined>>): Item {
+  const next: Record<string, unknown> = { ...body }
+  for (const [name, value] of Object.entries(fields)) {
+    if (value === null) Reflect.deleteProperty(next, name)
+    else if (value !== undefined) next[name] = value
+  }
+  return next as unknown as Item
+}
+
+function says(change: BulkFieldsDto): string {
+  return `${Object.keys(change).join(', ')}, for many at once`
+}
