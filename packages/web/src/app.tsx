@@ -10,6 +10,9 @@ const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ 
 const ColumnsPage = lazy(() => import('./drafts/ColumnsPage').then((page) => ({ default: page.ColumnsPage })))
 const PagesPage = lazy(() => import('./drafts/PagesPage').then((page) => ({ default: page.PagesPage })))
 const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
+const SignOffPage = lazy(() => import('./bank/SignOffPage').then((page) => ({ default: page.SignOffPage })))
+const OutcomesPage = lazy(() => import('./bank/OutcomesPage').then((page) => ({ default: page.OutcomesPage })))
+const SettingsPage = lazy(() => import('./bank/SettingsPage').then((page) => ({ default: page.SettingsPage })))
 const PapersPage = lazy(() => import('./papers/PapersPage').then((page) => ({ default: page.PapersPage })))
 const PaperDeskPage = lazy(() => import('./papers/PaperDesk').then((page) => ({ default: page.PaperDeskPage })))
 const TakePage = lazy(() => import('./papers/TakePage').then((page) => ({ default: page.TakePage })))
@@ -34,6 +37,9 @@ export function App() {
           <Route path="drafts/pages" element={<PagesPage />} />
           <Route path="drafts/:id" element={<DraftDeskPage />} />
           <Route path="bank" element={<BankPage />} />
+          <Route path="bank/sign-off" element={<SignOffPage />} />
+          <Route path="bank/outcomes" element={<OutcomesPage />} />
+          <Route path="bank/settings" element={<SettingsPage />} />
           <Route path="bank/:id" element={<BankPage />} />
           <Route path="papers" element={<PapersPage />} />
           <Route path="papers/:id" element={<PaperDeskPage />} />

@@ -1,5 +1,6 @@
 import { plainText } from '../content/plain.ts'
 import type { Item } from '../item/model.ts'
+import { REVIEW_LANGUAGES } from './languages.ts'
 import { readText } from './readability.ts'
 
 /** Two places in a list of items, and how alike the items are. */
@@ -24,10 +25,20 @@ export interface ItemShape {
   readonly numbers: string
   /** Words of the stem that turn a question round. */
   readonly turn: string
+  /** Words of the stem that say what it is about. */
+  readonly subject: readonly string[]
 }
 
 const TURNS =
   /(?<!\p{L})(?:not|except|never|least|most|nicht|kein\w*|pas|no|inte|niet|non|não|false|true|before|after|more|less|port|starboard|left|right|ebb|flood|high|low|north|south|east|west|minimum|maximum|first|last|without|with)(?!\p{L})/giu
+
+/** Words that a question is put together with; another one of these makes no other question. */
+const FORM_WORDS = new Set([
+  ...REVIEW_LANGUAGES.flatMap((language) => language.common),
+  ...'has have had there some any can will would should do did was were who why its their these those following used called'.split(
+    ' ',
+  ),
+])
 
 export function shapeOf(item: Item): ItemShape {
   const stem = plainText(item.stem).toLowerCase()
@@ -37,6 +48,7 @@ export function shapeOf(item: Item): ItemShape {
     key: piecesOf(keyText(item)),
     numbers: (stem.match(/\d+(?:[.,:]\d+)*/g) ?? []).join(' '),
     turn: (stem.match(TURNS) ?? []).sort().join(' '),
+    subject: [...new Set(stem.match(/[\p{L}\p{M}]+/gu) ?? [])].filter((word) => !FORM_WORDS.has(word)),
   }
 }
 
@@ -60,14 +72,26 @@ function keyText(item: Item): string {
 }
 
 const SAME_KEY = 0.3
+const SAME_ROOT_LETTERS = 4
+
+/** A word that the other stem has in no form: neither itself nor one that begins alike. */
+function hasOther(words: readonly string[], others: readonly string[]): boolean {
+  return words.some((word) => !others.some((other) => other === word || beginsAlike(word, other)))
+}
+
+function beginsAlike(a: string, b: string): boolean {
+  return a.length >= SAME_ROOT_LETTERS && a.slice(0, SAME_ROOT_LETTERS) === b.slice(0, SAME_ROOT_LETTERS)
+}
 
 /**
  * How alike two items are: the shared pieces over all pieces (Jaccard's coefficient) of the stems or of the whole,
- * whichever is less; 0 where the numbers, a turning word or the keys are others.
+ * whichever is less; 0 where the numbers, a turning word or the keys are others, or one word of the subject stands in
+ * another's place ("the capital of …").
  */
 export function likeness(a: ItemShape, b: ItemShape): number {
   if (a.numbers !== b.numbers || a.turn !== b.turn) return 0
   if (a.key.size > 0 && b.key.size > 0 && shared(a.key, b.key) < SAME_KEY) return 0
+  if (hasOther(a.subject, b.subject) && hasOther(b.subject, a.subject)) return 0
   return Math.min(shared(a.stem, b.stem), shared(a.pieces, b.pieces))
 }
 

@@ -221,6 +221,13 @@ describe('near duplicates', () => {
       1,
       1,
     ],
+    [
+      'another subject in the same words',
+      'What does fog do to the watch below?',
+      'What does ice do to the watch below?',
+      1,
+      1,
+    ],
     ['another key', 'What is the unit of force?', 'What is the unit of power?', 1, 2],
   ])('%s is another item', (_name, first, second, a, b) => {
     expect(nearDuplicates([choice(first, a), choice(second, b)])).toEqual([])

@@ -1,6 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
-import { fingerprint, followItems, readDraft, type FollowedItem, type Item, type SignOff } from '@zakuska/core'
+import {
+  fingerprint,
+  followItems,
+  outcomesFromRows,
+  readDraft,
+  scorePaper,
+  type FollowedItem,
+  type Item,
+  type SignOff,
+} from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
 import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
@@ -14,7 +23,7 @@ import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
 import { STUDENTS } from './students.ts'
-import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT } from './texts.ts'
+import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT, OUTCOMES } from './texts.ts'
 
 export interface SeedSettings {
   readonly databaseUrl: string
@@ -86,7 +95,11 @@ async function reconnect(em: EntityManager, workspaceId: string, settings: SeedS
 
 async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   const workspaceId = randomUUID()
-  em.create(Workspace, { id: workspaceId, name: WORKSPACE })
+  em.create(Workspace, {
+    id: workspaceId,
+    name: WORKSPACE,
+    settings: { lookUp: 'https://library.skarnholm.example/search?q={words}' },
+  })
   await em.flush()
   em.create(Person, {
     id: randomUUID(),
@@ -103,6 +116,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     token: settings.breakwaterToken,
   })
   const items = addBank(em, workspaceId)
+  addOutcomes(em, workspaceId)
   await em.flush()
   addDraft(em, workspaceId, 'Tides, week 2', CLEAN_DRAFT, 3)
   addDraft(em, workspaceId, 'Buoys and lights, week 3', MESSY_DRAFT, 0)
@@ -141,9 +155,10 @@ function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
 }
 
 function addBank(em: EntityManager, workspaceId: string): BankItem[] {
-  const bodies = readDraft({ text: BANK_TEXT }).items.map((read) => read.item)
+  const read = readDraft({ text: BANK_TEXT }).items
+  const lines = BANK_TEXT.split('\n')
   const start = Date.now() - 20 * DAY_MS
-  return bodies.map((body, index) => {
+  return read.map(({ item: body, lines: [first, last] }, index) => {
     const at = new Date(start + index * 60_000)
     const signOff = UNSIGNED.has(index)
       ? null
@@ -153,6 +168,12 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
       workspaceId,
       ...filedAs(body),
       waived: [],
+      cameFrom: {
+        draftId: '',
+        title: 'Course book questions',
+        lines: [first, last],
+        text: lines.slice(first - 1, last).join('\n'),
+      },
       signOff,
       revision: 1,
       createdAt: at,
@@ -169,6 +190,22 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
     })
     return item
   })
+}
+
+function addOutcomes(em: EntityManager, workspaceId: string): void {
+  const nodes = outcomesFromRows(OUTCOMES)
+  const ids = new Map(nodes.map((node) => [node.id, randomUUID()]))
+  nodes.forEach((node, place) =>
+    em.create(Outcome, {
+      id: ids.get(node.id) ?? randomUUID(),
+      workspaceId,
+      parentId: node.parent === null ? null : (ids.get(node.parent) ?? null),
+      sourceId: node.id,
+      code: node.code,
+      statement: node.statement,
+      place,
+    }),
+  )
 }
 
 function addDraft(em: EntityManager, workspaceId: string, title: string, text: string, signed: number): void {
@@ -277,5 +314,8 @@ async function addDelivery(
   )
   delivery.responses = STUDENTS.map((student, place) => ({ student, responses: responses[place] ?? [] }))
   delivery.fetchedAt = new Date()
+  const { items: figures } = scorePaper(bodies, delivery.responses)
+  for (const { item, shareRight } of figures)
+    await em.nativeUpdate(BankItem, { id: delivery.items[item]?.itemId ?? '' }, { shareRight })
   await em.flush()
 }

@@ -11,6 +11,7 @@ Answer: B
 Explanation: In region A red is left to port on entering.
 Difficulty: easy
 Level: remember
+Outcome: P2.1
 Tags: buoys
 
 2. A light shows two white flashes every ten seconds. How is it written on the chart?
@@ -21,6 +22,7 @@ D) Iso 10s
 Answer: B
 Difficulty: medium
 Level: understand
+Outcome: P2.2
 Tags: lights, charts
 
 3. Which light is dark for a shorter time than it is lit?
@@ -30,10 +32,12 @@ C) isophase
 D) quick
 Answer: B
 Explanation: Occulting means hidden: the dark is the shorter part.
+Outcome: P2.2
 Tags: lights
 
 4. True or false: A nautical mile is 1,852 metres.
 Answer: True
+Outcome: P1.1
 Tags: charts
 
 5. Which of these belong on a passage plan? Choose all that apply.
@@ -47,6 +51,7 @@ Tags: charts, tides
 
 6. The stream that runs while the water is falling is called the _____ stream.
 Answer: ebb
+Outcome: P3.2
 Tags: tides
 
 7. Which knot makes a fixed loop at the end of a rope?
@@ -335,3 +340,20 @@ Name the light that is lit and dark for equal times.
 
 Feel free to check your answers, and let me know if you would like more questions!
 `
+
+/** What the course is to teach: code, statement. */
+export const OUTCOMES: readonly (readonly string[])[] = [
+  ['code', 'statement'],
+  ['P1', 'Reads and uses the chart'],
+  ['P1.1', 'Measures distances and courses on the chart in nautical miles and degrees'],
+  ['P1.2', 'Takes a bearing with the compass and allows for variation'],
+  ['P2', 'Knows buoys and lights'],
+  ['P2.1', 'Names buoys and the side on which they are left in region A'],
+  ['P2.2', 'Tells lights by their character: flashing, occulting, isophase, quick'],
+  ['P3', 'Reckons with the tide'],
+  ['P3.1', 'Finds the height of tide at a time by the tide table and the rule of twelfths'],
+  ['P3.2', 'Allows for the tidal stream, ebb and flood'],
+  ['P4', 'Ties the knots of the course'],
+  ['P5', 'Makes and answers radio calls'],
+  ['P6', 'Judges the weather, fog and wind before leaving harbour'],
+]

@@ -149,7 +149,7 @@ function arranged(
 ): PaperEntry[] {
   const ordered = inSections({ entries: [...entries], sections: paper.sections }).flatMap((entry) => {
     const item = items.get(entry.itemId)
-    return item ? [{ entry, body: item.body as Item }] : []
+    return item ? [{ entry, body: item.body }] : []
   })
   const placed = arrange(
     ordered.map((one) => one.body),

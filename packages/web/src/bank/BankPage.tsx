@@ -1,23 +1,28 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { hasKey, plainText } from '@zakuska/core'
+import { CHECKS, hasKey, KIND_NAMES, plainText } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
-import { useNavigate, useParams, useSearchParams } from 'react-router'
-import { KIND_NAMES } from '@zakuska/core'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Button, Kbd } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { asKept, counted, pointsText } from '../parts/item-words'
 import { AddToPaper } from '../papers/AddToPaper'
+import { BulkDialog } from './BulkDialog'
+import { Facets } from './Facets'
 import { ItemDesk } from './ItemDesk'
 import { emptyItem, ItemForm } from './ItemForm'
-import { useBankChanges, useBankSearch, type BankItem, type BankSearch } from './queries'
+import { useBankChanges, useBankSearch, useFacets, type BankItem } from './queries'
+import { chipName, FILTER_FIELDS, paramsOf, searchIn, SORT_NAMES, type BankFilter, type BankSearch } from './search'
 
 /** The bank: what to look for on the left, the items, and the one that is open. */
 export function BankPage() {
   const { id } = useParams()
   const [params, setParams] = useSearchParams()
-  const search = useMemo(() => searchOf(params), [params])
+  const search = useMemo(() => searchIn(params), [params])
   const found = useBankSearch(search)
+  const facets = useFacets(search.filter)
+  const items = useMemo(() => found.data?.pages.flatMap((page) => page.items) ?? [], [found.data])
+  const total = found.data?.pages[0]?.total
   const [picked, setPicked] = useState<ReadonlySet<string>>(new Set())
   const [making, setMaking] = useState(false)
   const navigate = useNavigate()
@@ -38,34 +43,61 @@ export function BankPage() {
       if (!next.delete(item)) next.add(item)
       return next
     })
-  const data = found.data
+  const counts = facets.data
+  const isNarrow = Object.keys(search.filter).length > 0
   return (
     <>
       <Head
         title="Item bank"
         about={
-          data &&
-          `${counted(data.all, 'item', 'items')} · ${data.waiting ? `${data.waiting} wait for sign-off` : 'all signed off'}`
+          counts &&
+          `${counted(counts.all, 'item', 'items')} · ${counts.waiting ? `${counts.waiting} wait for sign-off` : 'all signed off'}`
         }
       >
+        <Link to="/bank/outcomes" className={LINK}>
+          Outcomes
+        </Link>
+        {counts !== undefined && counts.waiting > 0 && (
+          <Link to={{ pathname: '/bank/sign-off', search: params.toString() }} className={LINK}>
+            Sign off {counts.waiting} waiting
+          </Link>
+        )}
+        <Link to="/bank/settings" className={LINK}>
+          Checks
+        </Link>
         <Button onClick={() => setMaking(true)}>New item</Button>
       </Head>
-      <SearchLine search={search} set={set} total={data?.total} all={data?.all} />
+      <SearchLine search={search} set={set} total={total} all={counts?.all} />
       <div
-        className={`grid min-h-0 flex-1 ${id || making ? 'lg:grid-cols-[190px_1fr_430px]' : 'lg:grid-cols-[190px_1fr]'}`}
+        className={`grid min-h-0 flex-1 ${id || making ? 'lg:grid-cols-[200px_1fr_430px]' : 'lg:grid-cols-[200px_1fr]'}`}
       >
-        <Facets search={search} set={set} page={data} />
+        <Facets
+          search={search}
+          set={set}
+          facets={counts?.facets}
+          apply={(filter) => setParams(paramsOf({ filter, sort: search.sort }))}
+        />
         <section
           aria-label="Items"
           className={`min-h-0 border-line lg:border-x ${id || making ? 'hidden lg:block' : ''}`}
         >
           {found.isPending && <Waiting what="the bank" />}
           {found.isError && <Problem error={found.error} again={() => void found.refetch()} />}
-          {data &&
-            (data.items.length ? (
-              <Rows items={data.items} here={id ?? null} picked={picked} open={open} toggle={toggle} />
+          {found.data &&
+            (items.length ? (
+              <Rows
+                items={items}
+                total={total ?? items.length}
+                more={() => {
+                  if (found.hasNextPage && !found.isFetchingNextPage) void found.fetchNextPage()
+                }}
+                here={id ?? null}
+                picked={picked}
+                open={open}
+                toggle={toggle}
+              />
             ) : (
-              <NoItems all={data.all} clear={() => setParams({})} />
+              <NoItems all={isNarrow ? (counts?.all ?? 1) : 0} clear={() => setParams({})} />
             ))}
         </section>
         {making && (
@@ -79,44 +111,84 @@ export function BankPage() {
         )}
         {id && !making && <ItemDesk key={id} id={id} close={() => open(null)} />}
       </div>
-      <section
-        aria-label="Picked items"
-        className="flex shrink-0 items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
-      >
-        <b>{picked.size} picked</b>
-        <AddToPaper itemIds={[...picked]} done={() => setPicked(new Set())} />
-        {picked.size > 0 && (
-          <Button tone="quiet" onClick={() => setPicked(new Set())}>
-            Pick none
-          </Button>
-        )}
-        <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
-          <span>
-            <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
-          </span>
-          <span>
-            <Kbd>space</Kbd> pick
-          </span>
-          <span>
-            <Kbd>⏎</Kbd> open
-          </span>
-          <span>
-            <Kbd>/</Kbd> search
-          </span>
-        </span>
-      </section>
+      <PickedLine
+        picked={picked}
+        shown={items.map((item) => item.id)}
+        total={total ?? 0}
+        filter={search.filter}
+        pick={setPicked}
+      />
     </>
   )
 }
 
-function searchOf(params: URLSearchParams): BankSearch {
-  const signedOff = params.get('signedOff')
-  return {
-    text: params.get('text') ?? '',
-    kind: params.get('kind'),
-    tag: params.get('tag'),
-    signedOff: signedOff === 'yes' || signedOff === 'no' ? signedOff : null,
-  }
+const LINK = 'rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge'
+
+/** What can be done with the picked items, or with all that the filter finds. */
+function PickedLine({
+  picked,
+  shown,
+  total,
+  filter,
+  pick,
+}: {
+  readonly picked: ReadonlySet<string>
+  readonly shown: readonly string[]
+  readonly total: number
+  readonly filter: BankFilter
+  readonly pick: (ids: ReadonlySet<string>) => void
+}) {
+  const [changing, setChanging] = useState<'picked' | 'found' | null>(null)
+  return (
+    <section
+      aria-label="Picked items"
+      className="flex shrink-0 flex-wrap items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
+    >
+      <b>{picked.size} picked</b>
+      <AddToPaper itemIds={[...picked]} done={() => pick(new Set())} />
+      {picked.size > 0 ? (
+        <>
+          <Button onClick={() => setChanging('picked')}>Change them</Button>
+          <Button tone="quiet" onClick={() => pick(new Set())}>
+            Pick none
+          </Button>
+        </>
+      ) : (
+        total > 0 && (
+          <>
+            <Button tone="quiet" onClick={() => pick(new Set(shown))}>
+              Pick the {shown.length} shown
+            </Button>
+            <Button tone="quiet" onClick={() => setChanging('found')}>
+              Change all {total} found
+            </Button>
+          </>
+        )
+      )}
+      {changing && (
+        <BulkDialog
+          ids={changing === 'picked' ? [...picked] : null}
+          filter={filter}
+          count={changing === 'picked' ? picked.size : total}
+          close={() => setChanging(null)}
+        />
+      )}
+      <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
+        <span>
+          <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
+        </span>
+        <span>
+          <Kbd>space</Kbd> pick
+        </span>
+        <span>
+          <Kbd>⏎</Kbd> open
+        </span>
+        <span>
+          <Kbd>/</Kbd> search
+        </span>
+      </span>
+    </section>
+  )
 }
 
 interface SearchProps {
@@ -145,25 +217,22 @@ function SearchLine({
     window.addEventListener('keydown', slash)
     return () => window.removeEventListener('keydown', slash)
   }, [])
-  const chips = (
-    [
-      ['kind', search.kind && KIND_NAMES[search.kind as keyof typeof KIND_NAMES]],
-      ['tag', search.tag],
-      ['signedOff', search.signedOff && (search.signedOff === 'yes' ? 'signed off' : 'not signed off')],
-    ] as const
-  ).filter(([, value]) => value)
+  const chips = FILTER_FIELDS.flatMap(([field]) => {
+    const value = search.filter[field]
+    return value === undefined ? [] : [{ field, says: chipName(field, value) }]
+  })
   return (
-    <div className="flex shrink-0 items-center gap-2.5 border-b border-line px-3 py-2 sm:px-[18px]">
+    <div className="flex shrink-0 flex-wrap items-center gap-2.5 border-b border-line px-3 py-2 sm:px-[18px]">
       <div className="flex min-w-0 flex-1 flex-wrap items-center gap-2 rounded-[3px] border border-ink bg-sheet px-2.5 py-1">
-        {chips.map(([name, value]) => (
+        {chips.map(({ field, says }) => (
           <button
-            key={name}
+            key={field}
             type="button"
-            aria-label={`Do without ${value ?? ''}`}
-            onClick={() => set(name, null)}
+            aria-label={`Do without ${says}`}
+            onClick={() => set(field, null)}
             className="rounded-[2px] border border-mustard bg-mustard-wash px-1.5 text-[12.5px]"
           >
-            {value} ×
+            {says} ×
           </button>
         ))}
         <input
@@ -171,87 +240,49 @@ function SearchLine({
           type="search"
           aria-label="Search the bank"
           placeholder="Search words"
-          value={search.text}
+          title="Words match at their start. Put a phrase in quotes, a minus before a word to do without it."
+          value={search.filter.text ?? ''}
           onChange={(event) => set('text', event.target.value)}
           className="min-w-24 flex-1 bg-transparent outline-none"
         />
       </div>
+      <label className="hidden text-xs text-muted sm:block">
+        Order{' '}
+        <select
+          value={search.sort}
+          onChange={(event) => set('sort', event.target.value === 'newest' ? null : event.target.value)}
+          className="rounded-[3px] border border-line bg-sheet px-1 py-0.5 text-ink"
+        >
+          {Object.entries(SORT_NAMES).map(([sort, name]) => (
+            <option key={sort} value={sort}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
       <span className="text-xs text-muted tabular-nums" role="status">
-        {total !== undefined && `${total} of ${all ?? 0}`}
+        {total !== undefined && `${total} of ${all ?? total}`}
       </span>
     </div>
   )
 }
 
-function Facets({
-  search,
-  set,
-  page,
-}: SearchProps & {
-  readonly page:
-    | {
-        readonly kinds: readonly { value: string; count: number }[]
-        readonly tags: readonly { value: string; count: number }[]
-        readonly all: number
-        readonly waiting: number
-      }
-    | undefined
-}) {
-  if (!page) return <div className="hidden lg:block" />
-  const groups = [
-    {
-      title: 'Kind',
-      name: 'kind',
-      now: search.kind,
-      values: page.kinds.map((kind) => ({
-        ...kind,
-        label: KIND_NAMES[kind.value as keyof typeof KIND_NAMES].toLowerCase(),
-      })),
-    },
-    { title: 'Tag', name: 'tag', now: search.tag, values: page.tags.map((tag) => ({ ...tag, label: tag.value })) },
-    {
-      title: 'Signed off',
-      name: 'signedOff',
-      now: search.signedOff,
-      values: [
-        { value: 'yes', label: 'yes', count: page.all - page.waiting },
-        { value: 'no', label: 'not yet', count: page.waiting },
-      ],
-    },
-  ]
-  return (
-    <nav aria-label="Filters" className="hidden min-h-0 overflow-y-auto py-2 lg:block">
-      {groups.map((group) => (
-        <div key={group.name} className="pb-2">
-          <h2 className="px-[18px] py-1 font-ui text-xs font-semibold text-muted">{group.title}</h2>
-          {group.values.map((one) => (
-            <button
-              key={one.value}
-              type="button"
-              aria-pressed={group.now === one.value}
-              onClick={() => set(group.name, group.now === one.value ? null : one.value)}
-              className={`flex w-full items-baseline justify-between border-l-[3px] min-h-6 py-px pr-[18px] pl-[15px] text-left hover:bg-here ${group.now === one.value ? 'border-mustard font-semibold' : 'border-transparent'}`}
-            >
-              <span>{one.label}</span>
-              <span className="text-muted tabular-nums">{one.count}</span>
-            </button>
-          ))}
-        </div>
-      ))}
-    </nav>
-  )
-}
-
 const ROW_HEIGHT = 56
+/** Rows before the end of what is loaded at which the next page is asked for. */
+const AHEAD = 30
 
 function Rows({
   items,
+  total,
+  more,
   here,
   picked,
   open,
   toggle,
 }: {
   readonly items: readonly BankItem[]
+  readonly total: number
+  readonly more: () => void
   readonly here: string | null
   readonly picked: ReadonlySet<string>
   readonly open: (id: string) => void
@@ -265,6 +296,10 @@ function Rows({
     overscan: 12,
     getItemKey: (index) => items[index]?.id ?? index,
   })
+  const last = rows.getVirtualItems().at(-1)?.index ?? 0
+  useEffect(() => {
+    if (last >= items.length - AHEAD && items.length < total) more()
+  }, [last, items.length, total, more])
   const keys = (event: KeyboardEvent): void => {
     const row = (event.target as HTMLElement).closest<HTMLElement>('[data-index]')
     const index = Number(row?.dataset['index'] ?? -1)
@@ -306,6 +341,11 @@ function Rows({
           )
         })}
       </ul>
+      {items.length < total && (
+        <p className="py-2 text-center text-xs text-muted" role="status">
+          {items.length} of {total} loaded …
+        </p>
+      )}
     </div>
   )
 }
@@ -325,9 +365,10 @@ function BankRow({
 }) {
   const body = asKept(item.body)
   const stem = plainText(body.stem)
+  const findings = item.findings.filter((one) => one.waived === null && one.code !== 'no-key')
   return (
     <div
-      className={`grid grid-cols-[24px_1fr] items-start gap-3 border-b border-l-[3px] border-b-line py-2 pr-3 pl-3 sm:grid-cols-[24px_1fr_170px] ${picked ? 'border-l-mustard' : 'border-l-transparent'} ${here ? 'bg-here' : ''}`}
+      className={`grid grid-cols-[24px_1fr] items-start gap-3 border-b border-l-[3px] border-b-line py-2 pr-3 pl-3 sm:grid-cols-[24px_1fr_190px] ${picked ? 'border-l-mustard' : 'border-l-transparent'} ${here ? 'bg-here' : ''}`}
     >
       <input
         type="checkbox"
@@ -348,10 +389,22 @@ function BankRow({
       <span className="col-start-2 text-xs text-muted sm:col-start-auto sm:pt-0.5">
         {KIND_NAMES[body.kind].toLowerCase()} · {pointsText(body.points)}
         {body.tags.length > 0 && <span> · {body.tags.join(', ')}</span>}
+        {item.shareRight !== null && <span> · {Math.round(item.shareRight * 100)} % right</span>}
         {!hasKey(body) && <span className="block text-beet">◆ no key</span>}
         {!item.signOff && (
           <span className="block text-beet">
             <span aria-hidden="true">◆ </span>not signed off
+          </span>
+        )}
+        {findings.map((one) => (
+          <span key={one.code} className="block text-mustard-ink">
+            <span aria-hidden="true">◇ </span>
+            {CHECKS[one.code].name.toLowerCase()}
+          </span>
+        ))}
+        {item.stale && (
+          <span className="block text-mustard-ink">
+            <span aria-hidden="true">◇ </span>its original has changed
           </span>
         )}
       </span>

@@ -8,6 +8,7 @@ import { ItemExtras, ItemView } from '../parts/ItemView'
 import { asKept, counted, kindLine } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
+import { Findings, NearItems, OutcomeProposals, Variants } from './ItemChecks'
 import { ItemForm } from './ItemForm'
 import { useBankChanges, useBankItem, useHistory, type BankItem } from './queries'
 
@@ -65,7 +66,7 @@ function ShowItem({
   readonly edit: () => void
   readonly close: () => void
 }) {
-  const { signOff, remove, undelete } = useBankChanges()
+  const { signOff, remove, undelete, change } = useBankChanges()
   const tell = useTell()
   const [history, setHistory] = useState(false)
   const [remark, setRemark] = useState('')
@@ -98,6 +99,8 @@ function ShowItem({
     ['Language', body.language ?? null],
     ['Came from', from?.title ? `${from.title}${from.lines ? `, lines ${from.lines[0]}–${from.lines[1]}` : ''}` : null],
     ['Used in', item.usedIn.join(' · ') || null],
+    ['Last sent', item.lastSentAt && format(item.lastSentAt, 'd MMM yyyy')],
+    ['Last taken', item.shareRight === null ? null : `${Math.round(item.shareRight * 100)} % of the points earned`],
   ]
   return (
     <>
@@ -118,6 +121,13 @@ function ShowItem({
             </div>
           ))}
       </dl>
+      <OutcomeProposals
+        item={item}
+        take={(outcome) => change.mutate({ id: item.id, body: { ...body, outcome }, revision: item.revision })}
+      />
+      <Findings item={item} />
+      <NearItems item={item} />
+      <Variants item={item} />
       <div className="mt-4 border-t border-line pt-3">
         {item.signOff ? (
           <p>

@@ -1,7 +1,11 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
-import { api, ApiProblem, dataOf } from '../api/client'
+import { api, ApiProblem, dataOf, type Schemas } from '../api/client'
 
-export const sessionKeys = { who: ['session'] as const, counts: ['session', 'counts'] as const }
+export const sessionKeys = {
+  who: ['session'] as const,
+  counts: ['session', 'counts'] as const,
+  settings: ['session', 'settings'] as const,
+}
 
 /** Who is signed in; null where nobody is. */
 export function useSession() {
@@ -24,6 +28,24 @@ export function useCounts() {
     queryKey: sessionKeys.counts,
     queryFn: () => dataOf(api.GET('/api/session/counts')),
     staleTime: 5000,
+  })
+}
+
+export function useSettings() {
+  return useQuery({ queryKey: sessionKeys.settings, queryFn: () => dataOf(api.GET('/api/session/settings')) })
+}
+
+/** Settings are kept as a whole; what shows findings of the checks is asked for again. */
+export function useSetSettings() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (given: Schemas['WorkspaceSettingsDto']) => dataOf(api.PUT('/api/session/settings', { body: given })),
+    onSuccess: (settings) => {
+      client.setQueryData(sessionKeys.settings, settings)
+      return client.invalidateQueries({
+        predicate: (query) => query.queryKey[0] === 'bank' || query.queryKey[0] === 'papers',
+      })
+    },
   })
 }
 

@@ -389,7 +389,8 @@ function ForAll({
 
 function AddItems({ entries, add }: { readonly entries: readonly Entry[]; readonly add: (entry: Entry) => void }) {
   const [text, setText] = useState('')
-  const found = useBankSearch({ text, kind: null, tag: null, signedOff: null })
+  const found = useBankSearch({ filter: text ? { text } : {}, sort: 'newest' })
+  const items = found.data?.pages.flatMap((page) => page.items)
   const there = new Set(entries.map((entry) => entry.itemId))
   return (
     <div className="grid gap-3">
@@ -404,7 +405,7 @@ function AddItems({ entries, add }: { readonly entries: readonly Entry[]; readon
         className="rounded-[3px] border border-ink bg-sheet px-2.5 py-1"
       />
       <ul aria-label="Found items">
-        {found.data?.items.map((item) => {
+        {items?.map((item) => {
           const body = asKept(item.body)
           return (
             <li key={item.id} className="flex items-start gap-2 border-b border-line py-1.5">
@@ -423,7 +424,7 @@ function AddItems({ entries, add }: { readonly entries: readonly Entry[]; readon
           )
         })}
       </ul>
-      {found.data?.items.length === 0 && <p className="text-muted">Nothing in the bank matches.</p>}
+      {items?.length === 0 && <p className="text-muted">Nothing in the bank matches.</p>}
     </div>
   )
 }

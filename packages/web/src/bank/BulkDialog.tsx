@@ -1,0 +1,221 @@
+import { useState, type ReactNode } from 'react'
+import type { Schemas } from '../api/client'
+import { Button } from '../parts/Button'
+import { Dialog } from '../parts/Dialog'
+import { counted } from '../parts/item-words'
+import { useTell } from '../parts/notices'
+import { FIELD } from './KindFields'
+import { useBankChanges, useOutcomes } from './queries'
+import type { BankFilter } from './search'
+
+type Change = Schemas['BulkFieldsDto']
+
+/** One field changed on many items; done as one, undone as one. */
+export function BulkDialog({
+  ids,
+  filter,
+  count,
+  close,
+}: {
+  /** Null: all that the filter finds. */
+  readonly ids: readonly string[] | null
+  readonly filter: BankFilter
+  readonly count: number
+  readonly close: () => void
+}) {
+  const { changeMany, undoMany, rebalance } = useBankChanges()
+  const outcomes = useOutcomes()
+  const tell = useTell()
+  const done = (result: Schemas['BulkResultDto'], verb: string): void => {
+    close()
+    const lost = result.signOffsLost
+      ? ` ${counted(result.signOffsLost, 'sign-off is', 'sign-offs are')} lost with it.`
+      : ''
+    const undo = (): void =>
+      undoMany.mutate(result.id, {
+        onSuccess: ({ restored, left }) =>
+          tell(
+            `${counted(restored, 'item is', 'items are')} as before${left ? `; ${left} changed since and stay` : ''}.`,
+          ),
+      })
+    tell(
+      result.changed
+        ? `${counted(result.changed, 'item was', 'items were')} ${verb}.${lost}`
+        : 'Nothing had to change.',
+      result.changed ? { undo } : {},
+    )
+  }
+  const change = (fields: Change, verb = 'changed'): void =>
+    changeMany.mutate(ids ? { ids: [...ids], change: fields } : { filter, change: fields }, {
+      onSuccess: (result) => done(result, verb),
+    })
+  const problem = changeMany.error ?? rebalance.error
+  return (
+    <Dialog open close={close} title={`Change ${counted(count, 'item', 'items')}`}>
+      <div className="grid gap-3">
+        <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
+        <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
+        <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
+        <TextChange
+          label="Outcome"
+          apply={(outcome) => change({ outcome })}
+          clear={() => change({ outcome: null })}
+          known={outcomes.data?.map((one) => one.code)}
+        />
+        <TextChange
+          label="Cognitive level"
+          apply={(level) => change({ level })}
+          clear={() => change({ level: null })}
+        />
+        <TextChange
+          label="Difficulty"
+          apply={(difficulty) => change({ difficulty })}
+          clear={() => change({ difficulty: null })}
+        />
+        <NumberChange
+          label="Time limit, seconds"
+          least={1}
+          apply={(timeLimit) => change({ timeLimit })}
+          clear={() => change({ timeLimit: null })}
+        />
+        <Row label="Options">
+          <Button onClick={() => change({ shuffle: true })}>May be shuffled</Button>
+          <Button onClick={() => change({ shuffle: false })}>Keep their order</Button>
+          {ids && (
+            <Button
+              title="Moves options so that keys stand at every place about equally often"
+              onClick={() => rebalance.mutate([...ids], { onSuccess: (result) => done(result, 'rearranged') })}
+            >
+              Spread the keys
+            </Button>
+          )}
+        </Row>
+        <Row label="Sign-off">
+          <Button onClick={() => change({ signedOff: true }, 'signed off')}>Sign off</Button>
+          <Button onClick={() => change({ signedOff: false })}>Take back</Button>
+        </Row>
+        <Row label="">
+          <Button onClick={() => change({ deleted: true }, 'deleted')}>Delete</Button>
+          <Button tone="quiet" className="ml-auto" onClick={close}>
+            Close
+          </Button>
+        </Row>
+        {(changeMany.isPending || rebalance.isPending) && (
+          <p role="status" className="text-muted">
+            Changing {counted(count, 'item', 'items')} …
+          </p>
+        )}
+        {problem && (
+          <p role="alert" className="text-beet">
+            ◆ {problem.message}
+          </p>
+        )}
+      </div>
+    </Dialog>
+  )
+}
+
+function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[7.5rem_1fr] items-center gap-2">
+      <span className="text-muted">{label}</span>
+      <span className="flex flex-wrap gap-1.5">{children}</span>
+    </div>
+  )
+}
+
+function TextChange({
+  label,
+  apply,
+  clear,
+  known,
+  button = 'Set',
+}: {
+  readonly label: string
+  readonly apply: (text: string) => void
+  readonly clear?: () => void
+  readonly known?: readonly string[] | undefined
+  readonly button?: string
+}) {
+  const [text, setText] = useState('')
+  const list = `known-${label.replace(/\W+/g, '-')}`
+  return (
+    <Row label={label}>
+      <form
+        className="flex flex-1 gap-1.5"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (text.trim()) apply(text.trim())
+        }}
+      >
+        <input
+          aria-label={label}
+          value={text}
+          list={known?.length ? list : undefined}
+          onChange={(event) => setText(event.target.value)}
+          className={`${FIELD} min-w-0 flex-1`}
+        />
+        {known && (
+          <datalist id={list}>
+            {known.map((one) => (
+              <option key={one} value={one} />
+            ))}
+          </datalist>
+        )}
+        <Button type="submit" disabled={!text.trim()}>
+          {button}
+        </Button>
+        {clear && (
+          <Button tone="quiet" onClick={clear}>
+            None
+          </Button>
+        )}
+      </form>
+    </Row>
+  )
+}
+
+function NumberChange({
+  label,
+  least,
+  apply,
+  clear,
+}: {
+  readonly label: string
+  readonly least: number
+  readonly apply: (value: number) => void
+  readonly clear?: () => void
+}) {
+  const [text, setText] = useState('')
+  const value = Number(text)
+  const isFit = text !== '' && value >= least
+  return (
+    <Row label={label}>
+      <form
+        className="flex gap-1.5"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (isFit) apply(value)
+        }}
+      >
+        <input
+          type="number"
+          aria-label={label}
+          min={least}
+          step="any"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          className={`${FIELD} w-24`}
+        />
+        <Button type="submit" disabled={!isFit}>
+          Set
+        </Button>
+        {clear && (
+          <Button tone="quiet" onClick={clear}>
+            None
+          </Button>
+        )}
+      </form>
+    </Row>
+  )
+}

@@ -1,0 +1,148 @@
+import { useState } from 'react'
+import type { Schemas } from '../api/client'
+import { useTell } from '../parts/notices'
+import { useFilterChanges, useSavedFilters } from './queries'
+import { FILTER_FIELDS, valueName, type BankFilter, type BankSearch, type FilterField } from './search'
+
+type Counts = readonly Schemas['FieldFacetsDto'][]
+
+/** Fields whose values tell something even where all items have the same. */
+const ALWAYS_SHOWN = new Set<FilterField>(['signedOff', 'kind', 'tag', 'used'])
+const SHOWN_AT_FIRST = 8
+
+/** Everything that the bank can be narrowed by, with counts, and the filters that were kept. */
+export function Facets({
+  search,
+  set,
+  facets,
+  apply,
+}: {
+  readonly search: BankSearch
+  readonly set: (name: string, value: string | null) => void
+  readonly facets: Counts | undefined
+  readonly apply: (filter: BankFilter) => void
+}) {
+  if (!facets) return <div className="hidden lg:block" />
+  const valuesOf = new Map(facets.map((field) => [field.name, field.values]))
+  return (
+    <nav aria-label="Filters" className="hidden min-h-0 overflow-y-auto py-2 lg:block">
+      <KeptFilters filter={search.filter} apply={apply} />
+      {FILTER_FIELDS.map(([field, title]) => {
+        const values = (valuesOf.get(field) ?? []).filter((one) => one.count > 0 || search.filter[field] === one.value)
+        const tells = values.length > 1 || ALWAYS_SHOWN.has(field) || search.filter[field] !== undefined
+        // One answer that is no for all is no way to narrow the bank.
+        const isPlainNo = values.length === 1 && (values[0]?.value === 'no' || values[0]?.value === 'untaken')
+        return (
+          values.length > 0 &&
+          (tells || field === 'finding' || !isPlainNo) &&
+          !(isPlainNo && field !== 'signedOff') && (
+            <FieldValues
+              key={field}
+              field={field}
+              title={title}
+              values={values}
+              now={search.filter[field]}
+              set={(value) => set(field, value)}
+            />
+          )
+        )
+      })}
+    </nav>
+  )
+}
+
+function FieldValues({
+  field,
+  title,
+  values,
+  now,
+  set,
+}: {
+  readonly field: FilterField
+  readonly title: string
+  readonly values: readonly Schemas['FacetDto'][]
+  readonly now: string | undefined
+  readonly set: (value: string | null) => void
+}) {
+  const [all, setAll] = useState(false)
+  const shown = all ? values : values.slice(0, SHOWN_AT_FIRST)
+  return (
+    <div className="pb-2" role="group" aria-label={title}>
+      <h2 className="px-[18px] py-1 font-ui text-xs font-semibold text-muted">{title}</h2>
+      {shown.map(({ value, count }) => (
+        <button
+          key={value}
+          type="button"
+          aria-pressed={now === value}
+          onClick={() => set(now === value ? null : value)}
+          className={`flex min-h-6 w-full items-baseline justify-between gap-2 border-l-[3px] py-px pr-[18px] pl-[15px] text-left hover:bg-here ${now === value ? 'border-mustard font-semibold' : 'border-transparent'}`}
+        >
+          <span className="min-w-0 break-words">{valueName(field, value)}</span>
+          <span className="text-muted tabular-nums">{count}</span>
+        </button>
+      ))}
+      {values.length > SHOWN_AT_FIRST && (
+        <button type="button" onClick={() => setAll(!all)} className="px-[18px] text-xs text-muted underline">
+          {all ? 'fewer' : `${values.length - SHOWN_AT_FIRST} more`}
+        </button>
+      )}
+    </div>
+  )
+}
+
+function KeptFilters({ filter, apply }: { readonly filter: BankFilter; readonly apply: (filter: BankFilter) => void }) {
+  const kept = useSavedFilters()
+  const { save, remove } = useFilterChanges()
+  const tell = useTell()
+  const [name, setName] = useState('')
+  const isNarrow = Object.keys(filter).length > 0
+  if (!isNarrow && !kept.data?.length) return null
+  return (
+    <div className="pb-2">
+      <h2 className="px-[18px] py-1 font-ui text-xs font-semibold text-muted">Kept filters</h2>
+      {kept.data?.map((one) => (
+        <div key={one.id} className="flex items-baseline pr-[18px] hover:bg-here">
+          <button
+            type="button"
+            onClick={() => apply(one.filter)}
+            className="min-h-6 min-w-0 flex-1 border-l-[3px] border-transparent pl-[15px] text-left break-words"
+          >
+            {one.name}
+          </button>
+          <button
+            type="button"
+            aria-label={`Let go of the filter ${one.name}`}
+            className="size-6 text-muted"
+            onClick={() =>
+              remove.mutate(one.id, {
+                onSuccess: () =>
+                  tell(`The filter “${one.name}” was let go.`, {
+                    undo: () => save.mutate({ name: one.name, filter: one.filter }),
+                  }),
+              })
+            }
+          >
+            ×
+          </button>
+        </div>
+      ))}
+      {isNarrow && (
+        <form
+          className="flex gap-1 py-1 pr-[18px] pl-[18px]"
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (name.trim()) save.mutate({ name: name.trim(), filter }, { onSuccess: () => setName('') })
+          }}
+        >
+          <input
+            aria-label="Name for this filter"
+            placeholder="Keep this filter as …"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            className="w-full min-w-0 rounded-[3px] border border-line bg-sheet px-1.5 py-0.5 text-xs"
+          />
+        </form>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,281 @@
+import { hasKey, plainText } from '@zakuska/core'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { Head } from '../frame/Frame'
+import { useSettings } from '../frame/queries'
+import { Button, Kbd } from '../parts/Button'
+import { Empty, Problem, Waiting } from '../parts/Empty'
+import { asKept, kindLine } from '../parts/item-words'
+import { ItemExtras, ItemView } from '../parts/ItemView'
+import { useTell } from '../parts/notices'
+import { RichText } from '../parts/RichText'
+import { Findings } from './ItemChecks'
+import { useBankChanges, useBankSearch, type BankItem } from './queries'
+import { searchIn } from './search'
+
+/** Items that wait for a person, one after the other: the item, where it came from, a look-up, a remark; by keyboard. */
+export function SignOffPage() {
+  const [params] = useSearchParams()
+  const search = useMemo(() => {
+    const { filter } = searchIn(params)
+    return { filter: { ...filter, signedOff: 'no' as const }, sort: 'oldest' as const }
+  }, [params])
+  const found = useBankSearch(search)
+  // The queue as it was when the page was opened: what is signed off stays in its place, so that one can go back to it.
+  const [queue, setQueue] = useState<readonly BankItem[]>([])
+  const loaded = useMemo(() => found.data?.pages.flatMap((page) => page.items) ?? [], [found.data])
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = found
+  useEffect(() => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage()
+  }, [hasNextPage, isFetchingNextPage, fetchNextPage])
+  const known = new Map(queue.map((item) => [item.id, item]))
+  if (loaded.some((item) => known.get(item.id) !== item)) {
+    for (const item of loaded) known.set(item.id, item)
+    setQueue([...known.values()])
+  }
+  if (found.isPending) return <Waiting what="what waits for sign-off" />
+  if (found.isError) return <Problem error={found.error} again={() => void found.refetch()} />
+  return <Queue queue={queue} waiting={new Set(loaded.map((item) => item.id))} params={params.toString()} />
+}
+
+function Queue({
+  queue,
+  waiting,
+  params,
+}: {
+  readonly queue: readonly BankItem[]
+  readonly waiting: ReadonlySet<string>
+  readonly params: string
+}) {
+  const [at, setAt] = useState(0)
+  const [remark, setRemark] = useState('')
+  const { signOff } = useBankChanges()
+  const tell = useTell()
+  const item = queue[Math.min(at, queue.length - 1)]
+  const done = queue.length - queue.filter((one) => waiting.has(one.id)).length
+  const go = (step: number): void => {
+    setRemark('')
+    setAt((now) => Math.max(0, Math.min(queue.length - 1, now + step)))
+  }
+  const sign = (): void => {
+    if (!item || !hasKey(asKept(item.body)) || !waiting.has(item.id)) return
+    const { id } = item
+    signOff.mutate(
+      { id, signedOff: true, remark },
+      {
+        onSuccess: () => tell('Signed off.', { undo: () => signOff.mutate({ id, signedOff: false, remark: '' }) }),
+        onError: (error) => tell(error.message, { tone: 'trouble' }),
+      },
+    )
+    go(1)
+  }
+  const keys = useRef<(event: KeyboardEvent) => void>(() => undefined)
+  useEffect(() => {
+    keys.current = (event) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return
+      const typing = event.target instanceof HTMLElement && /^(?:INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
+      if (typing) {
+        if (event.key === 'Escape' && event.target instanceof HTMLElement) event.target.blur()
+        return
+      }
+      if (event.key === 's') sign()
+      else if (event.key === 'j' || event.key === 'ArrowRight') go(1)
+      else if (event.key === 'k' || event.key === 'ArrowLeft') go(-1)
+      else if (event.key === 'r') document.getElementById('remark')?.focus()
+      else return
+      event.preventDefault()
+    }
+  })
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => keys.current(event)
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [])
+  const back = { pathname: '/bank', search: params }
+  if (!item)
+    return (
+      <>
+        <Head title="Sign-off" />
+        <Empty title="Nothing waits for sign-off">
+          <Link to={back} className="underline">
+            Back to the bank
+          </Link>
+        </Empty>
+      </>
+    )
+  const place = queue.indexOf(item) + 1
+  return (
+    <>
+      <Head
+        title="Sign-off"
+        about={
+          <span role="status">
+            {place} of {queue.length} · {done} done
+          </span>
+        }
+      >
+        <Link to={back} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge">
+          Back to the bank
+        </Link>
+      </Head>
+      <div
+        aria-hidden="true"
+        className="h-[3px] shrink-0 bg-line"
+        style={{
+          backgroundImage: `linear-gradient(to right, var(--dill) ${(done / queue.length) * 100}%, transparent 0)`,
+        }}
+      />
+      <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_1fr] lg:overflow-hidden">
+        <section aria-label="Item" className="bg-sheet px-4 py-5 sm:px-8 lg:overflow-y-auto">
+          <QueueItem item={item} signed={!waiting.has(item.id)} />
+        </section>
+        <section
+          aria-label="Where it came from"
+          className="border-t border-line px-4 py-5 sm:px-8 lg:overflow-y-auto lg:border-t-0 lg:border-l"
+        >
+          <Source item={item} />
+          <LookUp item={item} />
+        </section>
+      </div>
+      <form
+        className="flex shrink-0 flex-wrap items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
+        onSubmit={(event) => {
+          event.preventDefault()
+          sign()
+        }}
+      >
+        <input
+          id="remark"
+          aria-label="Remark"
+          placeholder="checked against …"
+          value={remark}
+          onChange={(event) => setRemark(event.target.value)}
+          className="w-64 min-w-0 rounded-[3px] border border-edge bg-sheet px-2 py-1"
+        />
+        <Button tone="lead" type="submit" disabled={!hasKey(asKept(item.body)) || !waiting.has(item.id)}>
+          Sign off, next
+        </Button>
+        <Button onClick={() => go(-1)} disabled={place === 1}>
+          Back
+        </Button>
+        <Button onClick={() => go(1)} disabled={place === queue.length}>
+          Leave for later
+        </Button>
+        <Link
+          to={`/bank/${item.id}`}
+          className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
+        >
+          Edit it
+        </Link>
+        <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
+          <span>
+            <Kbd>S</Kbd> sign off
+          </span>
+          <span>
+            <Kbd>J</Kbd> <Kbd>K</Kbd> next, back
+          </span>
+          <span>
+            <Kbd>R</Kbd> remark
+          </span>
+        </span>
+      </form>
+    </>
+  )
+}
+
+function QueueItem({ item, signed }: { readonly item: BankItem; readonly signed: boolean }) {
+  const body = asKept(item.body)
+  return (
+    <>
+      <p className="mb-2 text-xs text-muted">
+        {kindLine(body)}
+        {body.tags.length > 0 && ` · ${body.tags.join(', ')}`}
+      </p>
+      {body.passage && (
+        <div className="mb-3 border-l-[3px] border-line pl-3 font-text text-sm">
+          <RichText content={body.passage} />
+        </div>
+      )}
+      <ItemView item={body} />
+      <ItemExtras item={body} />
+      {signed && (
+        <p className="mt-3 text-dill">
+          <span aria-hidden="true">✓ </span>Signed off
+        </p>
+      )}
+      {!hasKey(body) && <p className="mt-3 text-beet">◆ It has no key yet, so it cannot be signed off.</p>}
+      <Findings item={item} />
+    </>
+  )
+}
+
+interface Origin {
+  readonly title?: string
+  readonly lines?: readonly [number, number]
+  readonly text?: string
+  readonly draftId?: string
+}
+
+/** The lines of the draft that the item was read from, as they stood. */
+function Source({ item }: { readonly item: BankItem }) {
+  const from = item.cameFrom as Origin | null
+  return (
+    <>
+      <h2 className="mb-1 text-xs font-semibold text-muted">Where it came from</h2>
+      {from?.text ? (
+        <>
+          <p className="mb-1.5 text-muted">
+            {from.draftId ? (
+              <Link to={`/drafts/${from.draftId}`} className="underline">
+                {from.title}
+              </Link>
+            ) : (
+              from.title
+            )}
+            {from.lines && `, lines ${from.lines[0]} to ${from.lines[1]}`}
+          </p>
+          <pre dir="auto" className="border-l-[3px] border-mustard pl-3 font-mono text-[13px] whitespace-pre-wrap">
+            {from.text}
+          </pre>
+        </>
+      ) : (
+        <p className="text-muted">
+          {from?.title
+            ? `${from.title}; its lines were not kept.`
+            : 'It was made in the bank, so there is no source beside it.'}
+        </p>
+      )}
+    </>
+  )
+}
+
+const LOOK_UP_WORDS = 12
+
+function LookUp({ item }: { readonly item: BankItem }) {
+  const settings = useSettings()
+  const pattern = settings.data?.lookUp
+  const body = asKept(item.body)
+  const words = plainText(body.stem).replace(/_{2,}/g, ' ').split(/\s+/).slice(0, LOOK_UP_WORDS).join(' ')
+  return (
+    <div className="mt-5">
+      <h2 className="mb-1 text-xs font-semibold text-muted">Look it up</h2>
+      {pattern ? (
+        <a
+          href={pattern.replace('{words}', encodeURIComponent(words))}
+          target="_blank"
+          rel="noreferrer"
+          className="underline"
+        >
+          “{words}” in the reference that this workspace uses
+        </a>
+      ) : (
+        <p className="text-muted">
+          No look-up is set.{' '}
+          <Link to="/bank/settings" className="underline">
+            Set its address
+          </Link>
+        </p>
+      )}
+    </div>
+  )
+}
