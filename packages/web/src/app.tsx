@@ -15,6 +15,7 @@ const OutcomesPage = lazy(() => import('./bank/OutcomesPage').then((page) => ({ 
 const SettingsPage = lazy(() => import('./bank/SettingsPage').then((page) => ({ default: page.SettingsPage })))
 const PapersPage = lazy(() => import('./papers/PapersPage').then((page) => ({ default: page.PapersPage })))
 const PaperDeskPage = lazy(() => import('./papers/PaperDesk').then((page) => ({ default: page.PaperDeskPage })))
+const ComparePage = lazy(() => import('./papers/ComparePage').then((page) => ({ default: page.ComparePage })))
 const TakePage = lazy(() => import('./papers/TakePage').then((page) => ({ default: page.TakePage })))
 const DispatchPage = lazy(() => import('./dispatch/DispatchPage').then((page) => ({ default: page.DispatchPage })))
 const SendPage = lazy(() => import('./dispatch/SendPage').then((page) => ({ default: page.SendPage })))
@@ -43,6 +44,7 @@ export function App() {
           <Route path="bank/:id" element={<BankPage />} />
           <Route path="papers" element={<PapersPage />} />
           <Route path="papers/:id" element={<PaperDeskPage />} />
+          <Route path="papers/:id/compare" element={<ComparePage />} />
           <Route path="papers/:id/take" element={<TakePage />} />
           <Route path="dispatch" element={<DispatchPage />} />
           <Route path="dispatch/paper/:id" element={<SendPage />} />

@@ -54,7 +54,7 @@ async function found(agent: Agent, query: string): Promise<Item[]> {
 }
 
 async function facets(agent: Agent, query = ''): Promise<Record<string, Record<string, number>>> {
-  const { body }: { body: unknown } = await agent.get(`/api/items/facets?${query}`).expect(200)
+  const body: unknown = (await agent.get(`/api/items/facets?${query}`).expect(200)).body
   const list = (body as { facets: { name: string; values: { value: string; count: number }[] }[] }).facets
   return Object.fromEntries(
     list.map(({ name, values }) => [name, Object.fromEntries(values.map((one) => [one.value, one.count]))]),
@@ -95,10 +95,12 @@ describe('search', () => {
       .post('/api/items/filters')
       .send({ name: 'Lights', filter: { tag: 'lights' } })
       .expect(201)
-    const { body }: { body: unknown } = await agent
-      .post('/api/items/filters')
-      .send({ name: 'Lights', filter: { kind: 'single' } })
-      .expect(201)
+    const body: unknown = (
+      await agent
+        .post('/api/items/filters')
+        .send({ name: 'Lights', filter: { kind: 'single' } })
+        .expect(201)
+    ).body
     expect(body).toMatchObject([{ name: 'Lights', filter: { kind: 'single' } }])
     expect((await other.get('/api/items/filters').expect(200)).body).toEqual([])
     const [kept] = body as { id: string }[]
@@ -110,10 +112,12 @@ describe('many at once', () => {
   test('tags, points and outcome are set for all that a filter finds, and undone as one', async () => {
     const { agent, items } = await filled('bulk')
     const change = { addTags: ['autumn'], dropTags: ['lights'], outcome: 'P2' }
-    const { body }: { body: unknown } = await agent
-      .post('/api/items/bulk')
-      .send({ filter: { tag: 'lights' }, change })
-      .expect(200)
+    const body: unknown = (
+      await agent
+        .post('/api/items/bulk')
+        .send({ filter: { tag: 'lights' }, change })
+        .expect(200)
+    ).body
     expect(body).toMatchObject({ changed: 2, unchanged: 0, signOffsLost: 0 })
     expect((await facets(agent))['tag']).toEqual({ autumn: 2, knots: 1, charts: 1 })
     const { id } = body as { id: string }
@@ -126,10 +130,12 @@ describe('many at once', () => {
   test('undo leaves alone what somebody changed since', async () => {
     const { agent, items } = await filled('bulk-later')
     const ids = items.map((item) => item.id)
-    const { body }: { body: unknown } = await agent
-      .post('/api/items/bulk')
-      .send({ ids, change: { addTags: ['x'] } })
-      .expect(200)
+    const body: unknown = (
+      await agent
+        .post('/api/items/bulk')
+        .send({ ids, change: { addTags: ['x'] } })
+        .expect(200)
+    ).body
     const [first] = await found(agent, 'sort=oldest')
     await agent
       .put(`/api/items/${first?.id}`)
@@ -174,7 +180,7 @@ describe('many at once', () => {
       .post('/api/items/bulk')
       .send({ ids, change: { signedOff: true } })
       .expect(200)
-    const { body }: { body: unknown } = await agent.post('/api/items/rebalance').send({ ids }).expect(200)
+    const body: unknown = (await agent.post('/api/items/rebalance').send({ ids }).expect(200)).body
     expect(body).toMatchObject({ changed: 6, signOffsLost: 0 })
     const places = (await found(agent, 'sort=oldest')).map((item) =>
       item.body.options?.findIndex((option) => option.id === item.body.key?.[0]),
@@ -218,10 +224,12 @@ describe('near duplicates and variants', () => {
     const { agent, items } = await filled('near')
     const [copy] = readDraft({ text: 'Which of the lights flashes twice?\na) Fl(2)\nb) Oc\nc) Q\nAnswer: a' }).items
     const [other] = readDraft({ text: 'What is slack water?\na) still water\nb) a loose rope\nAnswer: a' }).items
-    const { body }: { body: unknown } = await agent
-      .post('/api/items/near')
-      .send({ bodies: [copy?.item, other?.item] })
-      .expect(200)
+    const body: unknown = (
+      await agent
+        .post('/api/items/near')
+        .send({ bodies: [copy?.item, other?.item] })
+        .expect(200)
+    ).body
     expect(body).toMatchObject([{ near: [{ itemId: items[0]?.id }] }, { near: [] }])
     expect((await agent.get(`/api/items/${items[0]?.id}/near`).expect(200)).body).toEqual({ near: [] })
   })

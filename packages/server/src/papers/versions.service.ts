@@ -1,7 +1,7 @@
 import { randomInt, randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { arrange, chanceOf, draw, nearDuplicates, overlapTable, type Item, type Shortfall } from '@zakuska/core'
+import { arrange, chanceOf, draw, nearDuplicates, overlapTable, type Shortfall } from '@zakuska/core'
 import { BankService, type BankFilter, type BankItem } from '../bank/index.ts'
 import type { DrawDto, OverlapPaperDto, VersionsDto } from './dto/paper.dto.ts'
 import { Paper, type PaperEntry, type PaperRule } from './paper.entity.ts'

@@ -107,10 +107,9 @@ test('three versions are papers of their own, the same for the same seed, and st
 test('a rule that cannot be met says which, and by how many', async () => {
   const { agent } = await filled('short')
   const paper = await paperOf(agent, [], [rule(2, { tag: 'first' }), rule(9, { tag: 'second' })])
-  const { body }: { body: unknown } = await agent
-    .post(`/api/papers/${paper.id}/draw`)
-    .send({ versions: 1, apart: true })
-    .expect(422)
+  const body: unknown = (
+    await agent.post(`/api/papers/${paper.id}/draw`).send({ versions: 1, apart: true }).expect(422)
+  ).body
   expect((body as { message: string }).message).toMatch(/rule 2 \(second\) by 3/)
 })
 

@@ -389,7 +389,13 @@ function BankRow({
       <span className="col-start-2 text-xs text-muted sm:col-start-auto sm:pt-0.5">
         {KIND_NAMES[body.kind].toLowerCase()} · {pointsText(body.points)}
         {body.tags.length > 0 && <span> · {body.tags.join(', ')}</span>}
-        {item.shareRight !== null && <span> · {Math.round(item.shareRight * 100)} % right</span>}
+        {item.shareRight !== null && (
+          <span>
+            {' '}
+            · {Math.round(item.shareRight * 100)}
+            {'\u00a0'}%{'\u00a0'}right
+          </span>
+        )}
         {!hasKey(body) && <span className="block text-beet">◆ no key</span>}
         {!item.signOff && (
           <span className="block text-beet">

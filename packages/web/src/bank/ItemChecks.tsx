@@ -1,4 +1,4 @@
-import { CHECKS, plainText, readability, readText } from '@zakuska/core'
+import { CHECKS, plainText, readability, readText, type Readability } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
@@ -136,6 +136,15 @@ export function OutcomeProposals({ item, take }: { readonly item: BankItem; read
   )
 }
 
+/** Indices of readability say little of a text that is shorter. */
+const MIN_WORDS = 30
+
+function readingText({ index, value, ease, words }: Readability): string {
+  if (words < MIN_WORDS) return `${words} words to read, too few to say how hard they are`
+  if (index === 'lix') return `LIX ${value}, ${words} words to read`
+  return `Reads like grade ${Math.max(0, value)} (Flesch-Kincaid), reading ease ${ease ?? 0}, ${words} words to read`
+}
+
 /** The item in other languages or for other readers, with what each is like to read. */
 export function Variants({ item }: { readonly item: BankItem }) {
   const { addVariant, bringInLine } = useBankChanges()
@@ -144,14 +153,7 @@ export function Variants({ item }: { readonly item: BankItem }) {
   return (
     <section aria-label="Variants" className="mt-4 border-t border-line pt-3">
       <h2 className="mb-1 text-xs font-semibold text-muted">Variants and reading</h2>
-      {measured && (
-        <p className="text-muted">
-          {measured.index === 'flesch-kincaid'
-            ? `Reads like grade ${measured.value} (Flesch-Kincaid); reading ease ${measured.ease ?? ''}`
-            : `LIX ${measured.value}`}
-          , {measured.words} words{measured.words < 40 ? '; too few to lean on' : ''}
-        </p>
-      )}
+      {measured && <p className="text-muted">{readingText(measured)}</p>}
       {item.stale && (
         <p className="mt-1 text-mustard-ink">
           <span aria-hidden="true">◇ </span>Its original has changed since.{' '}

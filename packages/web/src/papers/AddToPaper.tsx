@@ -68,19 +68,21 @@ export function AddToPaper({ itemIds, done }: { readonly itemIds: readonly strin
           <DropdownMenu.Item className={`${ENTRY} font-semibold`} onSelect={start}>
             New paper
           </DropdownMenu.Item>
-          {papers.data?.map((paper) => (
-            <DropdownMenu.Item
-              key={paper.id}
-              className={ENTRY}
-              onSelect={() =>
-                void append(paper.id).catch((error: unknown) => {
-                  if (error instanceof Error) failed(error)
-                })
-              }
-            >
-              {paper.title}
-            </DropdownMenu.Item>
-          ))}
+          {papers.data
+            ?.filter((paper) => paper.versionOf === null)
+            .map((paper) => (
+              <DropdownMenu.Item
+                key={paper.id}
+                className={ENTRY}
+                onSelect={() =>
+                  void append(paper.id).catch((error: unknown) => {
+                    if (error instanceof Error) failed(error)
+                  })
+                }
+              >
+                {paper.title}
+              </DropdownMenu.Item>
+            ))}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

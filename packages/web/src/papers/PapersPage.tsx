@@ -13,6 +13,12 @@ export function PapersPage() {
   const { create, remove, undelete } = usePaperChanges()
   const navigate = useNavigate()
   const tell = useTell()
+  const own = papers.data?.filter((paper) => paper.versionOf === null)
+  const versionsOf = (id: string): string =>
+    (papers.data ?? [])
+      .flatMap((paper) => (paper.versionOf === id && paper.label !== null ? [paper.label] : []))
+      .sort()
+      .join(', ')
   const start = (): void =>
     create.mutate(
       { title: 'New paper', itemIds: [] },
@@ -23,7 +29,7 @@ export function PapersPage() {
     )
   return (
     <>
-      <Head title="Papers" about={papers.data && counted(papers.data.length, 'paper', 'papers')}>
+      <Head title="Papers" about={own && counted(own.length, 'paper', 'papers')}>
         <Button tone="lead" onClick={start}>
           New paper
         </Button>
@@ -31,7 +37,7 @@ export function PapersPage() {
       <div className="min-h-0 flex-1 overflow-y-auto">
         {papers.isPending && <Waiting what="the papers" />}
         {papers.isError && <Problem error={papers.error} again={() => void papers.refetch()} />}
-        {papers.data?.length === 0 && (
+        {own?.length === 0 && (
           <Empty title="No papers yet">
             <p>Pick items in the bank and add them to a paper.</p>
             <p className="mt-4">
@@ -42,13 +48,16 @@ export function PapersPage() {
           </Empty>
         )}
         <ul aria-label="Papers">
-          {papers.data?.map((paper) => (
+          {own?.map((paper) => (
             <li
               key={paper.id}
               className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]"
             >
               <Link to={`/papers/${paper.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
                 {paper.title}
+                {versionsOf(paper.id) && (
+                  <span className="ml-2 font-ui text-xs font-normal text-muted">versions {versionsOf(paper.id)}</span>
+                )}
               </Link>
               <span className="w-20 text-muted tabular-nums">{counted(paper.itemCount, 'item', 'items')}</span>
               <span className="w-20 text-muted tabular-nums">{pointsText(paper.points)}</span>

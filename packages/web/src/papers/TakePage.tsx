@@ -1,5 +1,5 @@
-import { isAnswered, isGraded, pointsEarned, type Item, type Response } from '@zakuska/core'
-import { useMemo, useState } from 'react'
+import { arrange, isAnswered, isGraded, pointsEarned, withOptionOrder, type Item, type Response } from '@zakuska/core'
+import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
@@ -21,13 +21,16 @@ export function TakePage() {
 interface Taken {
   readonly body: Item
   readonly required: boolean
+  /** The section that begins with it. */
+  readonly section: Paper['sections'][number] | null
 }
 
 function Take({ paper }: { readonly paper: Paper }) {
   const [sitting, setSitting] = useState(0)
-  const taken = useMemo(() => arrange(paper, sitting), [paper, sitting])
+  const taken = useMemo(() => arranged(paper, sitting), [paper, sitting])
   const [responses, setResponses] = useState<readonly (Response | null)[]>([])
   const [handedIn, setHandedIn] = useState(false)
+  const [checked, setChecked] = useState<ReadonlySet<number>>(new Set())
   const [problem, setProblem] = useState<string | null>(null)
   const possible = sumOf(taken.filter((one) => isGraded(one.body.kind)))
   const toRead = sumOf(taken.filter((one) => one.body.kind === 'essay'))
@@ -45,6 +48,7 @@ function Take({ paper }: { readonly paper: Paper }) {
   const again = (): void => {
     setResponses([])
     setHandedIn(false)
+    setChecked(new Set())
     setSitting(sitting + 1)
   }
   return (
@@ -73,6 +77,19 @@ function Take({ paper }: { readonly paper: Paper }) {
               {toRead > 0 && <span>, and {pointsText(toRead)} for a person to give</span>}
             </p>
           )}
+          {paper.identity.length > 0 && (
+            <div className="mb-4 flex flex-wrap gap-x-6 gap-y-2">
+              {paper.identity.map((field) => (
+                <label key={field} className="flex items-baseline gap-2 text-xs text-muted">
+                  {field}
+                  <input className="w-40 border-b border-edge bg-transparent text-base text-ink outline-offset-2" />
+                </label>
+              ))}
+            </div>
+          )}
+          {paper.timeLimit !== null && !handedIn && taken.length > 0 && (
+            <TimeLeft key={sitting} minutes={paper.timeLimit} over={() => setHandedIn(true)} />
+          )}
           {paper.instructions && <p className="mb-4 font-text text-[15px] whitespace-pre-line">{paper.instructions}</p>}
           <ol>
             {taken.map((one, index) => (
@@ -82,7 +99,13 @@ function Take({ paper }: { readonly paper: Paper }) {
                 index={index}
                 response={responses[index] ?? null}
                 answer={(response) => answer(index, response)}
-                handedIn={handedIn}
+                handedIn={handedIn || checked.has(index)}
+                feedback={paper.feedbackWhen !== 'never'}
+                check={
+                  paper.feedbackWhen === 'each' && !handedIn && !checked.has(index)
+                    ? () => setChecked((now) => new Set([...now, index]))
+                    : null
+                }
               />
             ))}
           </ol>
@@ -110,35 +133,29 @@ function sumOf(taken: readonly Taken[]): number {
   return taken.reduce((sum, one) => sum + one.body.points, 0)
 }
 
-/** Items and options in the order of this sitting. */
-function arrange(paper: Paper, sitting: number): Taken[] {
-  const items = paper.entries.flatMap((entry, index) => {
+/** Items and options in the order of this sitting: sittings differ, and each stays as it is while the page is drawn again. */
+function arranged(paper: Paper, sitting: number): Taken[] {
+  const placed = paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
-    return item ? [{ body: { ...asKept(item.body), points: entry.points }, required: entry.required }] : []
+    if (!item) return []
+    const body = withOptionOrder({ ...asKept(item.body), points: entry.points }, entry.optionOrder)
+    return [{ body, required: entry.required, sectionId: entry.sectionId ?? null }]
   })
-  const next = numbers(sitting + 1)
-  const ordered = paper.shuffleItems ? shuffled(items, next) : items
-  return ordered.map((one) =>
-    'options' in one.body && (one.body.kind === 'order' || (one.body.shuffle && paper.shuffleOptions))
-      ? { ...one, body: { ...one.body, options: shuffled(one.body.options, next) } }
-      : one,
+  const { shuffleItems, shuffleOptions } = paper
+  const order = arrange(
+    placed.map((one) => one.body),
+    placed.map((one) => one.sectionId),
+    { seed: sitting + 1, shuffleItems, shuffleOptions },
   )
-}
-
-/** Sittings differ from each other, and each stays as it is while the page is drawn again. */
-function numbers(seed: number): () => number {
-  let state = seed * 2654435761
-  return () => {
-    state = Math.imul(state ^ (state >>> 15), 2246822519) + 0x9e3779b9
-    return ((state ^ (state >>> 13)) >>> 0) / 4294967296
-  }
-}
-
-function shuffled<Entry>(entries: readonly Entry[], next: () => number): Entry[] {
-  return entries
-    .map((entry) => ({ entry, at: next() }))
-    .sort((a, b) => a.at - b.at)
-    .map(({ entry }) => entry)
+  const titles = new Map(paper.sections.map((section) => [section.id, section]))
+  let before: string | null = null
+  return order.flatMap(({ at, optionOrder }) => {
+    const one = placed[at]
+    if (!one) return []
+    const section = one.sectionId !== before && one.sectionId !== null ? (titles.get(one.sectionId) ?? null) : null
+    before = one.sectionId
+    return [{ ...one, body: withOptionOrder(one.body, optionOrder), section }]
+  })
 }
 
 function isGiven(response: Response | null | undefined): boolean {
@@ -159,13 +176,30 @@ interface QuestionProps {
   readonly response: Response | null
   readonly answer: (response: Response) => void
   readonly handedIn: boolean
+  readonly feedback: boolean
+  /** Null: there is nothing to check yet, or no more. */
+  readonly check: (() => void) | null
 }
 
-function Question({ taken: { body, required }, index, response, answer, handedIn }: QuestionProps) {
+function Question({
+  taken: { body, required, section },
+  index,
+  response,
+  answer,
+  handedIn,
+  feedback,
+  check,
+}: QuestionProps) {
   const earned = earnedBy(body, response)
   const fields = { body, name: String(index + 1), response, answer, locked: handedIn }
   return (
     <li className="mb-6">
+      {section && (
+        <div className="mb-3 border-b border-ink pb-1">
+          <h2 className="text-[17px] font-semibold">{section.title}</h2>
+          {section.instructions && <p className="font-text text-[15px] whitespace-pre-line">{section.instructions}</p>}
+        </div>
+      )}
       <fieldset>
         <legend className="w-full font-text text-[16.5px] leading-[1.42]">
           <span className="flex gap-3">
@@ -184,13 +218,18 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
         </legend>
         <div className="pt-1.5 pl-7 font-text text-[15px]">
           <AnswerFields {...fields} />
+          {check && isGraded(body.kind) && isGiven(response) && (
+            <Button className="mt-1.5 font-ui" onClick={check}>
+              Check this answer
+            </Button>
+          )}
           {handedIn && isGraded(body.kind) && (
             <p className={`pt-1 font-ui text-[13px] ${earned === body.points ? 'text-dill' : 'text-beet'}`}>
               {earned === body.points ? '✓ ' : '◆ '}
               {round(earned)} of {pointsText(body.points)}
             </p>
           )}
-          {handedIn && body.feedback && (
+          {handedIn && feedback && body.feedback && (
             <div className="pt-1 text-[14px] text-muted">
               <RichText content={body.feedback} />
             </div>
@@ -198,5 +237,22 @@ function Question({ taken: { body, required }, index, response, answer, handedIn
         </div>
       </fieldset>
     </li>
+  )
+}
+
+/** Minutes and seconds that are left; at the end the paper is handed in as it is. */
+function TimeLeft({ minutes, over }: { readonly minutes: number; readonly over: () => void }) {
+  const [left, setLeft] = useState(minutes * 60)
+  useEffect(() => {
+    const timer = setInterval(() => setLeft((now) => Math.max(0, now - 1)), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  useEffect(() => {
+    if (left === 0) over()
+  }, [left, over])
+  return (
+    <p role="timer" className="mb-4 text-muted tabular-nums">
+      {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')} left
+    </p>
   )
 }

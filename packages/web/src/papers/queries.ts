@@ -1,18 +1,44 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type Schemas } from '../api/client'
 
 export type Paper = Schemas['PaperDto']
 
-export const paperKeys = { list: ['papers', 'list'] as const, one: (id: string) => ['papers', 'one', id] as const }
+export const paperKeys = {
+  list: ['papers', 'list'] as const,
+  one: (id: string) => ['papers', 'one', id] as const,
+  versions: (id: string, version: number) => ['papers', 'versions', id, version] as const,
+}
 
 export function usePapers() {
   return useQuery({ queryKey: paperKeys.list, queryFn: () => dataOf(api.GET('/api/papers')) })
 }
 
-export function usePaper(id: string) {
-  return useQuery({
+export function paperQuery(id: string) {
+  return {
     queryKey: paperKeys.one(id),
     queryFn: () => dataOf(api.GET('/api/papers/{id}', { params: { path: { id } } })),
+  }
+}
+
+export function usePaper(id: string) {
+  return useQuery(paperQuery(id))
+}
+
+/** The versions of a paper as it was saved last, and what its rules find. */
+export function useVersions(id: string, version: number) {
+  return useQuery({
+    queryKey: paperKeys.versions(id, version),
+    queryFn: () => dataOf(api.GET('/api/papers/{id}/versions', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  })
+}
+
+export function useDraw(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (given: Schemas['DrawDto']) =>
+      dataOf(api.POST('/api/papers/{id}/draw', { params: { path: { id } }, body: given })),
+    onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'drafts' }),
   })
 }
 
