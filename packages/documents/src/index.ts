@@ -11,3 +11,5 @@ export {
   type WrittenFile,
 } from './write-file.ts'
 export { csvRows } from './sheet/read-csv.ts'
+export { PRINT_FORMS, printPapers, type PrintForm, type Printed } from './print/index.ts'
+export { PRINT_PARTS, type PrintEntry, type PrintPaper, type PrintPart, type SheetSize } from './print/sheet.ts'

@@ -1,20 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import {
-  contentsOf,
-  DESTINATIONS,
-  fitItem,
-  inlinesOf,
-  remedied,
-  REMEDIES,
-  withHeaders,
-  type Item,
-  type RemedyId,
-} from '@zakuska/core'
+import { DESTINATIONS, fitItem, remedied, REMEDIES, withHeaders, type RemedyId } from '@zakuska/core'
 import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
-import { Asset } from '../assets/asset.entity.ts'
+import { picturesOf } from '../assets/pictures.ts'
 import { BankService } from '../bank/index.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { orNotFound } from '../http/id.ts'
@@ -80,7 +70,8 @@ export class DispatchService {
     const paper = await this.papers.find(workspaceId, paperId)
     const chosen = (await this.papers.itemsOf(paper)).filter(({ item }) => asked.unsigned === 'true' || item.signOff)
     const accepted = acceptedRemedies(asked.remedies)
-    const assets = await this.#pictures(
+    const assets = await picturesOf(
+      this.em,
       workspaceId,
       chosen.map(({ body }) => body),
     )
@@ -99,13 +90,6 @@ export class DispatchService {
     if (!others.length) return only
     const entries = files.map((file) => ({ path: file.fileName, bytes: file.bytes }))
     return { fileName: `${fileNameOf(paper.title)}.zip`, type: 'application/zip', bytes: packZip(entries) }
-  }
-
-  /** The bytes of every picture that the items show. */
-  async #pictures(workspaceId: string, items: readonly Item[]): Promise<Map<string, Uint8Array>> {
-    const ids = [...new Set(items.flatMap(picturesOf))].filter((id) => /^[\da-f-]{36}$/i.test(id))
-    const found = await this.em.find(Asset, { id: { $in: ids }, workspaceId }, { populate: ['bytes'] })
-    return new Map(found.map((asset) => [asset.id, new Uint8Array(asset.bytes)]))
   }
 
   /** Queues a delivery; the same id again answers with the delivery that is already there. */
@@ -236,12 +220,6 @@ function acceptedRemedies(asked: string | undefined): Map<string, RemedyId[]> {
     found.set(name, [...(found.get(name) ?? []), remedy as RemedyId])
   }
   return found
-}
-
-function picturesOf(item: Item): string[] {
-  return contentsOf(item).flatMap((content) =>
-    [...inlinesOf(content)].flatMap((node) => (node.type === 'picture' && node.asset ? [node.asset] : [])),
-  )
 }
 
 function toSummary(delivery: Delivery): DeliverySummaryDto {

@@ -1,8 +1,29 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+  Query,
+  StreamableFile,
+} from '@nestjs/common'
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
-import { DrawDto, NewPaperDto, PaperDto, PaperSummaryDto, SavePaperDto, VersionsDto } from './dto/paper.dto.ts'
+import {
+  DrawDto,
+  NewPaperDto,
+  PaperDto,
+  PaperSummaryDto,
+  PrintQuery,
+  SavePaperDto,
+  VersionsDto,
+} from './dto/paper.dto.ts'
 import { PapersService } from './papers.service.ts'
+import { PrintService } from './print.service.ts'
 import { VersionsService } from './versions.service.ts'
 
 @ApiTags('papers')
@@ -11,6 +32,7 @@ export class PapersController {
   constructor(
     private readonly papers: PapersService,
     private readonly versions: VersionsService,
+    private readonly printing: PrintService,
   ) {}
 
   @Get()
@@ -45,6 +67,18 @@ export class PapersController {
   @ApiOkResponse({ type: VersionsDto })
   versionsOf(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<VersionsDto> {
     return this.versions.get(person.workspaceId, id)
+  }
+
+  @Get(':id/print')
+  @ApiProduces('application/pdf', 'application/zip')
+  @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
+  async print(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() asked: PrintQuery,
+  ): Promise<StreamableFile> {
+    const { bytes, type, fileName } = await this.printing.print(person.workspaceId, id, asked)
+    return new StreamableFile(bytes, { type, disposition: `attachment; filename="${fileName}"` })
   }
 
   @Post(':id/draw')

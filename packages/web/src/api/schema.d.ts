@@ -1,2741 +1,2685 @@
 // Made by `npm run api` from the server's own description. Do not edit.
 
 export interface paths {
-  '/api/assets': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['AssetsController_keep']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/assets/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['AssetsController_get']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/connections/breakwater': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DispatchController_connection']
-    put: operations['DispatchController_setConnection']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DispatchController_list']
-    put?: never
-    post: operations['DispatchController_send']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DispatchController_get']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries/{id}/results': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['ResultsController_get']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries/{id}/results/fetch': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ResultsController_fetch']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries/{id}/results/sheet.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['ResultsController_sheet']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/deliveries/{id}/retry': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['DispatchController_retry']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drafts': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DraftsController_list']
-    put?: never
-    post: operations['DraftsController_create']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drafts/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DraftsController_get']
-    put: operations['DraftsController_save']
-    post?: never
-    delete: operations['DraftsController_delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drafts/{id}/bank': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['DraftsController_toBank']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drafts/{id}/undelete': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['DraftsController_undelete']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/files': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['FilesController_open']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/files/layouts': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['FilesController_layouts']
-    put: operations['FilesController_keepLayout']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/files/layouts/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['FilesController_deleteLayout']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_search']
-    put?: never
-    post: operations['BankController_create']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_get']
-    put: operations['BankController_change']
-    post?: never
-    delete: operations['BankController_delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/history': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_history']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/in-line': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_bringInLine']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/near': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_nearOne']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/restore': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_restore']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/sign-off': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['BankController_signOff']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/undelete': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_undelete']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/variants': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_addVariant']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/{id}/waiver': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['BankController_waive']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/bulk': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_changeMany']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/bulk/{id}/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_undoMany']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/facets': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_facets']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/filters': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['BankController_savedFilters']
-    put?: never
-    post: operations['BankController_saveFilter']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/filters/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['BankController_removeFilter']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/near': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_near']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/items/rebalance': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['BankController_rebalance']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/outcomes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['OutcomesController_list']
-    put: operations['OutcomesController_replace']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/outcomes/proposals/{itemId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['OutcomesController_proposals']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['PapersController_list']
-    put?: never
-    post: operations['PapersController_create']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['PapersController_get']
-    put: operations['PapersController_save']
-    post?: never
-    delete: operations['PapersController_delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers/{id}/draw': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['PapersController_draw']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers/{id}/file': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['DispatchController_download']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers/{id}/undelete': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['PapersController_undelete']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/papers/{id}/versions': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['PapersController_versionsOf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['SessionController_who']
-    put?: never
-    post: operations['SessionController_signIn']
-    delete: operations['SessionController_signOut']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session/counts': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['SessionController_counts']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session/settings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['SessionController_settings']
-    put: operations['SessionController_setSettings']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/assets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AssetsController_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["AssetsController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/breakwater": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DispatchController_connection"];
+        put: operations["DispatchController_setConnection"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DispatchController_list"];
+        put?: never;
+        post: operations["DispatchController_send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DispatchController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ResultsController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/results/fetch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ResultsController_fetch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/results/sheet.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ResultsController_sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/retry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DispatchController_retry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DraftsController_list"];
+        put?: never;
+        post: operations["DraftsController_create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DraftsController_get"];
+        put: operations["DraftsController_save"];
+        post?: never;
+        delete: operations["DraftsController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/bank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DraftsController_toBank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/{id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DraftsController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FilesController_open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["FilesController_layouts"];
+        put: operations["FilesController_keepLayout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/layouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["FilesController_deleteLayout"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_search"];
+        put?: never;
+        post: operations["BankController_create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_get"];
+        put: operations["BankController_change"];
+        post?: never;
+        delete: operations["BankController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/in-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_bringInLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/near": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_nearOne"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/sign-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["BankController_signOff"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_addVariant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/waiver": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["BankController_waive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/bulk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_changeMany"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/bulk/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_undoMany"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/filters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["BankController_savedFilters"];
+        put?: never;
+        post: operations["BankController_saveFilter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/filters/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["BankController_removeFilter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/near": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_near"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/rebalance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_rebalance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["OutcomesController_list"];
+        put: operations["OutcomesController_replace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/proposals/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["OutcomesController_proposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PapersController_list"];
+        put?: never;
+        post: operations["PapersController_create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PapersController_get"];
+        put: operations["PapersController_save"];
+        post?: never;
+        delete: operations["PapersController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PapersController_draw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DispatchController_download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PapersController_print"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PapersController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/papers/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PapersController_versionsOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SessionController_who"];
+        put?: never;
+        post: operations["SessionController_signIn"];
+        delete: operations["SessionController_signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SessionController_counts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SessionController_settings"];
+        put: operations["SessionController_setSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AssetDto: {
-      id: string
-    }
-    BankFacetsDto: {
-      /** @description In the whole bank */
-      all: number
-      facets: components['schemas']['FieldFacetsDto'][]
-      /** @description In the whole bank, not signed off */
-      waiting: number
-    }
-    BankFilterDto: {
-      difficulty?: string
-      /** @description Code of a writing check that finds something */
-      finding?: string
-      /** @enum {string} */
-      hasKey?: 'yes' | 'no'
-      /** @enum {string} */
-      hasPicture?: 'yes' | 'no'
-      kind?: string
-      language?: string
-      level?: string
-      outcome?: string
-      /** @enum {string} */
-      sent?: 'yes' | 'no'
-      /**
-       * @description Share right when last taken
-       * @enum {string}
-       */
-      share?: 'hard' | 'middle' | 'easy' | 'untaken'
-      /** @enum {string} */
-      signedOff?: 'yes' | 'no'
-      tag?: string
-      /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
-      text?: string
-      /**
-       * @description In a paper
-       * @enum {string}
-       */
-      used?: 'yes' | 'no'
-    }
-    BulkDto: {
-      change: components['schemas']['BulkFieldsDto']
-      filter?: components['schemas']['BankFilterDto']
-      /** @description Which items; or else all that the filter finds */
-      ids?: string[]
-    }
-    BulkFieldsDto: {
-      addTags?: string[]
-      deleted?: boolean
-      difficulty?: string | null
-      dropTags?: string[]
-      level?: string | null
-      outcome?: string | null
-      points?: number
-      shuffle?: boolean
-      signedOff?: boolean
-      /** @description Seconds */
-      timeLimit?: number | null
-    }
-    BulkResultDto: {
-      changed: number
-      /** @description To undo it by */
-      id: string
-      /** @description Sign-offs lost, since something shown or graded changed */
-      signOffsLost: number
-      /** @description Already as asked, or of a kind that has no such field */
-      unchanged: number
-    }
-    ChangeItemDto: {
-      body: {
-        [key: string]: unknown
-      }
-      /** @description The revision that was edited */
-      revision: number
-    }
-    ColumnLayoutDto: {
-      id: string
-      layout: components['schemas']['LayoutDto']
-      name: string
-    }
-    ConnectionDto: {
-      destination: string
-      hasToken: boolean
-      url: string
-    }
-    CountsDto: {
-      bank: number
-      dispatch: number
-      drafts: number
-      papers: number
-      results: number
-    }
-    DeliveryDto: {
-      /** @description Where students take it */
-      address: string | null
-      createdAt: string
-      destination: string
-      /** @description Items whose key or probes were graded otherwise than here */
-      disagreeing: number | null
-      done: number
-      fetchedAt: string | null
-      id: string
-      /** @enum {string} */
-      into: 'quiz' | 'bank'
-      items: components['schemas']['SentItemDto'][]
-      paperId: string
-      /** @description Core’s ItemProof, one per item */
-      proof:
-        | {
-            [key: string]: unknown
-          }[]
-        | null
-      provenAt: string | null
-      responseCount: number | null
-      sentBy: string
-      /** @enum {string} */
-      state: 'queued' | 'sending' | 'proving' | 'done' | 'failed'
-      title: string
-      total: number
-      why: string | null
-    }
-    DeliverySummaryDto: {
-      /** @description Where students take it */
-      address: string | null
-      createdAt: string
-      destination: string
-      /** @description Items whose key or probes were graded otherwise than here */
-      disagreeing: number | null
-      done: number
-      fetchedAt: string | null
-      id: string
-      /** @enum {string} */
-      into: 'quiz' | 'bank'
-      paperId: string
-      provenAt: string | null
-      responseCount: number | null
-      sentBy: string
-      /** @enum {string} */
-      state: 'queued' | 'sending' | 'proving' | 'done' | 'failed'
-      title: string
-      total: number
-      why: string | null
-    }
-    DraftDto: {
-      followed: components['schemas']['FollowedItemDto'][]
-      id: string
-      itemCount: number
-      keyText: string | null
-      signedCount: number
-      styles: components['schemas']['StyleDto'][]
-      text: string
-      title: string
-      /** @description Items with something to decide */
-      troubleCount: number
-      updatedAt: string
-      version: number
-    }
-    DraftSummaryDto: {
-      id: string
-      itemCount: number
-      signedCount: number
-      title: string
-      /** @description Items with something to decide */
-      troubleCount: number
-      updatedAt: string
-    }
-    DrawDto: {
-      /** @description No version draws what another has drawn */
-      apart: boolean
-      /** @description Papers whose items are not drawn */
-      avoid?: string[]
-      /** @description Absent: a new one */
-      seed?: number
-      /** @description How many versions */
-      versions: number
-    }
-    FacetDto: {
-      count: number
-      value: string
-    }
-    FieldFacetsDto: {
-      name: string
-      values: components['schemas']['FacetDto'][]
-    }
-    FindingDto: {
-      /** @enum {string} */
-      code:
-        | 'no-key'
-        | 'no-points'
-        | 'same-options'
-        | 'longest-is-key'
-        | 'all-of-the-above'
-        | 'none-of-the-above'
-        | 'negative-unstressed'
-        | 'absolute-words'
-        | 'grammar-clue'
-        | 'repeated-words'
-        | 'overlapping-options'
-        | 'options-out-of-order'
-        | 'stem-asks-nothing'
-        | 'no-alt-text'
-        | 'reading-level'
-        | 'key-position'
-        | 'truth-balance'
-        | 'longest-too-often'
-        | 'answers-another'
-        | 'near-duplicate'
-      message: string
-      /** @enum {string} */
-      severity: 'trouble' | 'doubt' | 'told'
-      waived: components['schemas']['WaivedDto'] | null
-    }
-    FollowedDto: {
-      fingerprint: string
-      from: number
-      ref: string
-      signedOff: boolean
-      to: number
-    }
-    FollowedItemDto: {
-      bankItemId: string | null
-      fingerprint: string
-      from: number
-      /** @description Lost when the item changed; back if that is taken back */
-      lostSignOff: components['schemas']['SignOffDto'] | null
-      ref: string
-      signOff: components['schemas']['SignOffDto'] | null
-      to: number
-    }
-    ItemDto: {
-      /** @description The item, as core’s Item */
-      body: {
-        [key: string]: unknown
-      }
-      cameFrom: {
-        [key: string]: unknown
-      } | null
-      /** @description What the writing checks say of it */
-      findings: components['schemas']['FindingDto'][]
-      id: string
-      lastSentAt: string | null
-      revision: number
-      /** @description Share right when last taken, 0 to 1 */
-      shareRight: number | null
-      signOff: components['schemas']['SignOffDto'] | null
-      /** @description It is a variant, and its original has changed since */
-      stale: boolean
-      updatedAt: string
-      /** @description Titles of papers that hold it */
-      usedIn: string[]
-      /** @description The item that it is a variant of */
-      variantOf: string | null
-      /** @description The others of its family */
-      variants: components['schemas']['VariantDto'][]
-    }
-    ItemPageDto: {
-      items: components['schemas']['ItemDto'][]
-      total: number
-    }
-    LayoutDto: {
-      /** @enum {string} */
-      keyForm: 'letter' | 'number' | 'zero-based' | 'text'
-      leadingRows: number
-      roles: (
-        | 'stem'
-        | 'option'
-        | 'options'
-        | 'right'
-        | 'key'
-        | 'kind'
-        | 'number'
-        | 'points'
-        | 'time'
-        | 'feedback'
-        | 'hint'
-        | 'difficulty'
-        | 'level'
-        | 'outcome'
-        | 'tags'
-        | 'section'
-        | 'left'
-      )[]
-    }
-    LeftOutDto: {
-      line: number
-      why: string
-    }
-    NearAskedDto: {
-      bodies: {
-        [key: string]: unknown
-      }[]
-    }
-    NearFoundDto: {
-      near: components['schemas']['NearItemDto'][]
-    }
-    NearItemDto: {
-      body: {
-        [key: string]: unknown
-      }
-      itemId: string
-      /** @description 0 to 1 */
-      likeness: number
-    }
-    NewColumnLayoutDto: {
-      layout: components['schemas']['LayoutDto']
-      name: string
-    }
-    NewDraftDto: {
-      /** @description A key in a text of its own */
-      keyText?: string | null
-      styles?: components['schemas']['StyleDto'][]
-      text: string
-      title: string
-    }
-    NewItemDto: {
-      body: {
-        [key: string]: unknown
-      }
-    }
-    NewPaperDto: {
-      itemIds: string[]
-      title: string
-    }
-    NewSavedFilterDto: {
-      filter: components['schemas']['BankFilterDto']
-      name: string
-    }
-    NewVariantDto: {
-      /** @description BCP 47 tag; null for the same language, other readers */
-      language: string | null
-    }
-    OpenedFileDto: {
-      /** @description The document’s blocks, where it has tables whose columns may have to be corrected */
-      blocks?: {
-        [key: string]: unknown
-      }[]
-      /** @description What of the file could not be read, a sentence each */
-      notes: string[]
-      styles: components['schemas']['StyleDto'][]
-      text: string
-      /** @enum {string} */
-      type: 'text' | 'word' | 'open-text' | 'rtf' | 'pdf' | 'workbook' | 'csv' | 'html' | 'items'
-    }
-    OutcomeDto: {
-      code: string
-      id: string
-      /** @description Items that name it */
-      itemCount: number
-      parentId: string | null
-      /** @description Of these, signed off */
-      signedCount: number
-      statement: string
-    }
-    OutcomesFileDto: {
-      /** @description A CASE package as JSON, or a table of code, statement, parent */
-      text: string
-    }
-    OverlapPaperDto: {
-      id: string
-      itemCount: number
-      label: string | null
-      points: number
-      seed: number | null
-      title: string
-    }
-    PaperDto: {
-      attempts: number | null
-      entries: components['schemas']['PaperEntryDto'][]
-      /** @description Seconds that a student is likely to need */
-      expectedSeconds: number
-      /** @enum {string} */
-      feedbackWhen: 'each' | 'after' | 'never'
-      /** @description What the writing checks say of all items together */
-      findings: components['schemas']['PaperFindingDto'][]
-      id: string
-      identity: string[]
-      instructions: string
-      itemCount: number
-      /** @description In the order of the entries */
-      items: components['schemas']['ItemDto'][]
-      label: string | null
-      points: number
-      rules: components['schemas']['PaperRuleDto'][]
-      sections: components['schemas']['PaperSectionDto'][]
-      seed: number | null
-      shuffleItems: boolean
-      shuffleOptions: boolean
-      /** @description Minutes */
-      timeLimit: number | null
-      title: string
-      updatedAt: string
-      version: number
-      /** @description The paper that it is a version of */
-      versionOf: string | null
-    }
-    PaperEntryDto: {
-      itemId: string
-      /** @description Ids of the options as this paper shows them */
-      optionOrder?: string[] | null
-      points: number
-      required: boolean
-      sectionId?: string | null
-    }
-    PaperFindingDto: {
-      /** @enum {string} */
-      code:
-        | 'no-key'
-        | 'no-points'
-        | 'same-options'
-        | 'longest-is-key'
-        | 'all-of-the-above'
-        | 'none-of-the-above'
-        | 'negative-unstressed'
-        | 'absolute-words'
-        | 'grammar-clue'
-        | 'repeated-words'
-        | 'overlapping-options'
-        | 'options-out-of-order'
-        | 'stem-asks-nothing'
-        | 'no-alt-text'
-        | 'reading-level'
-        | 'key-position'
-        | 'truth-balance'
-        | 'longest-too-often'
-        | 'answers-another'
-        | 'near-duplicate'
-      /** @description Places in the paper, from 0 */
-      items: number[]
-      message: string
-      /** @enum {string} */
-      severity: 'trouble' | 'doubt' | 'told'
-    }
-    PaperRuleDto: {
-      count: number
-      filter: components['schemas']['BankFilterDto']
-      id: string
-      /** @description Points of each; null: the item’s own */
-      points: number | null
-      sectionId: string | null
-    }
-    PaperSectionDto: {
-      id: string
-      instructions: string
-      title: string
-    }
-    PaperSummaryDto: {
-      id: string
-      itemCount: number
-      label: string | null
-      points: number
-      seed: number | null
-      title: string
-      updatedAt: string
-      /** @description The paper that it is a version of */
-      versionOf: string | null
-    }
-    PersonDto: {
-      id: string
-      name: string
-      workspace: string
-    }
-    ProposalDto: {
-      code: string
-      /** @description 0 to 1 */
-      likeness: number
-      statement: string
-    }
-    RebalanceDto: {
-      ids: string[]
-    }
-    RestoreDto: {
-      number: number
-    }
-    ResultsDto: {
-      /** @description Core’s Attempt */
-      attempts: {
-        [key: string]: unknown
-      }[]
-      fetchedAt: string | null
-      /** @description Core’s PaperFigures; null before responses were fetched */
-      figures: {
-        [key: string]: unknown
-      } | null
-      id: string
-      /** @description Items as they were sent */
-      items: {
-        [key: string]: unknown
-      }[]
-      title: string
-    }
-    RevisionDto: {
-      at: string
-      body: {
-        [key: string]: unknown
-      }
-      by: string
-      number: number
-      says: string
-    }
-    SavedFilterDto: {
-      filter: components['schemas']['BankFilterDto']
-      id: string
-      name: string
-    }
-    SaveDraftDto: {
-      followed: components['schemas']['FollowedDto'][]
-      /** @description A key in a text of its own */
-      keyText?: string | null
-      styles?: components['schemas']['StyleDto'][]
-      text: string
-      title: string
-      /** @description The version that was edited */
-      version: number
-    }
-    SavePaperDto: {
-      attempts?: number | null
-      entries: components['schemas']['PaperEntryDto'][]
-      /** @enum {string} */
-      feedbackWhen?: 'each' | 'after' | 'never'
-      /** @description What a student writes above the items */
-      identity?: string[]
-      instructions: string
-      rules?: components['schemas']['PaperRuleDto'][]
-      sections?: components['schemas']['PaperSectionDto'][]
-      shuffleItems: boolean
-      shuffleOptions: boolean
-      /** @description Minutes */
-      timeLimit?: number | null
-      title: string
-      /** @description The version that was edited */
-      version: number
-    }
-    SendDto: {
-      /** @description Made by the caller; sent twice, it is one delivery */
-      id: string
-      /** @description Take items along that nobody has signed off */
-      includeUnsigned: boolean
-      /** @enum {string} */
-      into: 'quiz' | 'bank'
-      paperId: string
-      /** @description Accepted remedies, parted by commas: destination:item:remedy */
-      remedies?: string
-    }
-    SentItemDto: {
-      body: {
-        [key: string]: unknown
-      }
-      /** @description The bank holds a newer revision than was sent */
-      changedSince: boolean
-      itemId: string
-      /** @enum {string} */
-      outcome: 'waiting' | 'created' | 'refused' | 'left-out'
-      revision: number
-      why: string | null
-    }
-    SetConnectionDto: {
-      token: string
-      url: string
-    }
-    SetSignOffDto: {
-      remark?: string
-      signedOff: boolean
-    }
-    SignInDto: {
-      email: string
-      password: string
-    }
-    SignOffDto: {
-      at: string
-      by: string
-      remark: string
-    }
-    StyleDto: {
-      from: number
-      /** @enum {string} */
-      style: 'strong' | 'emphasis' | 'underline' | 'sub' | 'sup' | 'code' | 'highlight' | 'colour'
-      to: number
-    }
-    ToBankDto: {
-      /** @description Take items along that nobody has signed off */
-      includeUnsigned: boolean
-      /** @description Only these; without it, all */
-      refs?: string[]
-    }
-    ToBankResultDto: {
-      created: number
-      draft: components['schemas']['DraftDto']
-      leftOut: components['schemas']['LeftOutDto'][]
-      unchanged: number
-      updated: number
-    }
-    UndoneDto: {
-      /** @description Changed by somebody since, and left as they are */
-      left: number
-      restored: number
-    }
-    VariantDto: {
-      itemId: string
-      language: string | null
-      /** @description Its original has changed since */
-      stale: boolean
-    }
-    VersionsDto: {
-      /** @description How many items each rule finds now */
-      found: number[]
-      /** @description Shared items of each pair of these papers; the diagonal says how many a paper has */
-      overlap: number[][]
-      /** @description The versions, then other papers that share items with them */
-      papers: components['schemas']['OverlapPaperDto'][]
-    }
-    WaivedDto: {
-      at: string
-      by: string
-      reason: string
-    }
-    WaiveDto: {
-      /** @enum {string} */
-      code:
-        | 'no-key'
-        | 'no-points'
-        | 'same-options'
-        | 'longest-is-key'
-        | 'all-of-the-above'
-        | 'none-of-the-above'
-        | 'negative-unstressed'
-        | 'absolute-words'
-        | 'grammar-clue'
-        | 'repeated-words'
-        | 'overlapping-options'
-        | 'options-out-of-order'
-        | 'stem-asks-nothing'
-        | 'no-alt-text'
-        | 'reading-level'
-        | 'key-position'
-        | 'truth-balance'
-        | 'longest-too-often'
-        | 'answers-another'
-        | 'near-duplicate'
-      /** @description Null takes the waiver back */
-      reason: string | null
-    }
-    WorkspaceSettingsDto: {
-      checksOff?: (
-        | 'no-key'
-        | 'no-points'
-        | 'same-options'
-        | 'longest-is-key'
-        | 'all-of-the-above'
-        | 'none-of-the-above'
-        | 'negative-unstressed'
-        | 'absolute-words'
-        | 'grammar-clue'
-        | 'repeated-words'
-        | 'overlapping-options'
-        | 'options-out-of-order'
-        | 'stem-asks-nothing'
-        | 'no-alt-text'
-        | 'reading-level'
-        | 'key-position'
-        | 'truth-balance'
-        | 'longest-too-often'
-        | 'answers-another'
-        | 'near-duplicate'
-      )[]
-      /** @description Address of a look-up, with {words} where the words go */
-      lookUp?: string
-      /** @description Years of school of the readers */
-      targetGrade?: number
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        AssetDto: {
+            id: string;
+        };
+        BankFacetsDto: {
+            /** @description In the whole bank */
+            all: number;
+            facets: components["schemas"]["FieldFacetsDto"][];
+            /** @description In the whole bank, not signed off */
+            waiting: number;
+        };
+        BankFilterDto: {
+            difficulty?: string;
+            /** @description Code of a writing check that finds something */
+            finding?: string;
+            /** @enum {string} */
+            hasKey?: "yes" | "no";
+            /** @enum {string} */
+            hasPicture?: "yes" | "no";
+            kind?: string;
+            language?: string;
+            level?: string;
+            outcome?: string;
+            /** @enum {string} */
+            sent?: "yes" | "no";
+            /**
+             * @description Share right when last taken
+             * @enum {string}
+             */
+            share?: "hard" | "middle" | "easy" | "untaken";
+            /** @enum {string} */
+            signedOff?: "yes" | "no";
+            tag?: string;
+            /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
+            text?: string;
+            /**
+             * @description In a paper
+             * @enum {string}
+             */
+            used?: "yes" | "no";
+        };
+        BulkDto: {
+            change: components["schemas"]["BulkFieldsDto"];
+            filter?: components["schemas"]["BankFilterDto"];
+            /** @description Which items; or else all that the filter finds */
+            ids?: string[];
+        };
+        BulkFieldsDto: {
+            addTags?: string[];
+            deleted?: boolean;
+            difficulty?: string | null;
+            dropTags?: string[];
+            level?: string | null;
+            outcome?: string | null;
+            points?: number;
+            shuffle?: boolean;
+            signedOff?: boolean;
+            /** @description Seconds */
+            timeLimit?: number | null;
+        };
+        BulkResultDto: {
+            changed: number;
+            /** @description To undo it by */
+            id: string;
+            /** @description Sign-offs lost, since something shown or graded changed */
+            signOffsLost: number;
+            /** @description Already as asked, or of a kind that has no such field */
+            unchanged: number;
+        };
+        ChangeItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description The revision that was edited */
+            revision: number;
+        };
+        ColumnLayoutDto: {
+            id: string;
+            layout: components["schemas"]["LayoutDto"];
+            name: string;
+        };
+        ConnectionDto: {
+            destination: string;
+            hasToken: boolean;
+            url: string;
+        };
+        CountsDto: {
+            bank: number;
+            dispatch: number;
+            drafts: number;
+            papers: number;
+            results: number;
+        };
+        DeliveryDto: {
+            /** @description Where students take it */
+            address: string | null;
+            createdAt: string;
+            destination: string;
+            /** @description Items whose key or probes were graded otherwise than here */
+            disagreeing: number | null;
+            done: number;
+            fetchedAt: string | null;
+            id: string;
+            /** @enum {string} */
+            into: "quiz" | "bank";
+            items: components["schemas"]["SentItemDto"][];
+            paperId: string;
+            /** @description Core’s ItemProof, one per item */
+            proof: {
+                [key: string]: unknown;
+            }[] | null;
+            provenAt: string | null;
+            responseCount: number | null;
+            sentBy: string;
+            /** @enum {string} */
+            state: "queued" | "sending" | "proving" | "done" | "failed";
+            title: string;
+            total: number;
+            why: string | null;
+        };
+        DeliverySummaryDto: {
+            /** @description Where students take it */
+            address: string | null;
+            createdAt: string;
+            destination: string;
+            /** @description Items whose key or probes were graded otherwise than here */
+            disagreeing: number | null;
+            done: number;
+            fetchedAt: string | null;
+            id: string;
+            /** @enum {string} */
+            into: "quiz" | "bank";
+            paperId: string;
+            provenAt: string | null;
+            responseCount: number | null;
+            sentBy: string;
+            /** @enum {string} */
+            state: "queued" | "sending" | "proving" | "done" | "failed";
+            title: string;
+            total: number;
+            why: string | null;
+        };
+        DraftDto: {
+            followed: components["schemas"]["FollowedItemDto"][];
+            id: string;
+            itemCount: number;
+            keyText: string | null;
+            signedCount: number;
+            styles: components["schemas"]["StyleDto"][];
+            text: string;
+            title: string;
+            /** @description Items with something to decide */
+            troubleCount: number;
+            updatedAt: string;
+            version: number;
+        };
+        DraftSummaryDto: {
+            id: string;
+            itemCount: number;
+            signedCount: number;
+            title: string;
+            /** @description Items with something to decide */
+            troubleCount: number;
+            updatedAt: string;
+        };
+        DrawDto: {
+            /** @description No version draws what another has drawn */
+            apart: boolean;
+            /** @description Papers whose items are not drawn */
+            avoid?: string[];
+            /** @description Absent: a new one */
+            seed?: number;
+            /** @description How many versions */
+            versions: number;
+        };
+        FacetDto: {
+            count: number;
+            value: string;
+        };
+        FieldFacetsDto: {
+            name: string;
+            values: components["schemas"]["FacetDto"][];
+        };
+        FindingDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            message: string;
+            /** @enum {string} */
+            severity: "trouble" | "doubt" | "told";
+            waived: components["schemas"]["WaivedDto"] | null;
+        };
+        FollowedDto: {
+            fingerprint: string;
+            from: number;
+            ref: string;
+            signedOff: boolean;
+            to: number;
+        };
+        FollowedItemDto: {
+            bankItemId: string | null;
+            fingerprint: string;
+            from: number;
+            /** @description Lost when the item changed; back if that is taken back */
+            lostSignOff: components["schemas"]["SignOffDto"] | null;
+            ref: string;
+            signOff: components["schemas"]["SignOffDto"] | null;
+            to: number;
+        };
+        ItemDto: {
+            /** @description The item, as core’s Item */
+            body: {
+                [key: string]: unknown;
+            };
+            cameFrom: {
+                [key: string]: unknown;
+            } | null;
+            /** @description What the writing checks say of it */
+            findings: components["schemas"]["FindingDto"][];
+            id: string;
+            lastSentAt: string | null;
+            revision: number;
+            /** @description Share right when last taken, 0 to 1 */
+            shareRight: number | null;
+            signOff: components["schemas"]["SignOffDto"] | null;
+            /** @description It is a variant, and its original has changed since */
+            stale: boolean;
+            updatedAt: string;
+            /** @description Titles of papers that hold it */
+            usedIn: string[];
+            /** @description The item that it is a variant of */
+            variantOf: string | null;
+            /** @description The others of its family */
+            variants: components["schemas"]["VariantDto"][];
+        };
+        ItemPageDto: {
+            items: components["schemas"]["ItemDto"][];
+            total: number;
+        };
+        LayoutDto: {
+            /** @enum {string} */
+            keyForm: "letter" | "number" | "zero-based" | "text";
+            leadingRows: number;
+            roles: ("stem" | "option" | "options" | "right" | "key" | "kind" | "number" | "points" | "time" | "feedback" | "hint" | "difficulty" | "level" | "outcome" | "tags" | "section" | "left")[];
+        };
+        LeftOutDto: {
+            line: number;
+            why: string;
+        };
+        NearAskedDto: {
+            bodies: {
+                [key: string]: unknown;
+            }[];
+        };
+        NearFoundDto: {
+            near: components["schemas"]["NearItemDto"][];
+        };
+        NearItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            itemId: string;
+            /** @description 0 to 1 */
+            likeness: number;
+        };
+        NewColumnLayoutDto: {
+            layout: components["schemas"]["LayoutDto"];
+            name: string;
+        };
+        NewDraftDto: {
+            /** @description A key in a text of its own */
+            keyText?: string | null;
+            styles?: components["schemas"]["StyleDto"][];
+            text: string;
+            title: string;
+        };
+        NewItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+        };
+        NewPaperDto: {
+            itemIds: string[];
+            title: string;
+        };
+        NewSavedFilterDto: {
+            filter: components["schemas"]["BankFilterDto"];
+            name: string;
+        };
+        NewVariantDto: {
+            /** @description BCP 47 tag; null for the same language, other readers */
+            language: string | null;
+        };
+        OpenedFileDto: {
+            /** @description The document’s blocks, where it has tables whose columns may have to be corrected */
+            blocks?: {
+                [key: string]: unknown;
+            }[];
+            /** @description What of the file could not be read, a sentence each */
+            notes: string[];
+            styles: components["schemas"]["StyleDto"][];
+            text: string;
+            /** @enum {string} */
+            type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
+        };
+        OutcomeDto: {
+            code: string;
+            id: string;
+            /** @description Items that name it */
+            itemCount: number;
+            parentId: string | null;
+            /** @description Of these, signed off */
+            signedCount: number;
+            statement: string;
+        };
+        OutcomesFileDto: {
+            /** @description A CASE package as JSON, or a table of code, statement, parent */
+            text: string;
+        };
+        OverlapPaperDto: {
+            id: string;
+            itemCount: number;
+            label: string | null;
+            points: number;
+            seed: number | null;
+            title: string;
+        };
+        PaperDto: {
+            attempts: number | null;
+            entries: components["schemas"]["PaperEntryDto"][];
+            /** @description Seconds that a student is likely to need */
+            expectedSeconds: number;
+            /** @enum {string} */
+            feedbackWhen: "each" | "after" | "never";
+            /** @description What the writing checks say of all items together */
+            findings: components["schemas"]["PaperFindingDto"][];
+            id: string;
+            identity: string[];
+            instructions: string;
+            itemCount: number;
+            /** @description In the order of the entries */
+            items: components["schemas"]["ItemDto"][];
+            label: string | null;
+            points: number;
+            rules: components["schemas"]["PaperRuleDto"][];
+            sections: components["schemas"]["PaperSectionDto"][];
+            seed: number | null;
+            shuffleItems: boolean;
+            shuffleOptions: boolean;
+            /** @description Minutes */
+            timeLimit: number | null;
+            title: string;
+            updatedAt: string;
+            version: number;
+            /** @description The paper that it is a version of */
+            versionOf: string | null;
+        };
+        PaperEntryDto: {
+            itemId: string;
+            /** @description Ids of the options as this paper shows them */
+            optionOrder?: string[] | null;
+            points: number;
+            required: boolean;
+            sectionId?: string | null;
+        };
+        PaperFindingDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            /** @description Places in the paper, from 0 */
+            items: number[];
+            message: string;
+            /** @enum {string} */
+            severity: "trouble" | "doubt" | "told";
+        };
+        PaperRuleDto: {
+            count: number;
+            filter: components["schemas"]["BankFilterDto"];
+            id: string;
+            /** @description Points of each; null: the item’s own */
+            points: number | null;
+            sectionId: string | null;
+        };
+        PaperSectionDto: {
+            id: string;
+            instructions: string;
+            title: string;
+        };
+        PaperSummaryDto: {
+            id: string;
+            itemCount: number;
+            label: string | null;
+            points: number;
+            seed: number | null;
+            title: string;
+            updatedAt: string;
+            /** @description The paper that it is a version of */
+            versionOf: string | null;
+        };
+        PersonDto: {
+            id: string;
+            name: string;
+            workspace: string;
+        };
+        ProposalDto: {
+            code: string;
+            /** @description 0 to 1 */
+            likeness: number;
+            statement: string;
+        };
+        RebalanceDto: {
+            ids: string[];
+        };
+        RestoreDto: {
+            number: number;
+        };
+        ResultsDto: {
+            /** @description Core’s Attempt */
+            attempts: {
+                [key: string]: unknown;
+            }[];
+            fetchedAt: string | null;
+            /** @description Core’s PaperFigures; null before responses were fetched */
+            figures: {
+                [key: string]: unknown;
+            } | null;
+            id: string;
+            /** @description Items as they were sent */
+            items: {
+                [key: string]: unknown;
+            }[];
+            title: string;
+        };
+        RevisionDto: {
+            at: string;
+            body: {
+                [key: string]: unknown;
+            };
+            by: string;
+            number: number;
+            says: string;
+        };
+        SavedFilterDto: {
+            filter: components["schemas"]["BankFilterDto"];
+            id: string;
+            name: string;
+        };
+        SaveDraftDto: {
+            followed: components["schemas"]["FollowedDto"][];
+            /** @description A key in a text of its own */
+            keyText?: string | null;
+            styles?: components["schemas"]["StyleDto"][];
+            text: string;
+            title: string;
+            /** @description The version that was edited */
+            version: number;
+        };
+        SavePaperDto: {
+            attempts?: number | null;
+            entries: components["schemas"]["PaperEntryDto"][];
+            /** @enum {string} */
+            feedbackWhen?: "each" | "after" | "never";
+            /** @description What a student writes above the items */
+            identity?: string[];
+            instructions: string;
+            rules?: components["schemas"]["PaperRuleDto"][];
+            sections?: components["schemas"]["PaperSectionDto"][];
+            shuffleItems: boolean;
+            shuffleOptions: boolean;
+            /** @description Minutes */
+            timeLimit?: number | null;
+            title: string;
+            /** @description The version that was edited */
+            version: number;
+        };
+        SendDto: {
+            /** @description Made by the caller; sent twice, it is one delivery */
+            id: string;
+            /** @description Take items along that nobody has signed off */
+            includeUnsigned: boolean;
+            /** @enum {string} */
+            into: "quiz" | "bank";
+            paperId: string;
+            /** @description Accepted remedies, parted by commas: destination:item:remedy */
+            remedies?: string;
+        };
+        SentItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description The bank holds a newer revision than was sent */
+            changedSince: boolean;
+            itemId: string;
+            /** @enum {string} */
+            outcome: "waiting" | "created" | "refused" | "left-out";
+            revision: number;
+            why: string | null;
+        };
+        SetConnectionDto: {
+            token: string;
+            url: string;
+        };
+        SetSignOffDto: {
+            remark?: string;
+            signedOff: boolean;
+        };
+        SignInDto: {
+            email: string;
+            password: string;
+        };
+        SignOffDto: {
+            at: string;
+            by: string;
+            remark: string;
+        };
+        StyleDto: {
+            from: number;
+            /** @enum {string} */
+            style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
+            to: number;
+        };
+        ToBankDto: {
+            /** @description Take items along that nobody has signed off */
+            includeUnsigned: boolean;
+            /** @description Only these; without it, all */
+            refs?: string[];
+        };
+        ToBankResultDto: {
+            created: number;
+            draft: components["schemas"]["DraftDto"];
+            leftOut: components["schemas"]["LeftOutDto"][];
+            unchanged: number;
+            updated: number;
+        };
+        UndoneDto: {
+            /** @description Changed by somebody since, and left as they are */
+            left: number;
+            restored: number;
+        };
+        VariantDto: {
+            itemId: string;
+            language: string | null;
+            /** @description Its original has changed since */
+            stale: boolean;
+        };
+        VersionsDto: {
+            /** @description How many items each rule finds now */
+            found: number[];
+            /** @description Shared items of each pair of these papers; the diagonal says how many a paper has */
+            overlap: number[][];
+            /** @description The versions, then other papers that share items with them */
+            papers: components["schemas"]["OverlapPaperDto"][];
+        };
+        WaivedDto: {
+            at: string;
+            by: string;
+            reason: string;
+        };
+        WaiveDto: {
+            /** @enum {string} */
+            code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
+            /** @description Null takes the waiver back */
+            reason: string | null;
+        };
+        WorkspaceSettingsDto: {
+            checksOff?: ("no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate")[];
+            /** @description Address of a look-up, with {words} where the words go */
+            lookUp?: string;
+            /** @description Years of school of the readers */
+            targetGrade?: number;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  AssetsController_keep: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/octet-stream': string
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AssetDto']
-        }
-      }
-    }
-  }
-  AssetsController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  DispatchController_connection: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConnectionDto']
-        }
-      }
-    }
-  }
-  DispatchController_setConnection: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetConnectionDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConnectionDto']
-        }
-      }
-    }
-  }
-  DispatchController_list: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DeliverySummaryDto'][]
-        }
-      }
-    }
-  }
-  DispatchController_send: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SendDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DeliveryDto']
-        }
-      }
-    }
-  }
-  DispatchController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DeliveryDto']
-        }
-      }
-    }
-  }
-  ResultsController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ResultsDto']
-        }
-      }
-    }
-  }
-  ResultsController_fetch: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ResultsDto']
-        }
-      }
-    }
-  }
-  ResultsController_sheet: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  DispatchController_retry: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DeliveryDto']
-        }
-      }
-    }
-  }
-  DraftsController_list: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DraftSummaryDto'][]
-        }
-      }
-    }
-  }
-  DraftsController_create: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewDraftDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DraftDto']
-        }
-      }
-    }
-  }
-  DraftsController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DraftDto']
-        }
-      }
-    }
-  }
-  DraftsController_save: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SaveDraftDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DraftDto']
-        }
-      }
-    }
-  }
-  DraftsController_delete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  DraftsController_toBank: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ToBankDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ToBankResultDto']
-        }
-      }
-    }
-  }
-  DraftsController_undelete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  FilesController_open: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/octet-stream': string
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OpenedFileDto']
-        }
-      }
-    }
-  }
-  FilesController_layouts: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ColumnLayoutDto'][]
-        }
-      }
-    }
-  }
-  FilesController_keepLayout: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewColumnLayoutDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ColumnLayoutDto']
-        }
-      }
-    }
-  }
-  FilesController_deleteLayout: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  BankController_search: {
-    parameters: {
-      query?: {
-        difficulty?: string
-        /** @description Code of a writing check that finds something */
-        finding?: string
-        hasKey?: 'yes' | 'no'
-        hasPicture?: 'yes' | 'no'
-        kind?: string
-        language?: string
-        level?: string
-        limit?: number
-        offset?: number
-        outcome?: string
-        sent?: 'yes' | 'no'
-        /** @description Share right when last taken */
-        share?: 'hard' | 'middle' | 'easy' | 'untaken'
-        signedOff?: 'yes' | 'no'
-        sort?: 'newest' | 'oldest' | 'hardest' | 'easiest' | 'points' | 'sent'
-        tag?: string
-        /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
-        text?: string
-        /** @description In a paper */
-        used?: 'yes' | 'no'
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemPageDto']
-        }
-      }
-    }
-  }
-  BankController_create: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewItemDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_change: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangeItemDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_delete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  BankController_history: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RevisionDto'][]
-        }
-      }
-    }
-  }
-  BankController_bringInLine: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_nearOne: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NearFoundDto']
-        }
-      }
-    }
-  }
-  BankController_restore: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RestoreDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_signOff: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetSignOffDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_undelete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  BankController_addVariant: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewVariantDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_waive: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WaiveDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ItemDto']
-        }
-      }
-    }
-  }
-  BankController_changeMany: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BulkDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BulkResultDto']
-        }
-      }
-    }
-  }
-  BankController_undoMany: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['UndoneDto']
-        }
-      }
-    }
-  }
-  BankController_facets: {
-    parameters: {
-      query?: {
-        difficulty?: string
-        /** @description Code of a writing check that finds something */
-        finding?: string
-        hasKey?: 'yes' | 'no'
-        hasPicture?: 'yes' | 'no'
-        kind?: string
-        language?: string
-        level?: string
-        outcome?: string
-        sent?: 'yes' | 'no'
-        /** @description Share right when last taken */
-        share?: 'hard' | 'middle' | 'easy' | 'untaken'
-        signedOff?: 'yes' | 'no'
-        tag?: string
-        /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
-        text?: string
-        /** @description In a paper */
-        used?: 'yes' | 'no'
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BankFacetsDto']
-        }
-      }
-    }
-  }
-  BankController_savedFilters: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SavedFilterDto'][]
-        }
-      }
-    }
-  }
-  BankController_saveFilter: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewSavedFilterDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SavedFilterDto'][]
-        }
-      }
-    }
-  }
-  BankController_removeFilter: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SavedFilterDto'][]
-        }
-      }
-    }
-  }
-  BankController_near: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NearAskedDto']
-      }
-    }
-    responses: {
-      /** @description A list per body given */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NearFoundDto'][]
-        }
-      }
-    }
-  }
-  BankController_rebalance: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RebalanceDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BulkResultDto']
-        }
-      }
-    }
-  }
-  OutcomesController_list: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OutcomeDto'][]
-        }
-      }
-    }
-  }
-  OutcomesController_replace: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OutcomesFileDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OutcomeDto'][]
-        }
-      }
-    }
-  }
-  OutcomesController_proposals: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        itemId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProposalDto'][]
-        }
-      }
-    }
-  }
-  PapersController_list: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PaperSummaryDto'][]
-        }
-      }
-    }
-  }
-  PapersController_create: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPaperDto']
-      }
-    }
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PaperDto']
-        }
-      }
-    }
-  }
-  PapersController_get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PaperDto']
-        }
-      }
-    }
-  }
-  PapersController_save: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SavePaperDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PaperDto']
-        }
-      }
-    }
-  }
-  PapersController_delete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  PapersController_draw: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DrawDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['VersionsDto']
-        }
-      }
-    }
-  }
-  DispatchController_download: {
-    parameters: {
-      query: {
-        /** @description Formats, parted by commas; several come as one zip */
-        formats: string
-        /** @description The column layout of tables; ours without it */
-        layout?: string
-        /** @description Accepted remedies, parted by commas: destination:item:remedy */
-        remedies?: string
-        unsigned?: 'true' | 'false'
-      }
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  PapersController_undelete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  PapersController_versionsOf: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['VersionsDto']
-        }
-      }
-    }
-  }
-  SessionController_who: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PersonDto']
-        }
-      }
-    }
-  }
-  SessionController_signIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SignInDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PersonDto']
-        }
-      }
-    }
-  }
-  SessionController_signOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  SessionController_counts: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CountsDto']
-        }
-      }
-    }
-  }
-  SessionController_settings: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkspaceSettingsDto']
-        }
-      }
-    }
-  }
-  SessionController_setSettings: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkspaceSettingsDto']
-      }
-    }
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkspaceSettingsDto']
-        }
-      }
-    }
-  }
+    AssetsController_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssetDto"];
+                };
+            };
+        };
+    };
+    AssetsController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    DispatchController_connection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionDto"];
+                };
+            };
+        };
+    };
+    DispatchController_setConnection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetConnectionDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionDto"];
+                };
+            };
+        };
+    };
+    DispatchController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliverySummaryDto"][];
+                };
+            };
+        };
+    };
+    DispatchController_send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SendDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DispatchController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    ResultsController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResultsDto"];
+                };
+            };
+        };
+    };
+    ResultsController_fetch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResultsDto"];
+                };
+            };
+        };
+    };
+    ResultsController_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    DispatchController_retry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DraftsController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftSummaryDto"][];
+                };
+            };
+        };
+    };
+    DraftsController_create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDraftDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftDto"];
+                };
+            };
+        };
+    };
+    DraftsController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftDto"];
+                };
+            };
+        };
+    };
+    DraftsController_save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveDraftDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftDto"];
+                };
+            };
+        };
+    };
+    DraftsController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    DraftsController_toBank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToBankDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToBankResultDto"];
+                };
+            };
+        };
+    };
+    DraftsController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    FilesController_open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenedFileDto"];
+                };
+            };
+        };
+    };
+    FilesController_layouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColumnLayoutDto"][];
+                };
+            };
+        };
+    };
+    FilesController_keepLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewColumnLayoutDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColumnLayoutDto"];
+                };
+            };
+        };
+    };
+    FilesController_deleteLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    BankController_search: {
+        parameters: {
+            query?: {
+                difficulty?: string;
+                /** @description Code of a writing check that finds something */
+                finding?: string;
+                hasKey?: "yes" | "no";
+                hasPicture?: "yes" | "no";
+                kind?: string;
+                language?: string;
+                level?: string;
+                limit?: number;
+                offset?: number;
+                outcome?: string;
+                sent?: "yes" | "no";
+                /** @description Share right when last taken */
+                share?: "hard" | "middle" | "easy" | "untaken";
+                signedOff?: "yes" | "no";
+                sort?: "newest" | "oldest" | "hardest" | "easiest" | "points" | "sent";
+                tag?: string;
+                /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
+                text?: string;
+                /** @description In a paper */
+                used?: "yes" | "no";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemPageDto"];
+                };
+            };
+        };
+    };
+    BankController_create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewItemDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeItemDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    BankController_history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionDto"][];
+                };
+            };
+        };
+    };
+    BankController_bringInLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_nearOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearFoundDto"];
+                };
+            };
+        };
+    };
+    BankController_restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestoreDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_signOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetSignOffDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    BankController_addVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVariantDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_waive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemDto"];
+                };
+            };
+        };
+    };
+    BankController_changeMany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BulkDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulkResultDto"];
+                };
+            };
+        };
+    };
+    BankController_undoMany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoneDto"];
+                };
+            };
+        };
+    };
+    BankController_facets: {
+        parameters: {
+            query?: {
+                difficulty?: string;
+                /** @description Code of a writing check that finds something */
+                finding?: string;
+                hasKey?: "yes" | "no";
+                hasPicture?: "yes" | "no";
+                kind?: string;
+                language?: string;
+                level?: string;
+                outcome?: string;
+                sent?: "yes" | "no";
+                /** @description Share right when last taken */
+                share?: "hard" | "middle" | "easy" | "untaken";
+                signedOff?: "yes" | "no";
+                tag?: string;
+                /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
+                text?: string;
+                /** @description In a paper */
+                used?: "yes" | "no";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BankFacetsDto"];
+                };
+            };
+        };
+    };
+    BankController_savedFilters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_saveFilter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSavedFilterDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_removeFilter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedFilterDto"][];
+                };
+            };
+        };
+    };
+    BankController_near: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NearAskedDto"];
+            };
+        };
+        responses: {
+            /** @description A list per body given */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearFoundDto"][];
+                };
+            };
+        };
+    };
+    BankController_rebalance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RebalanceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulkResultDto"];
+                };
+            };
+        };
+    };
+    OutcomesController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeDto"][];
+                };
+            };
+        };
+    };
+    OutcomesController_replace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomesFileDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeDto"][];
+                };
+            };
+        };
+    };
+    OutcomesController_proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalDto"][];
+                };
+            };
+        };
+    };
+    PapersController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperSummaryDto"][];
+                };
+            };
+        };
+    };
+    PapersController_create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPaperDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperDto"];
+                };
+            };
+        };
+    };
+    PapersController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperDto"];
+                };
+            };
+        };
+    };
+    PapersController_save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavePaperDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperDto"];
+                };
+            };
+        };
+    };
+    PapersController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    PapersController_draw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionsDto"];
+                };
+            };
+        };
+    };
+    DispatchController_download: {
+        parameters: {
+            query: {
+                /** @description Formats, parted by commas; several come as one zip */
+                formats: string;
+                /** @description The column layout of tables; ours without it */
+                layout?: string;
+                /** @description Accepted remedies, parted by commas: destination:item:remedy */
+                remedies?: string;
+                unsigned?: "true" | "false";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    PapersController_print: {
+        parameters: {
+            query: {
+                form: "pdf" | "docx" | "pptx";
+                size: "A4" | "Letter";
+                /** @description This paper, or every version drawn of it */
+                versions: "this" | "all";
+                /** @description Of paper, key, answers; parted by commas */
+                what: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    PapersController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    PapersController_versionsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionsDto"];
+                };
+            };
+        };
+    };
+    SessionController_who: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    SessionController_signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    SessionController_signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SessionController_counts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountsDto"];
+                };
+            };
+        };
+    };
+    SessionController_settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceSettingsDto"];
+                };
+            };
+        };
+    };
+    SessionController_setSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceSettingsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceSettingsDto"];
+                };
+            };
+        };
+    };
 }

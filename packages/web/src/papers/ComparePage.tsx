@@ -1,9 +1,9 @@
 import { useQueries } from '@tanstack/react-query'
-import { plainText, withOptionOrder, type Item } from '@zakuska/core'
+import { keyText, plainText, withOptionOrder } from '@zakuska/core'
 import { Link, useParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Empty, Problem, Waiting } from '../parts/Empty'
-import { asKept, letterOf, pointsText } from '../parts/item-words'
+import { asKept, pointsText } from '../parts/item-words'
 import { KeyGlyph } from '../parts/KeyGlyph'
 import { paperQuery, usePaper, useVersions, type Paper } from './queries'
 
@@ -77,41 +77,8 @@ function Cell({ paper, place }: { readonly paper: Paper; readonly place: number 
         {plainText(body.stem)}
       </p>
       <p className="mt-1 flex items-center gap-1.5 text-xs text-muted">
-        <KeyGlyph /> {keyText(body)} · {pointsText(entry.points)}
+        <KeyGlyph /> {keyText(body) || 'not graded by a key'} · {pointsText(entry.points)}
       </p>
     </td>
   )
-}
-
-/** The key in a few words, options by the letter that they stand under in this version. */
-function keyText(item: Item): string {
-  switch (item.kind) {
-    case 'single':
-    case 'multiple':
-      return (
-        item.options
-          .flatMap((option, index) =>
-            item.key.includes(option.id) ? [`${letterOf(index)} ${plainText(option.content)}`] : [],
-          )
-          .join(', ') || 'no key'
-      )
-    case 'truefalse':
-      return item.key[0] === undefined ? 'no key' : item.key[0] ? 'true' : 'false'
-    case 'short':
-      return item.key.join(' / ')
-    case 'numeric':
-      return item.key.map((band) => ('min' in band ? `${band.min} to ${band.max}` : String(band.value))).join(' / ')
-    case 'cloze':
-      return item.gaps.map((gap) => gap.key[0] ?? '?').join(', ')
-    case 'order':
-      return item.key.map((id) => letterOf(item.options.findIndex((option) => option.id === id))).join(', ')
-    case 'match':
-      return item.key.map(([left, right]) => `${left + 1}–${letterOf(right)}`).join(', ')
-    case 'grid':
-      return item.key.map(([row, column]) => `${row + 1}: ${plainText(item.columns[column])}`).join(', ')
-    case 'scale':
-    case 'essay':
-    case 'note':
-      return 'not graded by a key'
-  }
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
+import { counted } from '../parts/item-words'
 import type { Paper } from './queries'
 
 const WHAT = [
@@ -22,6 +23,7 @@ export function PrintMenu({ paper, flush }: { readonly paper: Paper; readonly fl
   const [size, setSize] = useState('A4')
   const [versions, setVersions] = useState(false)
   const wanted = WHAT.map(([name]) => name).filter((name) => what.has(name))
+  const unsigned = paper.items.filter((item) => item.signOff === null).length
   const address = `/api/papers/${paper.id}/print?${new URLSearchParams({
     form,
     what: form === 'pptx' ? 'paper' : wanted.join(','),
@@ -101,6 +103,12 @@ export function PrintMenu({ paper, flush }: { readonly paper: Paper; readonly fl
               />
               Every version that is drawn, a file each
             </label>
+          )}
+          {unsigned > 0 && (
+            <p className="text-beet">
+              <span aria-hidden="true">◆ </span>
+              {counted(unsigned, 'item is', 'items are')} not signed off, and would be printed all the same.
+            </p>
           )}
           <div className="flex gap-2">
             {form === 'pptx' || wanted.length > 0 ? (

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useFacets } from '../bank/queries'
-import { FILTER_FIELDS, valueName, type BankFilter, type FilterField } from '../bank/search'
+import { FILTER_FIELDS, valueName, type FilterField } from '../bank/search'
 import { Button } from '../parts/Button'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -106,7 +106,7 @@ function RuleFields({
   })
   const narrow = (field: FilterField, value: string | undefined): void => {
     const { [field]: _before, ...rest } = rule.filter
-    set({ filter: (value === undefined ? rest : { ...rest, [field]: value }) as BankFilter })
+    set({ filter: (value === undefined ? rest : { ...rest, [field]: value }) })
   }
   const isShort = found !== undefined && found < rule.count
   return (

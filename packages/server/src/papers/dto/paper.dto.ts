@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { CHECK_CODES, type CheckCode } from '@zakuska/core'
+import { PRINT_FORMS, type PrintForm } from '@zakuska/documents'
 import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
@@ -327,4 +328,23 @@ export class VersionsDto {
 
   @ApiProperty({ type: [Number], description: 'How many items each rule finds now' })
   found!: number[]
+}
+
+export class PrintQuery {
+  @ApiProperty({ enum: PRINT_FORMS })
+  @IsIn(PRINT_FORMS)
+  form!: PrintForm
+
+  @ApiProperty({ description: 'Of paper, key, answers; parted by commas' })
+  @IsString()
+  @MaxLength(60)
+  what!: string
+
+  @ApiProperty({ enum: ['A4', 'Letter'] })
+  @IsIn(['A4', 'Letter'])
+  size!: 'A4' | 'Letter'
+
+  @ApiProperty({ enum: ['this', 'all'], description: 'This paper, or every version drawn of it' })
+  @IsIn(['this', 'all'])
+  versions!: 'this' | 'all'
 }

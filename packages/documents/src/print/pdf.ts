@@ -1,0 +1,140 @@
+import pdfmake from 'pdfmake'
+import type { Content as PdfContent, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces.js'
+import { placeLetter } from '@zakuska/core'
+import { FONT_FILES } from './fonts.ts'
+import { pdfItem } from './pdf-item.ts'
+import { pdfText, type TextSettings } from './pdf-text.ts'
+import { aboutLine, placesOf, type Placed, type PrintPaper, type PrintPart, type SheetSize } from './sheet.ts'
+
+const MARGIN = 54
+const TITLES: Readonly<Record<PrintPart, string>> = { paper: '', key: 'Key', answers: 'Answer sheet' }
+
+const OWN_FILES = new Set(Object.values(FONT_FILES).flatMap((faces) => Object.values(faces)))
+pdfmake.setFonts(FONT_FILES)
+// Nothing is fetched, and no file is read but the faces.
+pdfmake.setUrlAccessPolicy(() => false)
+pdfmake.setLocalAccessPolicy((path) => OWN_FILES.has(path))
+
+/** One part of a paper as a PDF: no item is parted by a page, faces are embedded, pages are numbered. */
+export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSize): Promise<Uint8Array> {
+  const places = placesOf(paper)
+  const settings: TextSettings = { assets: paper.assets, widest: 380 }
+  const body = part === 'answers' ? answerSheet(places) : places.flatMap((one) => entry(one, settings, part === 'key'))
+  const title = [paper.title, TITLES[part]].filter(Boolean).join(' · ')
+  const definition: TDocumentDefinitions = {
+    pageSize: size === 'A4' ? 'A4' : 'LETTER',
+    pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
+    defaultStyle: { font: 'Literata', fontSize: 11, lineHeight: 1.02 },
+    info: { title },
+    content: [...head(paper, part), ...body],
+    footer: (page, pages) => ({
+      columns: [
+        { text: title, fontSize: 8, color: '#555555' },
+        { text: `${page} of ${pages}`, alignment: 'right', fontSize: 8, color: '#555555' },
+      ],
+      margin: [MARGIN, 18, MARGIN, 0],
+    }),
+  }
+  return new Uint8Array(await pdfmake.createPdf(definition).getBuffer())
+}
+
+function head(paper: PrintPaper, part: PrintPart): PdfContent[] {
+  const found: PdfContent[] = [
+    {
+      columns: [
+        { width: '*', text: paper.title, fontSize: 17, bold: true },
+        ...(paper.label === null ? [] : [{ width: 'auto' as const, text: paper.label, fontSize: 17, bold: true }]),
+      ],
+    },
+    { text: [TITLES[part], aboutLine(paper)].filter(Boolean).join(' · '), fontSize: 9, color: '#555555' },
+  ]
+  if (part !== 'key' && paper.identity.length)
+    found.push({
+      columns: paper.identity.map((field) => ({
+        stack: [
+          { text: field, fontSize: 8.5, color: '#555555' },
+          { canvas: [{ type: 'line', x1: 0, y1: 12, x2: 150, y2: 12, lineWidth: 0.5 }] },
+        ],
+      })),
+      columnGap: 20,
+      margin: [0, 12, 0, 0],
+    })
+  if (part === 'paper' && paper.instructions) found.push({ text: paper.instructions, margin: [0, 12, 0, 0] })
+  found.push({ text: '', margin: [0, 0, 0, 14] })
+  return found
+}
+
+function entry(placed: Placed, settings: TextSettings, withKey: boolean): PdfContent[] {
+  const found: PdfContent[] = []
+  if (placed.heading)
+    found.push({
+      stack: [
+        { text: placed.heading.title, fontSize: 13.5, bold: true, headlineLevel: 1 },
+        ...(placed.heading.instructions ? [{ text: placed.heading.instructions }] : []),
+      ],
+      margin: [0, 6, 0, 8],
+    })
+  if (placed.passage && !withKey)
+    found.push({
+      table: { widths: ['*'], body: [[{ stack: pdfText(placed.passage, settings), margin: [6, 4, 6, 4] }]] },
+      layout: { hLineWidth: () => 0, vLineWidth: (at) => (at === 0 ? 2 : 0), vLineColor: () => '#999999' },
+      margin: [0, 0, 0, 10],
+    })
+  return [...found, pdfItem(placed, settings, withKey)]
+}
+
+const WIDE = 300
+
+/** A line an item: letters to mark, or a line to write on. */
+function answerSheet(places: readonly Placed[]): PdfContent[] {
+  const rows = places.flatMap((placed): TableCell[][] => {
+    if (placed.number === null) return []
+    return [[{ text: `${placed.number}.`, bold: true, alignment: 'right' }, answerCell(placed)]]
+  })
+  if (!rows.length) return [{ text: 'There is nothing to answer.' }]
+  return [
+    {
+      table: { widths: [28, '*'], body: rows, dontBreakRows: true },
+      layout: { hLineWidth: () => 0, vLineWidth: () => 0, paddingTop: () => 5, paddingBottom: () => 5 },
+    },
+  ]
+}
+
+function answerCell({ item, rightOrder }: Placed): TableCell {
+  const marks = (labels: readonly string[]): TableCell => ({
+    columns: labels.map((label) => ({
+      width: label.length > 2 ? 70 : 38,
+      text: [{ text: '○ ', font: 'DejaVu' }, label],
+    })),
+  })
+  const line = (width: number): TableCell => ({
+    canvas: [{ type: 'line', x1: 0, y1: 13, x2: width, y2: 13, lineWidth: 0.5, lineColor: '#777777' }],
+  })
+  switch (item.kind) {
+    case 'single':
+    case 'multiple':
+      return marks(item.options.map((_option, index) => placeLetter(index)))
+    case 'truefalse':
+      return marks(['true', 'false'])
+    case 'cloze':
+      return { stack: item.gaps.map(() => line(WIDE)) as PdfContent[] }
+    case 'match':
+      return {
+        text: item.left.map((_left, at) => `${at + 1} ____`).join('    '),
+        ...(rightOrder.length === 0 && { color: '#000000' }),
+      }
+    case 'grid':
+      return { text: item.rows.map((_row, at) => `${at + 1} ____`).join('    ') }
+    case 'order':
+      return { text: item.options.map(() => '____').join('   ') }
+    case 'scale':
+      return marks(Array.from({ length: item.high - item.low + 1 }, (_none, at) => String(item.low + at)))
+    case 'essay':
+      return { text: 'on a sheet of your own', italics: true, color: '#555555' }
+    case 'short':
+    case 'numeric':
+      return line(WIDE)
+    case 'note':
+      return ''
+  }
+}
