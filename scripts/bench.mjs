@@ -1,5 +1,7 @@
-import { readFileSync } from 'node:fs'
-import { cpus } from 'node:os'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { cpus, tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { startDatabase } from './database.mjs'
 import { main } from './say.mjs'
 
 const ITEMS = 5000
@@ -8,6 +10,9 @@ const KEY_STROKES = 40
 const RUNS = 5
 const FRAME_MS = 16
 const MIXED_ITEMS = 2000
+const BANK_ITEMS = 100_000
+const QUERIES = 100
+const WARM_UP = 20
 const WORDS =
   'tide buoy light chart knot ebb flood keel mast sail rope anchor channel harbour bearing compass depth wind fog gale'.split(
     ' ',
@@ -52,6 +57,7 @@ await main(async () => {
     1,
   )
   await formats()
+  await bank()
 })
 
 /** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
@@ -82,6 +88,51 @@ async function formats() {
       3,
     )
   }
+}
+
+/** Searching and filtering a bank of generated items, through the server's own service, against a primary-key look-up. */
+async function bank() {
+  const folder = mkdtempSync(join(tmpdir(), 'zakuska-bench-'))
+  const database = await startDatabase({ folder, durable: false })
+  try {
+    const { openBank } = await import('../packages/server/dist/bank/bench.js')
+    const { find, search, facets, close } = await openBank(database.url, BANK_ITEMS)
+    const lookUp = await p95((at) => find(at * 37))
+    const figure = async (what, work) => {
+      const took = await p95(work)
+      line(
+        `bank of ${BANK_ITEMS} items, ${what}`,
+        `p95 ${took.toFixed(2)} ms of ${QUERIES}; a primary-key look-up p95 ${lookUp.toFixed(2)} ms`,
+        took / lookUp,
+        20,
+      )
+    }
+    await figure('searched by words', (at) =>
+      search({ text: `${WORDS[at % WORDS.length]} ${WORDS[(at * 7 + 3) % WORDS.length]}${at % 97}` }),
+    )
+    await figure('searched by one common word', (at) => search({ text: WORDS[at % WORDS.length] }))
+    await figure('filtered by kind and tag', (at) => search({ kind: 'single', tag: `topic ${at % 40}` }))
+    await figure('not signed off', () => search({ signedOff: 'no' }))
+    await figure('not narrowed', (at) => search({ offset: (at % 10) * 100 }))
+    await figure('all counts of a narrow filter', (at) => facets({ tag: `topic ${at % 40}` }))
+    await figure('all counts, not narrowed', () => facets({}))
+    await close()
+  } finally {
+    await database.stop()
+    database.remove()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+async function p95(work) {
+  for (let at = 0; at < WARM_UP; at++) await work(at)
+  const took = []
+  for (let at = 0; at < QUERIES; at++) {
+    const start = performance.now()
+    await work(at)
+    took.push(performance.now() - start)
+  }
+  return took.sort((a, b) => a - b)[Math.floor(QUERIES * 0.95)]
 }
 
 /** Twelve words that differ from item to item, the same in every run. */

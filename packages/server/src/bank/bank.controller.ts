@@ -1,5 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put, Query } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
+import { isItemBody } from '@zakuska/core'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { BankService } from './bank.service.ts'
 import { BulkService } from './bulk.service.ts'
@@ -26,7 +27,6 @@ import {
   WaiveDto,
 } from './dto/bank.dto.ts'
 import { FiltersService } from './filters.service.ts'
-import { asItem } from './item-text.ts'
 
 @ApiTags('bank')
 @Controller('api/items')
@@ -92,7 +92,10 @@ export class BankController {
   @HttpCode(200)
   @ApiOkResponse({ type: [NearFoundDto], description: 'A list per body given' })
   async near(@CurrentPerson() person: SignedIn, @Body() given: NearAskedDto): Promise<NearFoundDto[]> {
-    const found = await this.bank.near(person.workspaceId, given.bodies.map(asItem))
+    const found = await this.bank.near(
+      person.workspaceId,
+      given.bodies.map((body) => (isItemBody(body) ? body : null)),
+    )
     return found.map((near) => ({ near }))
   }
 

@@ -21,7 +21,9 @@ import type { BankFacetsDto, ItemDto, ItemPageDto, NearItemDto, RevisionDto, Sea
 import { countFacets } from './facets.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
-const PAGE = 100
+const PAGE = 50
+/** Beyond it nobody needs to know how many exactly, and counting on takes longer than finding. */
+const MOST_COUNTED = 10_000
 const MAX_CANDIDATES = 20
 /** Letters that are compared at most; a passage of pages says nothing more of what an item asks. */
 const MAX_COMPARED = 2000
@@ -46,10 +48,15 @@ export class BankService {
         `select i.id from bank_item i where ${sql} order by ${SORTS[sort ?? 'newest']} limit ? offset ?`,
         [...values, limit ?? PAGE, offset ?? 0],
       ),
-      this.em.execute<{ total: number }[]>(`select count(*)::int as total from bank_item i where ${sql}`, [...values]),
+      this.em.execute<{ total: number }[]>(
+        `select count(*)::int as total from (select 1 from bank_item i where ${sql} limit ${MOST_COUNTED + 1}) counted`,
+        [...values],
+      ),
     ])
+    const total = found?.total ?? 0
     return {
-      total: found?.total ?? 0,
+      total: Math.min(total, MOST_COUNTED),
+      isMore: total > MOST_COUNTED,
       items: await this.toDtos(
         workspaceId,
         rows.map((row) => row.id),
@@ -206,10 +213,17 @@ export class BankService {
     return this.get(person.workspaceId, id)
   }
 
-  /** Items nearly the same as the bodies given, a list per body, most alike first; an item is not near itself. */
-  async near(workspaceId: string, bodies: readonly Item[], except?: string): Promise<NearItemDto[][]> {
+  /**
+   * Items nearly the same as the bodies given, a list per body, most alike first; an item is not near itself, and a body
+   * that is not whole (null) is near nothing.
+   */
+  async near(workspaceId: string, bodies: readonly (Item | null)[], except?: string): Promise<NearItemDto[][]> {
     const found: NearItemDto[][] = []
     for (const body of bodies) {
+      if (!body) {
+        found.push([])
+        continue
+      }
       const plain = searchText(body).slice(0, MAX_COMPARED)
       const rows = await this.em.transactional(async (em) => {
         // Candidates by shared trigrams of all text; how alike two items really are is core's to say.
@@ -254,12 +268,12 @@ export class BankService {
   /** Items as they are shown, in the order of the ids; ids that are not there are passed over. */
   async toDtos(workspaceId: string, ids: readonly string[]): Promise<ItemDto[]> {
     if (!ids.length) return []
-    const [items, papers, variants, workspace] = await Promise.all([
+    const [items, papers, workspace] = await Promise.all([
       this.findAll(workspaceId, ids),
       this.#papersOf(workspaceId, ids),
-      this.#variantsOf(workspaceId, ids),
       this.em.findOne(Workspace, { id: workspaceId }),
     ])
+    const variants = await this.#variantsOf(workspaceId, items)
     const byId = new Map(items.map((item) => [item.id, item]))
     return ids.flatMap((id) => {
       const item = byId.get(id)
@@ -279,9 +293,8 @@ export class BankService {
   }
 
   /** Everything of the families that the items belong to. */
-  async #variantsOf(workspaceId: string, ids: readonly string[]): Promise<BankItem[]> {
-    const own = await this.em.find(BankItem, { id: { $in: [...ids] }, workspaceId }, { fields: ['id', 'variantOf'] })
-    const heads = [...new Set(own.map((item) => item.variantOf ?? item.id))]
+  async #variantsOf(workspaceId: string, items: readonly BankItem[]): Promise<BankItem[]> {
+    const heads = [...new Set(items.map((item) => item.variantOf ?? item.id))]
     const family = await this.em.find(BankItem, { variantOf: { $in: heads }, workspaceId, deletedAt: null })
     if (!family.length) return []
     const originals = await this.findAll(workspaceId, [...new Set(family.flatMap((one) => one.variantOf ?? []))])

@@ -149,7 +149,8 @@ export class DraftsService {
         next.push(known)
         continue
       }
-      const kept = await this.#keep(person, draft, read, known)
+      const of = asked.variants?.find((one) => one.ref === known.ref)?.of
+      const kept = await this.#keep(person, draft, read, known, of)
       result[kept.what]++
       next.push({ ...known, bankItemId: kept.id })
     }
@@ -173,6 +174,7 @@ export class DraftsService {
     draft: Draft,
     read: ReadItem,
     known: FollowedItem,
+    variantOf?: string,
   ): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
     const stored = known.bankItemId === null ? [] : await this.bank.findAll(person.workspaceId, [known.bankItemId])
     const [item] = stored
@@ -188,8 +190,10 @@ export class DraftsService {
           ? 'updated'
           : 'unchanged',
       }
+    const [original] = variantOf === undefined ? [] : await this.bank.findAll(person.workspaceId, [variantOf])
     const made = this.bank.keepNew(person, read.item, {
       signOff: known.signOff,
+      ...(original && { variantOf: original }),
       cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines, text: linesOf(draft.text, read.lines) },
     })
     return { id: made.id, what: 'created' }

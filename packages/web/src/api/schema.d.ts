@@ -728,6 +728,12 @@ export interface components {
         AssetDto: {
             id: string;
         };
+        AsVariantDto: {
+            /** @description The bank item that it is a variant of */
+            of: string;
+            /** @description Of the draft’s item */
+            ref: string;
+        };
         BankFacetsDto: {
             /** @description In the whole bank */
             all: number;
@@ -959,7 +965,10 @@ export interface components {
             variants: components["schemas"]["VariantDto"][];
         };
         ItemPageDto: {
+            /** @description There are more than were counted */
+            isMore: boolean;
             items: components["schemas"]["ItemDto"][];
+            /** @description How many are found; counted to 10,000 */
             total: number;
         };
         LayoutDto: {
@@ -1248,6 +1257,8 @@ export interface components {
             includeUnsigned: boolean;
             /** @description Only these; without it, all */
             refs?: string[];
+            /** @description Items that are kept as variants of others */
+            variants?: components["schemas"]["AsVariantDto"][];
         };
         ToBankResultDto: {
             created: number;

@@ -22,7 +22,8 @@ export function BankPage() {
   const found = useBankSearch(search)
   const facets = useFacets(search.filter)
   const items = useMemo(() => found.data?.pages.flatMap((page) => page.items) ?? [], [found.data])
-  const total = found.data?.pages[0]?.total
+  const first = found.data?.pages[0]
+  const total = first?.total
   const [picked, setPicked] = useState<ReadonlySet<string>>(new Set())
   const [making, setMaking] = useState(false)
   const navigate = useNavigate()
@@ -67,7 +68,7 @@ export function BankPage() {
         </Link>
         <Button onClick={() => setMaking(true)}>New item</Button>
       </Head>
-      <SearchLine search={search} set={set} total={total} all={counts?.all} />
+      <SearchLine search={search} set={set} found={first} all={counts?.all} />
       <div
         className={`grid min-h-0 flex-1 ${id || making ? 'lg:grid-cols-[200px_1fr_430px]' : 'lg:grid-cols-[200px_1fr]'}`}
       >
@@ -87,9 +88,9 @@ export function BankPage() {
             (items.length ? (
               <Rows
                 items={items}
-                total={total ?? items.length}
+                hasMore={found.hasNextPage}
                 more={() => {
-                  if (found.hasNextPage && !found.isFetchingNextPage) void found.fetchNextPage()
+                  if (!found.isFetchingNextPage) void found.fetchNextPage()
                 }}
                 here={id ?? null}
                 picked={picked}
@@ -199,9 +200,12 @@ interface SearchProps {
 function SearchLine({
   search,
   set,
-  total,
+  found,
   all,
-}: SearchProps & { readonly total: number | undefined; readonly all: number | undefined }) {
+}: SearchProps & {
+  readonly found: { readonly total: number; readonly isMore: boolean } | undefined
+  readonly all: number | undefined
+}) {
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
     const slash = (event: globalThis.KeyboardEvent): void => {
@@ -261,7 +265,7 @@ function SearchLine({
         </select>
       </label>
       <span className="text-xs text-muted tabular-nums" role="status">
-        {total !== undefined && `${total} of ${all ?? total}`}
+        {found && `${found.isMore ? 'over ' : ''}${found.total} of ${all ?? found.total}`}
       </span>
     </div>
   )
@@ -273,7 +277,7 @@ const AHEAD = 30
 
 function Rows({
   items,
-  total,
+  hasMore,
   more,
   here,
   picked,
@@ -281,7 +285,7 @@ function Rows({
   toggle,
 }: {
   readonly items: readonly BankItem[]
-  readonly total: number
+  readonly hasMore: boolean
   readonly more: () => void
   readonly here: string | null
   readonly picked: ReadonlySet<string>
@@ -298,8 +302,8 @@ function Rows({
   })
   const last = rows.getVirtualItems().at(-1)?.index ?? 0
   useEffect(() => {
-    if (last >= items.length - AHEAD && items.length < total) more()
-  }, [last, items.length, total, more])
+    if (hasMore && last >= items.length - AHEAD) more()
+  }, [last, items.length, hasMore, more])
   const keys = (event: KeyboardEvent): void => {
     const row = (event.target as HTMLElement).closest<HTMLElement>('[data-index]')
     const index = Number(row?.dataset['index'] ?? -1)
@@ -341,9 +345,9 @@ function Rows({
           )
         })}
       </ul>
-      {items.length < total && (
+      {hasMore && (
         <p className="py-2 text-center text-xs text-muted" role="status">
-          {items.length} of {total} loaded …
+          {items.length} loaded, more follow …
         </p>
       )}
     </div>

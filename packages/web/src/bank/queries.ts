@@ -18,7 +18,7 @@ export const bankKeys = {
   history: (id: string) => ['bank', 'history', id] as const,
 }
 
-const PAGE = 100
+const PAGE = 50
 
 /** The items that a search finds, page by page as they come into view. */
 export function useBankSearch({ filter, sort }: BankSearch) {
@@ -29,7 +29,7 @@ export function useBankSearch({ filter, sort }: BankSearch) {
     initialPageParam: 0,
     getNextPageParam: (last, pages) => {
       const loaded = pages.reduce((sum, page) => sum + page.items.length, 0)
-      return last.items.length > 0 && loaded < last.total ? loaded : undefined
+      return last.items.length === PAGE ? loaded : undefined
     },
     placeholderData: keepPreviousData,
   })

@@ -1,11 +1,17 @@
+import { plainText, type Item } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
+import { useNearBodies } from '../bank/queries'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
-import { counted } from '../parts/item-words'
+import { asKept, counted } from '../parts/item-words'
+import { ItemView } from '../parts/ItemView'
 import { useToBank } from './queries'
 import type { Desk } from './use-desk'
+
+/** Items of a draft that are compared with the bank at most. */
+const MOST_COMPARED = 200
 
 /** Counts what goes and what stays before anything is put into the bank. */
 export function ToBankDialog({
@@ -28,10 +34,30 @@ export function ToBankDialog({
     toBank.reset()
     close()
   }
+  const fresh = open ? desk.items.filter((item) => item.followed.bankItemId === null).slice(0, MOST_COMPARED) : []
+  const near = useNearBodies(
+    fresh.map((item) => item.read.item),
+    open && result === null,
+  )
+  const [choices, setChoices] = useState<ReadonlyMap<string, NearChoice>>(new Map())
+  const pairs = fresh.flatMap((item, index): NearPair[] => {
+    const [other] = near.data?.[index]?.near ?? []
+    return other
+      ? [{ ref: item.followed.ref, item: item.read.item, other: asKept(other.body), otherId: other.itemId }]
+      : []
+  })
   const put = async (includeUnsigned: boolean): Promise<void> => {
     await desk.flush()
+    const left = new Set(pairs.flatMap(({ ref }) => (choices.get(ref) === 'leave' ? [ref] : [])))
+    const variants = pairs.flatMap(({ ref, otherId }) => (choices.get(ref) === 'variant' ? [{ ref, of: otherId }] : []))
     toBank.mutate(
-      { includeUnsigned },
+      {
+        includeUnsigned,
+        ...(left.size > 0 && {
+          refs: desk.items.flatMap((item) => (left.has(item.followed.ref) ? [] : [item.followed.ref])),
+        }),
+        ...(variants.length > 0 && { variants }),
+      },
       {
         onSuccess: (done) => {
           desk.accept(done.draft)
@@ -41,7 +67,12 @@ export function ToBankDialog({
     )
   }
   return (
-    <Dialog open={open} close={leave} title={result ? 'Put in the bank' : 'Put items in the bank'}>
+    <Dialog
+      open={open}
+      close={leave}
+      title={result ? 'Put in the bank' : 'Put items in the bank'}
+      wide={pairs.length > 0 && !result}
+    >
       {result ? (
         <Outcome result={result} close={leave} />
       ) : (
@@ -56,6 +87,12 @@ export function ToBankDialog({
             )}
             .
           </p>
+          {near.isFetching && (
+            <p role="status" className="mt-2 text-muted">
+              Comparing with the bank …
+            </p>
+          )}
+          <NearPairs pairs={pairs} choices={choices} choose={setChoices} />
           {toBank.error && (
             <p role="alert" className="mt-2 text-beet">
               ◆ {toBank.error.message}
@@ -77,6 +114,70 @@ export function ToBankDialog({
         </>
       )}
     </Dialog>
+  )
+}
+
+type NearChoice = 'both' | 'leave' | 'variant'
+
+interface NearPair {
+  readonly ref: string
+  readonly item: Item
+  readonly other: Item
+  readonly otherId: string
+}
+
+const NEAR_CHOICES = [
+  ['both', 'keep both'],
+  ['leave', 'keep the bank’s'],
+  ['variant', 'keep as its variant'],
+] as const
+
+/** Items of the draft beside those of the bank that say nearly the same. */
+function NearPairs({
+  pairs,
+  choices,
+  choose,
+}: {
+  readonly pairs: readonly NearPair[]
+  readonly choices: ReadonlyMap<string, NearChoice>
+  readonly choose: (choices: ReadonlyMap<string, NearChoice>) => void
+}) {
+  if (!pairs.length) return null
+  return (
+    <section aria-label="Nearly the same" className="mt-3">
+      <p className="text-mustard-ink">
+        <span aria-hidden="true">◇ </span>
+        {counted(pairs.length, 'item says', 'items say')} nearly the same as one that is in the bank.
+      </p>
+      <ul className="mt-1 grid gap-2">
+        {pairs.map(({ ref, item, other }) => (
+          <li key={ref} className="border-t border-line pt-2">
+            <div className="grid gap-3 sm:grid-cols-2">
+              <ItemView item={item} small />
+              <ItemView item={other} small />
+            </div>
+            <label className="mt-1 block text-xs text-muted">
+              Left the draft’s, right the bank’s:{' '}
+              <select
+                aria-label={`What to do with “${plainText(item.stem).slice(0, 50)}”`}
+                value={choices.get(ref) ?? 'both'}
+                onChange={(event) => {
+                  const [chosen] = NEAR_CHOICES.find(([name]) => name === event.target.value) ?? []
+                  if (chosen) choose(new Map([...choices, [ref, chosen]]))
+                }}
+                className="rounded-[3px] border border-edge bg-sheet px-1 text-ink"
+              >
+                {NEAR_CHOICES.map(([name, label]) => (
+                  <option key={name} value={name}>
+                    {label}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

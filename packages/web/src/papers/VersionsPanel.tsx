@@ -54,7 +54,10 @@ function Rules({
     change({ rules: state.rules.map((rule, at) => (at === index ? { ...rule, ...part } : rule)) })
   const add = (): void =>
     change({
-      rules: [...state.rules, { id: crypto.randomUUID(), count: 5, filter: {}, sectionId: null, points: null }],
+      rules: [
+        ...state.rules,
+        { id: crypto.randomUUID(), count: 5, filter: { signedOff: 'yes' }, sectionId: null, points: null },
+      ],
     })
   return (
     <section aria-label="Rules to draw by" className="grid gap-2">
@@ -106,7 +109,7 @@ function RuleFields({
   })
   const narrow = (field: FilterField, value: string | undefined): void => {
     const { [field]: _before, ...rest } = rule.filter
-    set({ filter: (value === undefined ? rest : { ...rest, [field]: value }) })
+    set({ filter: value === undefined ? rest : { ...rest, [field]: value } })
   }
   const isShort = found !== undefined && found < rule.count
   return (

@@ -242,8 +242,11 @@ export class BankFacetsDto {
 }
 
 export class ItemPageDto {
-  @ApiProperty()
+  @ApiProperty({ description: 'How many are found; counted to 10,000' })
   total!: number
+
+  @ApiProperty({ description: 'There are more than were counted' })
+  isMore!: boolean
 
   @ApiProperty({ type: [ItemDto] })
   items!: ItemDto[]

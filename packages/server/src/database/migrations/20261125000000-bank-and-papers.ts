@@ -65,6 +65,7 @@ export class Migration20261125000000 extends Migration {
     this.addSql(
       `create index bank_item_unsigned on bank_item (workspace_id, updated_at desc, id) where deleted_at is null and sign_off is null`,
     )
+    this.addSql(`create index bank_item_counted on bank_item (workspace_id) where deleted_at is null`)
     this.addSql(`create index bank_item_variants on bank_item (variant_of) where variant_of is not null`)
     this.addSql(`create table saved_filter (
       id uuid primary key,
@@ -115,6 +116,7 @@ export class Migration20261125000000 extends Migration {
     )
     this.addSql(`create index bank_item_search on bank_item using gin (search)`)
     this.addSql(`drop index bank_item_plain`)
+    this.addSql(`drop index bank_item_counted`)
     this.addSql(`drop index bank_item_kind`)
     this.addSql(`drop index bank_item_unsigned`)
     this

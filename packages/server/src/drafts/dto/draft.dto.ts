@@ -8,6 +8,7 @@ import {
   IsInt,
   IsOptional,
   IsString,
+  IsUUID,
   MaxLength,
   Min,
   ValidateNested,
@@ -166,6 +167,16 @@ export class DraftDto extends DraftSummaryDto {
   version!: number
 }
 
+export class AsVariantDto {
+  @ApiProperty({ description: 'Of the draft’s item' })
+  @IsString()
+  ref!: string
+
+  @ApiProperty({ description: 'The bank item that it is a variant of' })
+  @IsUUID()
+  of!: string
+}
+
 export class ToBankDto {
   @ApiProperty({ description: 'Take items along that nobody has signed off' })
   @IsBoolean()
@@ -176,6 +187,13 @@ export class ToBankDto {
   @IsArray()
   @IsString({ each: true })
   refs?: string[]
+
+  @ApiPropertyOptional({ type: [AsVariantDto], description: 'Items that are kept as variants of others' })
+  @IsOptional()
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => AsVariantDto)
+  variants?: AsVariantDto[]
 }
 
 export class LeftOutDto {
