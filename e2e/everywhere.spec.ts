@@ -72,6 +72,48 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await expect(page.getByRole('textbox', { name: 'Accepted in gap 1' })).toBeVisible()
     },
   ],
+  ['sign-off', (page) => go(page, '/bank/sign-off')],
+  [
+    'outcomes',
+    async (page) => {
+      await go(page, '/bank/outcomes')
+      await expect(page.getByRole('table')).toBeVisible()
+    },
+  ],
+  [
+    'how items are checked',
+    async (page) => {
+      await go(page, '/bank/settings')
+      await expect(page.getByLabel(/Look-up address/)).toBeVisible()
+    },
+  ],
+  [
+    'many items being changed',
+    async (page) => {
+      await go(page, '/bank?tag=knots')
+      await page.getByRole('button', { name: /Change all/ }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
+  [
+    'draw and versions',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Knots and radio' }).click()
+      await page.getByRole('tab', { name: 'Draw and versions' }).click()
+      await page.getByRole('button', { name: 'Add a rule' }).click()
+      await expect(page.getByLabel('Narrow rule 1')).toBeVisible()
+    },
+  ],
+  [
+    'print',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Knots and radio' }).click()
+      await page.getByRole('button', { name: 'Print' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  ],
   ['papers', (page) => go(page, '/papers')],
   [
     'paper desk',

@@ -207,6 +207,7 @@ function SearchLine({
   readonly all: number | undefined
 }) {
   const input = useRef<HTMLInputElement>(null)
+  const [text, type] = useTypedText(search.filter.text ?? '', (typed) => set('text', typed || null))
   useEffect(() => {
     const slash = (event: globalThis.KeyboardEvent): void => {
       if (
@@ -245,8 +246,8 @@ function SearchLine({
           aria-label="Search the bank"
           placeholder="Search words"
           title="Words match at their start. Put a phrase in quotes, a minus before a word to do without it."
-          value={search.filter.text ?? ''}
-          onChange={(event) => set('text', event.target.value)}
+          value={text}
+          onChange={(event) => type(event.target.value)}
           className="min-w-24 flex-1 bg-transparent outline-none"
         />
       </div>
@@ -269,6 +270,31 @@ function SearchLine({
       </span>
     </div>
   )
+}
+
+const PUT_AFTER_MS = 150
+
+/** What is typed stands at once; the address takes it shortly after, and changes it when it is changed otherwise. */
+function useTypedText(put: string, change: (text: string) => void): readonly [string, (text: string) => void] {
+  const [text, setText] = useState(put)
+  const [seen, setSeen] = useState(put)
+  const [sent, setSent] = useState(put)
+  const timer = useRef(0)
+  if (put !== seen) {
+    setSeen(put)
+    // What came back from here is behind what is typed by now.
+    if (put !== sent) setText(put)
+  }
+  useEffect(() => () => window.clearTimeout(timer.current), [])
+  const type = (typed: string): void => {
+    setText(typed)
+    window.clearTimeout(timer.current)
+    timer.current = window.setTimeout(() => {
+      setSent(typed)
+      change(typed)
+    }, PUT_AFTER_MS)
+  }
+  return [text, type]
 }
 
 const ROW_HEIGHT = 56

@@ -109,7 +109,7 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
             <Tabs.Root defaultValue="settings">
               <Tabs.List aria-label="About this paper" className="mb-3 flex gap-2 border-b border-line">
                 <Tabs.Trigger value="settings" className={TAB}>
-                  For all items
+                  Settings
                 </Tabs.Trigger>
                 {paper.versionOf === null && (
                   <Tabs.Trigger value="versions" className={TAB}>
