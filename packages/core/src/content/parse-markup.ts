@@ -10,7 +10,7 @@ export class MarkupError extends Error {
  * Parses an XML document. Document types are not read, so no entity beyond XML's own five is ever expanded. Comments
  * and processing instructions are left out; names lose their prefixes.
  *
- * @throws MarkupError if it is not well-formed or has a document type.
+ * @throws MarkupError if it is not well-formed, has a document type, or nests deeper than 1,000 elements.
  */
 export function parseMarkup(source: string): ElementNode {
   const builder = new TreeBuilder()
@@ -33,10 +33,14 @@ export function parseMarkup(source: string): ElementNode {
   return top
 }
 
+/** Deeper than any document; what reads the tree goes down by a call each. */
+const MAX_DEPTH = 1000
+
 class TreeBuilder {
   readonly #open: MarkupNode[][] = [[]]
 
   open(name: string, attributes: Readonly<Record<string, string>>): void {
+    if (this.#open.length > MAX_DEPTH) throw new MarkupError('The XML is not well-formed: it nests too deep.')
     const inner: MarkupNode[] = []
     this.#open.at(-1)?.push(element(withoutPrefix(name), attributes, inner))
     this.#open.push(inner)

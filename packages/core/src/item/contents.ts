@@ -16,7 +16,7 @@ export function mapContents(item: Item, change: (content: Content) => Content): 
   const optional = (name: 'passage' | 'feedback' | 'hint'): object =>
     item[name] === undefined ? {} : { [name]: change(item[name]) }
   const common = { ...optional('passage'), stem: change(item.stem) }
-  const rest = { ...optional('feedback'), ...optional('hint') }
+  const rest = (): object => ({ ...optional('feedback'), ...optional('hint') })
   const options = (list: readonly Option[]): Option[] =>
     list.map((option) => ({
       ...option,
@@ -27,14 +27,14 @@ export function mapContents(item: Item, change: (content: Content) => Content): 
     case 'single':
     case 'multiple':
     case 'order':
-      return { ...item, ...common, options: options(item.options), ...rest }
+      return { ...item, ...common, options: options(item.options), ...rest() }
     case 'match':
-      return { ...item, ...common, left: item.left.map(change), right: item.right.map(change), ...rest }
+      return { ...item, ...common, left: item.left.map(change), right: item.right.map(change), ...rest() }
     case 'grid':
-      return { ...item, ...common, rows: item.rows.map(change), columns: item.columns.map(change), ...rest }
+      return { ...item, ...common, rows: item.rows.map(change), columns: item.columns.map(change), ...rest() }
     case 'essay':
-      return { ...item, ...common, ...(item.sample && { sample: change(item.sample) }), ...rest }
+      return { ...item, ...common, ...(item.sample && { sample: change(item.sample) }), ...rest() }
     default:
-      return { ...item, ...common, ...rest }
+      return { ...item, ...common, ...rest() }
   }
 }

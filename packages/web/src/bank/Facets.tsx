@@ -82,7 +82,7 @@ function FieldValues({
         </button>
       ))}
       {values.length > SHOWN_AT_FIRST && (
-        <button type="button" onClick={() => setAll(!all)} className="px-[18px] text-xs text-muted underline">
+        <button type="button" onClick={() => setAll(!all)} className="min-h-6 px-[18px] text-xs text-muted underline">
           {all ? 'fewer' : `${values.length - SHOWN_AT_FIRST} more`}
         </button>
       )}

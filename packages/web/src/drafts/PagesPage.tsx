@@ -3,12 +3,13 @@ import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, 
 import { Link } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { keepPicture } from '../parts/keep-picture'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { draftOfBoxes, inOrder, nudged, proposeBox, textIn, type DrawnBox } from './boxes'
 import { useStart } from './DraftsPage'
-import { keepPicture, openFile, titleOf, waiting } from './files'
+import { openFile, titleOf, waiting } from './files'
 import { cutPicture, drawPage, openPdf, type PageBox, type ShownPage } from './pdf-pages'
 
 const PAGE_WIDTH = 640

@@ -33,18 +33,6 @@ export async function openFile(file: File): Promise<OpenedFile> {
   }
 }
 
-/** Keeps a picture and gives its name. */
-export async function keepPicture(bytes: Blob): Promise<string> {
-  const { id } = await dataOf(
-    api.POST('/api/assets', {
-      body: bytes as unknown as string,
-      bodySerializer: () => bytes,
-      headers: { 'content-type': 'application/octet-stream' },
-    }),
-  )
-  return id
-}
-
 export async function isPdf(file: File): Promise<boolean> {
   return (await file.slice(0, 1024).text()).includes('%PDF-')
 }

@@ -1,81 +1,16 @@
-import { Mark, Node, mergeAttributes } from '@tiptap/core'
+import { TableKit } from '@tiptap/extension-table'
 import { EditorContent, useEditor, useEditorState, type Editor } from '@tiptap/react'
 import StarterKit from '@tiptap/starter-kit'
-import type { Content } from '@zakuska/core'
+import type { Content, Picture } from '@zakuska/core'
 import katex from 'katex'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { Button } from './Button'
 import { Dialog } from './Dialog'
+import { useTell } from './notices'
+import { keepPicture } from './keep-picture'
+import { PictureDialog } from './PictureDialog'
 import { fromEditorDoc, toEditorDoc } from './rich-doc'
-
-const Superscript = Mark.create({
-  name: 'superscript',
-  excludes: 'subscript',
-  parseHTML: () => [{ tag: 'sup' }],
-  renderHTML: ({ HTMLAttributes }) => ['sup', HTMLAttributes, 0],
-})
-const Subscript = Mark.create({
-  name: 'subscript',
-  excludes: 'superscript',
-  parseHTML: () => [{ tag: 'sub' }],
-  renderHTML: ({ HTMLAttributes }) => ['sub', HTMLAttributes, 0],
-})
-
-const GapNode = Node.create({
-  name: 'gap',
-  group: 'inline',
-  inline: true,
-  atom: true,
-  parseHTML: () => [{ tag: 'span[data-gap]' }],
-  renderHTML: ({ HTMLAttributes }) => [
-    'span',
-    mergeAttributes(HTMLAttributes, {
-      'data-gap': '',
-      class: 'inline-block w-16 border-b border-ink',
-      'aria-label': 'gap',
-    }),
-    '\u00a0',
-  ],
-})
-
-const TexNode = Node.create({
-  name: 'tex',
-  group: 'inline',
-  inline: true,
-  atom: true,
-  addAttributes: () => ({ tex: { default: '' }, display: { default: false } }),
-  parseHTML: () => [{ tag: 'span[data-tex]' }],
-  renderHTML: ({ HTMLAttributes, node }) => {
-    const shown = document.createElement('span')
-    shown.dataset['tex'] = String(node.attrs['tex'])
-    shown.title = String(node.attrs['tex'])
-    katex.render(String(node.attrs['tex']), shown, { throwOnError: false })
-    void HTMLAttributes
-    return shown
-  },
-})
-
-const PictureNode = Node.create({
-  name: 'picture',
-  group: 'inline',
-  inline: true,
-  atom: true,
-  addAttributes: () => ({ picture: { default: null, rendered: false } }),
-  renderHTML: ({ node }) => [
-    'span',
-    { class: 'border border-dashed border-edge px-1 text-muted' },
-    `Picture: ${(node.attrs['picture'] as { alt?: string } | null)?.alt ?? ''}`,
-  ],
-})
-
-/** A block that the editor shows but does not take apart. */
-const WholeNode = Node.create({
-  name: 'whole',
-  group: 'block',
-  atom: true,
-  addAttributes: () => ({ block: { default: null, rendered: false } }),
-  renderHTML: () => ['div', { class: 'border border-dashed border-edge px-2 text-muted' }, 'A table, kept as it is'],
-})
+import { GapNode, PictureNode, Subscript, Superscript, TexNode } from './rich-nodes'
 
 interface FieldProps {
   readonly label: string
@@ -85,9 +20,27 @@ interface FieldProps {
   readonly slim?: boolean
 }
 
+interface PlacedPicture {
+  /** Where it stands in the editor's document. */
+  readonly at: number
+  readonly picture: Picture
+}
+
 /** A field of rich text. The vocabulary is closed: what is pasted beyond it leaves its text. */
 export function RichField({ label, value, change, slim = false }: FieldProps) {
   const [busy, setBusy] = useState(false)
+  const [picture, setPicture] = useState<PlacedPicture | null>(null)
+  const tell = useTell()
+  const takeFiles = (files: FileList | null | undefined): boolean => {
+    const pictures = [...(files ?? [])].filter((file) => file.type.startsWith('image/'))
+    for (const file of pictures)
+      void keepPicture(file)
+        .then((asset) => putPicture(asset))
+        .catch((error: unknown) =>
+          tell(error instanceof Error ? error.message : 'The picture was not kept.', { tone: 'trouble' }),
+        )
+    return pictures.length > 0
+  }
   const editor = useEditor({
     extensions: [
       StarterKit.configure({
@@ -104,13 +57,45 @@ export function RichField({ label, value, change, slim = false }: FieldProps) {
       GapNode,
       TexNode,
       PictureNode,
-      WholeNode,
+      TableKit.configure({ table: { resizable: false } }),
     ],
     content: toEditorDoc(value),
-    editorProps: { attributes: { 'aria-label': label, role: 'textbox', 'aria-multiline': 'true', class: 'rich' } },
+    editorProps: {
+      handlePaste: (_view, event) => takeFiles(event.clipboardData?.files),
+      handleDrop: (_view, event) => takeFiles(event.dataTransfer?.files),
+      handleClickOn: (_view, _at, node, from) => {
+        if (node.type.name === 'picture') setPicture({ at: from, picture: node.attrs['picture'] as Picture })
+        return false
+      },
+      handleKeyDown: (view, event) => {
+        const { selection } = view.state
+        const node = view.state.doc.nodeAt(selection.from)
+        const isChosen = node?.type.name === 'picture' && selection.to - selection.from === 1
+        if (event.key !== 'Enter' || !isChosen) return false
+        setPicture({ at: selection.from, picture: node.attrs['picture'] as Picture })
+        return true
+      },
+      attributes: { 'aria-label': label, role: 'textbox', 'aria-multiline': 'true', class: 'rich' },
+    },
     onUpdate: ({ editor: now }) => change(fromEditorDoc(now.getJSON())),
     onFocus: () => setBusy(true),
   })
+  const putPicture = (asset: string): void => {
+    const fresh: Picture = { type: 'picture', asset, alt: '' }
+    const at = editor.state.selection.from
+    editor
+      .chain()
+      .focus()
+      .insertContent({ type: 'picture', attrs: { picture: fresh } })
+      .run()
+    setPicture({ at, picture: fresh })
+  }
+  const changePicture = ({ at }: PlacedPicture, next: Picture | null): void => {
+    const chain = editor.chain().focus()
+    if (next) chain.insertContentAt({ from: at, to: at + 1 }, { type: 'picture', attrs: { picture: next } }).run()
+    else chain.deleteRange({ from: at, to: at + 1 }).run()
+    setPicture(null)
+  }
   return (
     <div
       className="item-editor min-w-0 flex-1 rounded-[3px] border border-edge bg-sheet focus-within:border-ink"
@@ -118,8 +103,15 @@ export function RichField({ label, value, change, slim = false }: FieldProps) {
         if (!event.currentTarget.contains(event.relatedTarget)) setBusy(false)
       }}
     >
-      {(!slim || busy) && <Toolbar editor={editor} />}
+      {(!slim || busy) && <Toolbar editor={editor} takeFiles={takeFiles} />}
       <EditorContent editor={editor} className="px-2 py-1 font-text text-[15px]" />
+      {picture && (
+        <PictureDialog
+          picture={picture.picture}
+          save={(next) => changePicture(picture, next)}
+          close={() => setPicture(null)}
+        />
+      )}
     </div>
   )
 }
@@ -147,10 +139,41 @@ const TOOLS: readonly {
   },
   { name: 'Code', sign: '‹›', mark: 'code', run: (editor) => editor.chain().focus().toggleCode().run() },
   { name: 'List', sign: '•', mark: 'bulletList', run: (editor) => editor.chain().focus().toggleBulletList().run() },
+  {
+    name: 'Numbered list',
+    sign: '1.',
+    mark: 'orderedList',
+    run: (editor) => editor.chain().focus().toggleOrderedList().run(),
+  },
+  {
+    name: 'Block of code',
+    sign: '{ }',
+    mark: 'codeBlock',
+    run: (editor) => editor.chain().focus().toggleCodeBlock().run(),
+  },
 ]
 
-function Toolbar({ editor }: { readonly editor: Editor }) {
+/** What can be done with the table that the cursor stands in. */
+const TABLE_TOOLS: readonly { readonly name: string; readonly sign: string; readonly run: (editor: Editor) => void }[] =
+  [
+    { name: 'Row below', sign: '+ row', run: (editor) => editor.chain().focus().addRowAfter().run() },
+    { name: 'Column to the right', sign: '+ column', run: (editor) => editor.chain().focus().addColumnAfter().run() },
+    { name: 'Take the row out', sign: '− row', run: (editor) => editor.chain().focus().deleteRow().run() },
+    { name: 'Take the column out', sign: '− column', run: (editor) => editor.chain().focus().deleteColumn().run() },
+    { name: 'Header row or not', sign: 'header', run: (editor) => editor.chain().focus().toggleHeaderRow().run() },
+    { name: 'Take the table out', sign: '× table', run: (editor) => editor.chain().focus().deleteTable().run() },
+  ]
+
+function Toolbar({
+  editor,
+  takeFiles,
+}: {
+  readonly editor: Editor
+  readonly takeFiles: (files: FileList | null) => boolean
+}) {
   const [tex, setTex] = useState<string | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+  const inTable = useEditorState({ editor, selector: ({ editor: now }) => now.isActive('table') })
   const active = useEditorState({ editor, selector: ({ editor: now }) => TOOLS.map((tool) => now.isActive(tool.mark)) })
   return (
     <div role="toolbar" aria-label="Text styles" className="flex flex-wrap gap-0.5 border-b border-line px-1 py-0.5">
@@ -188,6 +211,52 @@ function Toolbar({ editor }: { readonly editor: Editor }) {
       >
         ∑
       </button>
+      <button
+        type="button"
+        aria-label="Picture"
+        title="Picture; it can be pasted and dropped, too"
+        className="min-h-6 min-w-6 px-1"
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => file.current?.click()}
+      >
+        ▣
+      </button>
+      <input
+        ref={file}
+        type="file"
+        aria-label="Picture to put in"
+        accept="image/png,image/jpeg,image/gif,image/webp"
+        tabIndex={-1}
+        className="sr-only"
+        onChange={(event) => {
+          takeFiles(event.target.files)
+          event.target.value = ''
+        }}
+      />
+      <button
+        type="button"
+        aria-label="Table"
+        title="Table"
+        className="min-h-6 min-w-6 px-1"
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => editor.chain().focus().insertTable({ rows: 3, cols: 2, withHeaderRow: true }).run()}
+      >
+        ▦
+      </button>
+      {inTable &&
+        TABLE_TOOLS.map((tool) => (
+          <button
+            key={tool.name}
+            type="button"
+            aria-label={tool.name}
+            title={tool.name}
+            className="min-h-6 px-1 text-xs text-muted"
+            onMouseDown={(event) => event.preventDefault()}
+            onClick={() => tool.run(editor)}
+          >
+            {tool.sign}
+          </button>
+        ))}
       <Dialog open={tex !== null} close={() => setTex(null)} title="Formula in TeX">
         <input
           autoFocus

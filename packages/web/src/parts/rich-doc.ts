@@ -5,6 +5,7 @@ import {
   type Block,
   type Content,
   type Inline,
+  type TableRow,
   type TextStyle,
 } from '@zakuska/core'
 import type { JSONContent } from '@tiptap/core'
@@ -21,7 +22,7 @@ const STYLE_OF: Readonly<Record<string, TextStyle>> = Object.fromEntries(
   Object.entries(MARK_OF).map(([style, mark]) => [mark, style as TextStyle]),
 )
 
-/** Rich text as the editor's document. Tables and pictures travel through it whole. */
+/** Rich text as the editor's document. Pictures travel through it whole. */
 export function toEditorDoc(content: Content): JSONContent {
   const blocks = content.map(blockNode)
   return { type: 'doc', content: blocks.length ? blocks : [{ type: 'paragraph' }] }
@@ -42,7 +43,16 @@ function blockNode(block: Block): JSONContent {
         })),
       }
     case 'table':
-      return { type: 'whole', attrs: { block } }
+      return {
+        type: 'table',
+        content: block.rows.map((row) => ({
+          type: 'tableRow',
+          content: row.cells.map((cell) => ({
+            type: row.header ? 'tableHeader' : 'tableCell',
+            content: cell.length ? cell.map(blockNode) : [{ type: 'paragraph' }],
+          })),
+        })),
+      }
   }
 }
 
@@ -95,10 +105,19 @@ function blockOf(node: JSONContent): Block[] {
           entries: inner.map((entry) => (entry.content ?? []).flatMap(blockOf)),
         },
       ]
-    case 'whole':
-      return [node.attrs?.['block'] as Block]
+    case 'table':
+      return [{ type: 'table', rows: inner.map(rowOf) }]
     default:
       return []
+  }
+}
+
+/** A row of headers is one whose cells all are; the editor lets a column be of headers, which the vocabulary has no place for. */
+function rowOf(row: JSONContent): TableRow {
+  const cells = row.content ?? []
+  return {
+    header: cells.length > 0 && cells.every((cell) => cell.type === 'tableHeader'),
+    cells: cells.map((cell) => (cell.content ?? []).flatMap(blockOf)),
   }
 }
 
