@@ -119,7 +119,7 @@ function codes(line: readonly Inline[], segment: number): MarkupNode[] {
 export function readXliff(text: string, items: readonly ToTranslate[]): Translated[] {
   const root = parsed(text)
   const language = root.attributes['trgLang'] ?? ''
-  if (root.name !== 'xliff' || !/^2\./.test(root.attributes['version'] ?? ''))
+  if (root.name !== 'xliff' || !(root.attributes['version'] ?? '').startsWith('2.'))
     throw new XliffError('This is no XLIFF 2 file.')
   if (!language) throw new XliffError('The file does not say into which language it was translated (trgLang).')
   const files = new Map(named(root, 'file').map((file) => [file.attributes['id'] ?? '', file]))

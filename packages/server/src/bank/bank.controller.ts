@@ -23,10 +23,14 @@ import {
   SavedFilterDto,
   SearchItemsDto,
   SetSignOffDto,
+  ToTranslateDto,
+  TranslatedDto,
   UndoneDto,
   WaiveDto,
+  XliffDto,
 } from './dto/bank.dto.ts'
 import { FiltersService } from './filters.service.ts'
+import { TranslationsService } from './translations.service.ts'
 
 @ApiTags('bank')
 @Controller('api/items')
@@ -35,6 +39,7 @@ export class BankController {
     private readonly bank: BankService,
     private readonly bulk: BulkService,
     private readonly filters: FiltersService,
+    private readonly translations: TranslationsService,
   ) {}
 
   @Get()
@@ -86,6 +91,20 @@ export class BankController {
   @ApiOkResponse({ type: UndoneDto })
   undoMany(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<UndoneDto> {
     return this.bulk.undo(person, id)
+  }
+
+  @Post('translations/out')
+  @HttpCode(200)
+  @ApiOkResponse({ type: XliffDto })
+  async toTranslate(@CurrentPerson() person: SignedIn, @Body() given: ToTranslateDto): Promise<XliffDto> {
+    return { text: await this.translations.write(person.workspaceId, given.ids, given.language) }
+  }
+
+  @Post('translations/back')
+  @HttpCode(200)
+  @ApiOkResponse({ type: TranslatedDto })
+  translated(@CurrentPerson() person: SignedIn, @Body() given: XliffDto): Promise<TranslatedDto> {
+    return this.translations.read(person, given.text)
   }
 
   @Post('near')

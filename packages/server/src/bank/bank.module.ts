@@ -5,10 +5,11 @@ import { BulkService } from './bulk.service.ts'
 import { FiltersService } from './filters.service.ts'
 import { OutcomesController } from './outcomes.controller.ts'
 import { OutcomesService } from './outcomes.service.ts'
+import { TranslationsService } from './translations.service.ts'
 
 @Module({
   controllers: [BankController, OutcomesController],
-  providers: [BankService, BulkService, FiltersService, OutcomesService],
+  providers: [BankService, BulkService, FiltersService, OutcomesService, TranslationsService],
   exports: [BankService],
 })
 export class BankModule {}

@@ -253,6 +253,30 @@ describe('near duplicates and variants', () => {
   })
 })
 
+test('a translation goes out as XLIFF, and comes back as a variant that is changed the second time', async () => {
+  const { agent, items } = await filled('xliff')
+  const ids = [items[0]?.id ?? '']
+  const out = (await agent.post('/api/items/translations/out').send({ ids, language: 'sv' }).expect(200)).body as {
+    text: string
+  }
+  const answered = out.text.replace(
+    /<source>Which light flashes twice\?<\/source>/,
+    '$&<target>Vilken fyr blinkar två gånger?</target>',
+  )
+  const back: unknown = (await agent.post('/api/items/translations/back').send({ text: answered }).expect(200)).body
+  expect(back).toMatchObject({ created: 1, updated: 0, unknown: 0 })
+  const [variant] = await found(agent, 'language=sv')
+  expect(JSON.stringify(variant?.body)).toContain('Vilken fyr blinkar')
+  expect(variant).toMatchObject({ variantOf: ids[0], body: { key: ['a'] } })
+  const again = answered.replace('två gånger', 'dubbelt')
+  expect((await agent.post('/api/items/translations/back').send({ text: again }).expect(200)).body).toMatchObject({
+    created: 0,
+    updated: 1,
+  })
+  await agent.post('/api/items/translations/back').send({ text: '<tmx/>' }).expect(422)
+  await agent.post('/api/items/translations/out').send({ ids, language: 'not a tag' }).expect(400)
+})
+
 describe('outcomes', () => {
   test('are read from a table, counted, and proposed by words', async () => {
     const { agent, items } = await filled('outcomes')

@@ -529,6 +529,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/items/translations/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_translated"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/translations/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["BankController_toTranslate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outcomes": {
         parameters: {
             query?: never;
@@ -1267,6 +1299,20 @@ export interface components {
             unchanged: number;
             updated: number;
         };
+        ToTranslateDto: {
+            ids: string[];
+            /** @description BCP 47 tag of the language to translate into */
+            language: string;
+        };
+        TranslatedDto: {
+            created: number;
+            /** @description Texts that are not translated yet */
+            open: number;
+            unchanged: number;
+            /** @description Items in the file that are not in the bank */
+            unknown: number;
+            updated: number;
+        };
         UndoneDto: {
             /** @description Changed by somebody since, and left as they are */
             left: number;
@@ -1303,6 +1349,10 @@ export interface components {
             lookUp?: string;
             /** @description Years of school of the readers */
             targetGrade?: number;
+        };
+        XliffDto: {
+            /** @description XLIFF 2 */
+            text: string;
         };
     };
     responses: never;
@@ -2278,6 +2328,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BulkResultDto"];
+                };
+            };
+        };
+    };
+    BankController_translated: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["XliffDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TranslatedDto"];
+                };
+            };
+        };
+    };
+    BankController_toTranslate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToTranslateDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["XliffDto"];
                 };
             };
         };

@@ -8,6 +8,7 @@ import { ItemExtras, ItemView } from '../parts/ItemView'
 import { asKept, counted, kindLine } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
+import { Differences } from './Differences'
 import { Findings, NearItems, OutcomeProposals, Variants } from './ItemChecks'
 import { ItemForm } from './ItemForm'
 import { useBankChanges, useBankItem, useHistory, type BankItem } from './queries'
@@ -213,11 +214,13 @@ function HistoryDialog({
 }) {
   const history = useHistory(item.id, open)
   const { restore } = useBankChanges()
+  // Newest first, so that the one before a revision stands behind it.
+  const before = history.data?.slice(1) ?? []
   return (
     <Dialog open={open} close={close} title="History of this item" wide>
       {history.isPending && <Waiting what="the history" />}
       <ol className="grid gap-3">
-        {history.data?.map((revision) => (
+        {history.data?.map((revision, index) => (
           <li
             key={revision.number}
             className="grid grid-cols-[2rem_1fr_auto] items-start gap-2 border-b border-line pb-3"
@@ -227,7 +230,11 @@ function HistoryDialog({
               <p className="text-xs text-muted">
                 {format(revision.at, 'd MMM yyyy, HH:mm')} · {revision.by} · changed: {revision.says}
               </p>
-              <ItemView item={asKept(revision.body)} small />
+              {before[index] ? (
+                <Differences before={asKept(before[index].body)} after={asKept(revision.body)} />
+              ) : (
+                <ItemView item={asKept(revision.body)} small />
+              )}
             </div>
             {revision.number !== item.revision && (
               <Button

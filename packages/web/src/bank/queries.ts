@@ -180,6 +180,14 @@ export function useBankChanges() {
       mutationFn: (id: string) => dataOf(api.POST('/api/items/bulk/{id}/undo', path(id))),
       onSuccess: refresh,
     }),
+    toTranslate: useMutation({
+      mutationFn: (given: Schemas['ToTranslateDto']) =>
+        dataOf(api.POST('/api/items/translations/out', { body: given })),
+    }),
+    translated: useMutation({
+      mutationFn: (text: string) => dataOf(api.POST('/api/items/translations/back', { body: { text } })),
+      onSuccess: refresh,
+    }),
     remove: useMutation({
       mutationFn: (id: string) => dataOf(api.DELETE('/api/items/{id}', path(id))),
       onSuccess: refresh,
