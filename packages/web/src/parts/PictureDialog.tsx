@@ -49,6 +49,8 @@ export function PictureDialog({
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault()
+          // The dialog stands in the form of the item, which must not be saved by it.
+          event.stopPropagation()
           void keep()
         }}
       >
