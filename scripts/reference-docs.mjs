@@ -7,13 +7,14 @@ const docs = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs')
 
 const ASKS = { trouble: 'to decide', doubt: 'to look at', told: 'only told' }
 
-/** docs/formats.md and docs/marks.md, made from the tables that the code itself obeys. */
+/** docs/formats.md, docs/marks.md and docs/checks.md, made from the tables that the code itself obeys. */
 await main(async () => {
   const core = await import('../packages/core/dist/index.js')
   const { format, resolveConfig } = await import('prettier')
   for (const [name, lines] of [
     ['formats.md', formats(core)],
     ['marks.md', marks(core.MARKS)],
+    ['checks.md', checks(core.CHECKS)],
   ]) {
     const target = join(docs, name)
     const pretty = await format(lines.join('\n'), { ...(await resolveConfig(target)), parser: 'markdown' })
@@ -68,6 +69,24 @@ function marks(table) {
     '|---|---|---|---|',
     ...Object.entries(table).map(
       ([code, one]) => `| \`${code}\` | ${ASKS[one.severity]} | ${one.says} | ${one.mends ?? ''} |`,
+    ),
+    '',
+  ]
+}
+
+function checks(table) {
+  return [
+    '# Writing checks',
+    '',
+    'Made by `npm run docs` from `packages/core/src/review/checks-table.ts`. A check looks at one item or at all items of a',
+    'paper together. Each can be switched off for a workspace, and waived on an item with a reason. Checks that rest on',
+    'words know English, German, French, Spanish, Swedish, Dutch, Italian and Portuguese; of other languages they say nothing.',
+    '',
+    '| code | asks | looks at | what it finds | source |',
+    '|---|---|---|---|---|',
+    ...Object.entries(table).map(
+      ([code, one]) =>
+        `| \`${code}\` | ${ASKS[one.severity]} | ${one.on === 'set' ? 'all together' : 'one item'} | ${one.name} | ${one.source} |`,
     ),
     '',
   ]

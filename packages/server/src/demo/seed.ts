@@ -12,6 +12,7 @@ import {
 } from '@zakuska/core'
 import { Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
+import { Asset } from '../assets/asset.entity.ts'
 import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
 import { filedAs } from '../bank/item-text.ts'
 import { prepareDatabase } from '../database/prepare.ts'
@@ -19,6 +20,7 @@ import { ormSettings } from '../database/settings.ts'
 import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
 import { deliver } from '../dispatch/deliver.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
@@ -71,7 +73,8 @@ async function clear(em: EntityManager): Promise<void> {
   await em.nativeDelete(Connection, { workspaceId })
   await em.nativeDelete(Paper, { workspaceId, versionOf: { $ne: null } })
   await em.nativeDelete(Paper, { workspaceId })
-  for (const kept of [SavedFilter, BulkChange, Outcome]) await em.nativeDelete(kept, { workspaceId })
+  for (const kept of [SavedFilter, BulkChange, Outcome, ColumnLayout, Asset])
+    await em.nativeDelete(kept, { workspaceId })
   await em.nativeDelete(Draft, { workspaceId })
   await em.nativeDelete(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
   await em.nativeDelete(BankItem, { workspaceId })
