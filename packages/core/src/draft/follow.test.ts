@@ -40,6 +40,18 @@ describe('items are followed through edits', () => {
     expect(followItems(changed, readDraft({ text }), never).map((one) => one.signOff?.by)).toEqual(['Iris', 'Iris'])
   })
 
+  test('what was put in front and read as one with an item does not keep its sign-off when they are parted', () => {
+    const more = 'Bread is baked of ___.\nAnswer: rye\n\n'
+    const joined = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: a') }), never)
+    const widened = joined.map((one, index) => (index === 0 ? { ...one, to: one.to + more.length } : one))
+    const parted = followItems(widened, readDraft({ text: `${more}${text}` }), never)
+    expect(parted.map((one) => [one.ref, one.signOff !== null])).toEqual([
+      ['new', false],
+      ['r0', true],
+      ['r1', true],
+    ])
+  })
+
   test('a tag does not', () => {
     const tagged = followItems(
       start(text),

@@ -28,8 +28,8 @@ export interface FollowedItem {
 
 /**
  * Finds the followed items again in a new reading. Positions must have been mapped through the edits
- * that lie between. An item is the same if its fingerprint is and it lies nearest, else if it overlaps
- * most. New items get `ref`s from `newRef`.
+ * that lie between. An item is the same if its fingerprint is and it lies nearest, else if it is what was signed off
+ * before a change that is taken back now, else if it overlaps most. New items get `ref`s from `newRef`.
  *
  * @returns one entry per item of the reading, in its order.
  */
@@ -61,6 +61,12 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
   )
   reading.items.forEach((read, index) => {
     if (!found[index]) claim(index, nearest(read, same(index)))
+  })
+  // A title typed in front of an item is one with it for a while, and takes the place that overlaps most afterwards.
+  reading.items.forEach((read, index) => {
+    if (found[index]) return
+    const before = [...left].filter((known) => known.lostSignOff?.fingerprint === prints[index])
+    claim(index, nearest(read, before))
   })
   reading.items.forEach((read, index) => {
     if (!found[index]) claim(index, mostOverlap(read, left))

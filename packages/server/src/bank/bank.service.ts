@@ -5,6 +5,8 @@ import {
   fingerprint,
   likeness,
   NEARLY_SAME,
+  readability,
+  readText,
   reviewItem,
   shapeOf,
   stableJson,
@@ -17,7 +19,15 @@ import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
 import { conditionOf, SORTS, type BankFilter } from './bank-filter.ts'
-import type { BankFacetsDto, ItemDto, ItemPageDto, NearItemDto, RevisionDto, SearchItemsDto } from './dto/bank.dto.ts'
+import type {
+  BankFacetsDto,
+  ItemDto,
+  ItemPageDto,
+  NearItemDto,
+  RevisionDto,
+  SearchItemsDto,
+  VariantDto,
+} from './dto/bank.dto.ts'
 import { countFacets } from './facets.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
@@ -334,12 +344,22 @@ function toDto(
     variantOf: item.variantOf,
     variants: family
       .filter((one) => one.id !== item.id && (one.variantOf ?? one.id) === head)
-      .map((one) => ({ itemId: one.id, language: one.language, stale: isStale(one, original) })),
+      .map((one) => ({
+        itemId: one.id,
+        language: one.language,
+        stale: isStale(one, original),
+        reading: readingOf(one.body),
+      })),
     stale: isStale(item, original),
     lastSentAt: item.lastSentAt?.toISOString() ?? null,
     shareRight: item.shareRight,
     updatedAt: item.updatedAt.toISOString(),
   }
+}
+
+function readingOf(body: Item): VariantDto['reading'] {
+  const measured = readability(readText(body), body.language)
+  return measured && { index: measured.index, value: measured.value, words: measured.words }
 }
 
 /** The original has changed since the variant was last brought in line with it. */

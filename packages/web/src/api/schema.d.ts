@@ -1173,6 +1173,12 @@ export interface components {
             likeness: number;
             statement: string;
         };
+        ReadingDto: {
+            /** @enum {string} */
+            index: "flesch-kincaid" | "lix";
+            value: number;
+            words: number;
+        };
         RebalanceDto: {
             ids: string[];
         };
@@ -1321,6 +1327,8 @@ export interface components {
         VariantDto: {
             itemId: string;
             language: string | null;
+            /** @description How hard it is to read; null without words */
+            reading: components["schemas"]["ReadingDto"] | null;
             /** @description Its original has changed since */
             stale: boolean;
         };

@@ -178,6 +178,12 @@ export function Variants({ item }: { readonly item: BankItem }) {
               <Link to={`/bank/${one.itemId}`} className="underline">
                 {one.language ?? 'same language'}
               </Link>
+              {one.reading && one.reading.words >= MIN_WORDS && (
+                <span className="text-muted">
+                  {' '}
+                  {one.reading.index === 'lix' ? 'LIX' : 'grade'} {Math.max(0, one.reading.value)}
+                </span>
+              )}
               {one.stale && <span className="text-mustard-ink"> ◇ stale</span>}
             </li>
           ))}

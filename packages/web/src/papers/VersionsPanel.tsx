@@ -229,7 +229,8 @@ function DrawForm({
   const draw = useDraw(paper.id)
   const papers = usePapers()
   const tell = useTell()
-  const [count, setCount] = useState(Math.max(2, drawn))
+  const [wanted, setWanted] = useState<number | null>(null)
+  const count = wanted ?? Math.max(2, drawn)
   const [apart, setApart] = useState(false)
   const [seed, setSeed] = useState('')
   const [avoid, setAvoid] = useState<readonly string[]>([])
@@ -262,7 +263,7 @@ function DrawForm({
             value={count}
             onChange={(event) => {
               const value = Math.round(event.target.valueAsNumber)
-              if (value >= 1 && value <= MOST_VERSIONS) setCount(value)
+              if (value >= 1 && value <= MOST_VERSIONS) setWanted(value)
             }}
             className={`${FIELD} w-14 text-right`}
           />

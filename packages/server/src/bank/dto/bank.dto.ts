@@ -152,6 +152,17 @@ export class FindingDto {
   waived!: WaivedDto | null
 }
 
+export class ReadingDto {
+  @ApiProperty({ enum: ['flesch-kincaid', 'lix'] })
+  index!: 'flesch-kincaid' | 'lix'
+
+  @ApiProperty()
+  value!: number
+
+  @ApiProperty()
+  words!: number
+}
+
 export class VariantDto {
   @ApiProperty()
   itemId!: string
@@ -161,6 +172,9 @@ export class VariantDto {
 
   @ApiProperty({ description: 'Its original has changed since' })
   stale!: boolean
+
+  @ApiProperty({ type: ReadingDto, nullable: true, description: 'How hard it is to read; null without words' })
+  reading!: ReadingDto | null
 }
 
 export class SignOffDto {
