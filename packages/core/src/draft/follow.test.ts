@@ -41,7 +41,7 @@ describe('items are followed through edits', () => {
   })
 
   test('what was put in front and read as one with an item does not keep its sign-off when they are parted', () => {
-    const more = 'Bread is baked of ___.\nAnswer: rye\n\n'
+    const more = '9. Bread is baked of ___.\nAnswer: rye\n\n'
     const joined = followItems(start(text), readDraft({ text: text.replace('Answer: b', 'Answer: a') }), never)
     const widened = joined.map((one, index) => (index === 0 ? { ...one, to: one.to + more.length } : one))
     const parted = followItems(widened, readDraft({ text: `${more}${text}` }), never)
