@@ -9,28 +9,27 @@ function fileIn(packageName: string, ...path: readonly string[]): string {
   return join(dirname(require.resolve(`${packageName}/package.json`)), ...path)
 }
 
-const literata = (style: string): string => fileIn('@expo-google-fonts/literata', style, `Literata_${style}.ttf`)
-const dejavu = (name: string): string => fileIn('dejavu-fonts-ttf', 'ttf', `${name}.ttf`)
+const face = (name: string): string => fileIn('dejavu-fonts-ttf', 'ttf', `${name}.ttf`)
 
-/** The faces of print: Literata, and DejaVu for signs that it lacks and for code. */
+/** The faces of print: one for text, one for signs that it lacks, one for code. */
 export const FONT_FILES = {
-  Literata: {
-    normal: literata('400Regular'),
-    bold: literata('700Bold'),
-    italics: literata('400Regular_Italic'),
-    bolditalics: literata('700Bold_Italic'),
+  Serif: {
+    normal: face('DejaVuSerif'),
+    bold: face('DejaVuSerif-Bold'),
+    italics: face('DejaVuSerif-Italic'),
+    bolditalics: face('DejaVuSerif-BoldItalic'),
   },
-  DejaVu: {
-    normal: dejavu('DejaVuSans'),
-    bold: dejavu('DejaVuSans-Bold'),
-    italics: dejavu('DejaVuSans-Oblique'),
-    bolditalics: dejavu('DejaVuSans-BoldOblique'),
+  Sans: {
+    normal: face('DejaVuSans'),
+    bold: face('DejaVuSans-Bold'),
+    italics: face('DejaVuSans-Oblique'),
+    bolditalics: face('DejaVuSans-BoldOblique'),
   },
   Mono: {
-    normal: dejavu('DejaVuSansMono'),
-    bold: dejavu('DejaVuSansMono-Bold'),
-    italics: dejavu('DejaVuSansMono-Oblique'),
-    bolditalics: dejavu('DejaVuSansMono-BoldOblique'),
+    normal: face('DejaVuSansMono'),
+    bold: face('DejaVuSansMono-Bold'),
+    italics: face('DejaVuSansMono-Oblique'),
+    bolditalics: face('DejaVuSansMono-BoldOblique'),
   },
 }
 export type FontName = keyof typeof FONT_FILES
@@ -39,7 +38,7 @@ let opened: Font | null = null
 
 function mainFont(): Font {
   if (!opened) {
-    const font = openFont(readFileSync(FONT_FILES.Literata.normal))
+    const font = openFont(readFileSync(FONT_FILES.Serif.normal))
     if (!('hasGlyphForCodePoint' in font)) throw new Error('The text face is a collection, not a font.')
     opened = font
   }
@@ -50,7 +49,7 @@ function mainFont(): Font {
 export function inFaces(text: string): { readonly text: string; readonly font: FontName }[] {
   const pieces: { text: string; font: FontName }[] = []
   for (const sign of text) {
-    const font = /\s/.test(sign) || mainFont().hasGlyphForCodePoint(sign.codePointAt(0) ?? 0) ? 'Literata' : 'DejaVu'
+    const font = /\s/.test(sign) || mainFont().hasGlyphForCodePoint(sign.codePointAt(0) ?? 0) ? 'Serif' : 'Sans'
     const last = pieces.at(-1)
     if (last && (last.font === font || /\s/.test(sign))) last.text += sign
     else pieces.push({ text: sign, font })

@@ -83,7 +83,7 @@ function optionList(item: ChoiceItem, settings: TextSettings, withKey: boolean):
         {
           width: 16,
           text: isKey ? '✓' : item.kind === 'multiple' ? '☐' : '',
-          font: 'DejaVu',
+          font: 'Sans',
           fontSize: 9,
           margin: [0, 3, 0, 0],
         },
@@ -102,7 +102,7 @@ function boxes(labels: readonly string[], key: number): PdfContent {
     columns: labels.map((label, index) => ({
       width: 80,
       text: [
-        { text: index === key ? '☑ ' : '☐ ', font: 'DejaVu', fontSize: 9.5 },
+        { text: index === key ? '☑ ' : '☐ ', font: 'Sans', fontSize: 9.5 },
         { text: label, bold: index === key },
       ],
     })),
@@ -169,7 +169,7 @@ function grid(item: Extract<Item, { kind: 'grid' }>, settings: TextSettings, wit
     { stack: pdfText(row, settings) },
     ...item.columns.map((_column, column): TableCell => ({
       text: withKey && keyed.has(`${at} ${column}`) ? '☑' : '☐',
-      font: 'DejaVu',
+      font: 'Sans',
       alignment: 'center',
       fontSize: 10,
     })),
@@ -188,7 +188,7 @@ function scale(item: Extract<Item, { kind: 'scale' }>): PdfContent {
     table: {
       body: [
         [cell(item.lowLabel ?? ''), ...steps.map(cell), cell(item.highLabel ?? '')],
-        ['', ...steps.map((): TableCell => ({ text: '☐', font: 'DejaVu', alignment: 'center' })), ''],
+        ['', ...steps.map((): TableCell => ({ text: '☐', font: 'Sans', alignment: 'center' })), ''],
       ],
     },
     layout: 'noBorders',

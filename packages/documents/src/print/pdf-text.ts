@@ -13,7 +13,7 @@ export interface TextSettings {
 }
 
 const GAP_LINE = '______________'
-const EM_POINTS = 13
+const EM_POINTS = 12
 const CSS_PIXEL_POINTS = 0.75
 
 interface Run {

@@ -24,7 +24,7 @@ export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSi
   const definition: TDocumentDefinitions = {
     pageSize: size === 'A4' ? 'A4' : 'LETTER',
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
-    defaultStyle: { font: 'Literata', fontSize: 11, lineHeight: 1.02 },
+    defaultStyle: { font: 'Serif', fontSize: 10, lineHeight: 1.15 },
     info: { title },
     content: [...head(paper, part), ...body],
     footer: (page, pages) => ({
@@ -104,7 +104,7 @@ function answerCell({ item, rightOrder }: Placed): TableCell {
   const marks = (labels: readonly string[]): TableCell => ({
     columns: labels.map((label) => ({
       width: label.length > 2 ? 70 : 38,
-      text: [{ text: '○ ', font: 'DejaVu' }, label],
+      text: [{ text: '○ ', font: 'Sans' }, label],
     })),
   })
   const line = (width: number): TableCell => ({

@@ -237,7 +237,7 @@ test('slides: a cover, then an item a slide and its key on the next', () => {
 })
 
 test('signs that the text face lacks are set in another', () => {
-  expect(inFaces('Ebb ↔ flood').map((piece) => piece.font)).toEqual(['Literata', 'DejaVu', 'Literata'])
+  expect(inFaces('Ebb ☐ flood').map((piece) => piece.font)).toEqual(['Serif', 'Sans', 'Serif'])
 })
 
 test('a formula is drawn with its size', () => {
