@@ -38,20 +38,9 @@ export class OutcomesService {
   /** Replaces the tree by what a file holds; items keep the outcome that they name. @throws UnprocessableEntityException */
   async replace(workspaceId: string, text: string): Promise<OutcomeDto[]> {
     const nodes = read(text)
-    const ids = new Map(nodes.map((node) => [node.id, randomUUID()]))
     await this.em.transactional(async (em) => {
       await em.nativeDelete(Outcome, { workspaceId })
-      nodes.forEach((node, place) =>
-        em.create(Outcome, {
-          id: ids.get(node.id) ?? randomUUID(),
-          workspaceId,
-          parentId: node.parent === null ? null : (ids.get(node.parent) ?? null),
-          sourceId: node.id,
-          code: node.code,
-          statement: node.statement,
-          place,
-        }),
-      )
+      addOutcomes(em, workspaceId, nodes)
     })
     return this.list(workspaceId)
   }
@@ -71,6 +60,22 @@ export class OutcomesService {
       likeness,
     }))
   }
+}
+
+/** Makes a workspace's outcomes, in the order given; they are stored with the next flush. */
+export function addOutcomes(em: EntityManager, workspaceId: string, nodes: readonly OutcomeNode[]): void {
+  const ids = new Map(nodes.map((node) => [node.id, randomUUID()]))
+  nodes.forEach((node, place) =>
+    em.create(Outcome, {
+      id: ids.get(node.id) ?? randomUUID(),
+      workspaceId,
+      parentId: node.parent === null ? null : (ids.get(node.parent) ?? null),
+      sourceId: node.id,
+      code: node.code,
+      statement: node.statement,
+      place,
+    }),
+  )
 }
 
 function read(text: string): OutcomeNode[] {

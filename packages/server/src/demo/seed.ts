@@ -15,6 +15,7 @@ import { hashPassword } from '../accounts/passwords.ts'
 import { Asset } from '../assets/asset.entity.ts'
 import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
 import { filedAs } from '../bank/item-text.ts'
+import { addOutcomes } from '../bank/outcomes.service.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
 import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
@@ -119,7 +120,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     token: settings.breakwaterToken,
   })
   const items = addBank(em, workspaceId)
-  addOutcomes(em, workspaceId)
+  addOutcomes(em, workspaceId, outcomesFromRows(OUTCOMES))
   await em.flush()
   addDraft(em, workspaceId, 'Tides, week 2', CLEAN_DRAFT, 3)
   addDraft(em, workspaceId, 'Buoys and lights, week 3', MESSY_DRAFT, 0)
@@ -193,22 +194,6 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
     })
     return item
   })
-}
-
-function addOutcomes(em: EntityManager, workspaceId: string): void {
-  const nodes = outcomesFromRows(OUTCOMES)
-  const ids = new Map(nodes.map((node) => [node.id, randomUUID()]))
-  nodes.forEach((node, place) =>
-    em.create(Outcome, {
-      id: ids.get(node.id) ?? randomUUID(),
-      workspaceId,
-      parentId: node.parent === null ? null : (ids.get(node.parent) ?? null),
-      sourceId: node.id,
-      code: node.code,
-      statement: node.statement,
-      place,
-    }),
-  )
 }
 
 function addDraft(em: EntityManager, workspaceId: string, title: string, text: string, signed: number): void {
