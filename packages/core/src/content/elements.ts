@@ -1,4 +1,5 @@
 import { MathMLToLaTeX } from 'mathml-to-latex'
+import { foldBlanks } from './blanks.ts'
 import {
   normalizeContent,
   paragraph,
@@ -238,7 +239,10 @@ function named(parent: ElementNode, name: string): ElementNode[] {
 
 /** All text below a node, as it stands. */
 export function textOf(node: MarkupNode): string {
-  return node.type === 'text' ? node.value : node.children.map(textOf).join('')
+  if (node.type === 'text') return node.value
+  let text = ''
+  for (const inner of node.children) text += textOf(inner)
+  return text
 }
 
 function pictureOf(node: ElementNode): Inline {
@@ -251,15 +255,17 @@ function pictureOf(node: ElementNode): Inline {
   }
 }
 
+/** What `SPECIAL` can begin with. */
+const PERHAPS_SPECIAL = /___|\\/
 const SPECIAL = /_{3,}|\\\((.+?)\\\)|\\\[(.+?)\\\]/g
 
 /** Text with gaps and TeX told apart; white space folded as in HTML. */
 export function textInlines(text: string, styles: readonly TextStyle[] = []): Inline[] {
+  if (!PERHAPS_SPECIAL.test(text)) return text ? [styledText(foldBlanks(text), styles)] : []
   const nodes: Inline[] = []
   let at = 0
   const push = (piece: string): void => {
-    const folded = piece.replace(/\s+/g, ' ')
-    if (folded) nodes.push(styledText(folded, styles))
+    if (piece) nodes.push(styledText(foldBlanks(piece), styles))
   }
   for (const special of text.matchAll(SPECIAL)) {
     push(text.slice(at, special.index))
@@ -271,4 +277,17 @@ export function textInlines(text: string, styles: readonly TextStyle[] = []): In
   }
   push(text.slice(at))
   return nodes
+}
+
+/** Plain text, a paragraph a line, in normal form, with gaps and TeX told apart. */
+export function contentOfLines(text: string): Content {
+  const blocks: Block[] = []
+  for (const line of text.split('\n')) {
+    if (PERHAPS_SPECIAL.test(line)) blocks.push(...normalizeContent([paragraph(textInlines(line))]))
+    else {
+      const folded = foldBlanks(line).trim()
+      if (folded) blocks.push(paragraph([{ type: 'text', text: folded }]))
+    }
+  }
+  return blocks
 }

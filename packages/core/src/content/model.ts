@@ -88,8 +88,9 @@ export function paragraph(content: readonly Inline[]): Paragraph {
 /** A run of text with its styles in canonical order. */
 export function styledText(text: string, styles: Iterable<TextStyle>): Text {
   const wanted = new Set(styles)
+  if (!wanted.size) return { type: 'text', text }
   const ordered = TEXT_STYLES.filter((style) => wanted.has(style))
-  return ordered.length ? { type: 'text', text, styles: ordered } : { type: 'text', text }
+  return { type: 'text', text, styles: ordered }
 }
 
 export function isEmptyContent(content: Content | undefined): boolean {

@@ -6,17 +6,26 @@ export class MarkupError extends Error {
   override readonly name = 'MarkupError'
 }
 
+/** Elements that are handed over as soon as they end and are not kept in the tree, so that a long document stays small. */
+export interface MarkupParts {
+  /** Name of the elements, without prefix. */
+  readonly name: string
+  /** Takes an element and where it ends in the source, in UTF-16 code units. */
+  readonly take: (part: ElementNode, end: number) => void
+}
+
 /**
  * Parses an XML document. Document types are not read, so no entity beyond XML's own five is ever expanded. Comments
  * and processing instructions are left out; names lose their prefixes.
  *
- * @throws MarkupError if it is not well-formed, has a document type, or nests deeper than 1,000 elements.
+ * @throws MarkupError if it is not well-formed, has a document type, or nests deeper than 1,000 elements. Parts that
+ *   ended before the fault have been handed over.
  */
-export function parseMarkup(source: string): ElementNode {
-  const builder = new TreeBuilder()
+export function parseMarkup(source: string, parts?: MarkupParts): ElementNode {
+  const builder = new TreeBuilder(parts)
   const parser = new SaxesParser({ xmlns: false, position: true })
   parser.on('opentag', (tag) => builder.open(tag.name, tag.attributes))
-  parser.on('closetag', () => builder.close())
+  parser.on('closetag', () => builder.close(parser.position))
   parser.on('text', (text) => builder.text(text))
   parser.on('cdata', (text) => builder.text(text))
   parser.on('doctype', () => {
@@ -37,25 +46,39 @@ export function parseMarkup(source: string): ElementNode {
 const MAX_DEPTH = 1000
 
 class TreeBuilder {
-  readonly #open: MarkupNode[][] = [[]]
+  readonly #parts: MarkupParts | undefined
+  readonly #open: ElementNode[] = []
+  /** What is inside each open element, and first what is at the top. */
+  readonly #inner: MarkupNode[][] = [[]]
+  #here: MarkupNode[] = []
+  #top: ElementNode | undefined
 
-  open(name: string, attributes: Readonly<Record<string, string>>): void {
-    if (this.#open.length > MAX_DEPTH) throw new MarkupError('The XML is not well-formed: it nests too deep.')
-    const inner: MarkupNode[] = []
-    this.#open.at(-1)?.push(element(withoutPrefix(name), attributes, inner))
-    this.#open.push(inner)
+  constructor(parts: MarkupParts | undefined) {
+    this.#parts = parts
   }
 
-  close(): void {
-    this.#open.pop()
+  open(name: string, attributes: Readonly<Record<string, string>>): void {
+    if (this.#open.length >= MAX_DEPTH) throw new MarkupError('The XML is not well-formed: it nests too deep.')
+    this.#inner.push(this.#here)
+    this.#here = []
+    this.#open.push(element(withoutPrefix(name), attributes, this.#here))
+  }
+
+  close(end: number): void {
+    const closed = this.#open.pop()
+    this.#here = this.#inner.pop() ?? []
+    if (!closed) return
+    if (!this.#open.length) this.#top = closed
+    else if (closed.name === this.#parts?.name) this.#parts.take(closed, end)
+    else this.#here.push(closed)
   }
 
   text(value: string): void {
-    this.#open.at(-1)?.push(textNode(value))
+    this.#here.push(textNode(value))
   }
 
   top(): ElementNode | undefined {
-    return this.#open[0]?.find((node): node is ElementNode => node.type === 'element')
+    return this.#top
   }
 }
 

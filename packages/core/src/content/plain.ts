@@ -1,4 +1,5 @@
 import type { Block, Content, Inline, Text } from './model.ts'
+import { foldBlanks } from './blanks.ts'
 import { toSubscript, toSuperscript } from './scripts.ts'
 
 /**
@@ -39,15 +40,17 @@ function inlineText(node: Inline): string {
 }
 
 function scripted(node: Text): string {
-  if (node.styles?.includes('sup')) return toSuperscript(node.text)
-  if (node.styles?.includes('sub')) return toSubscript(node.text)
+  if (!node.styles) return node.text
+  if (node.styles.includes('sup')) return toSuperscript(node.text)
+  if (node.styles.includes('sub')) return toSubscript(node.text)
   return node.text
 }
 
 function fold(text: string): string {
+  if (!text.includes('\n')) return foldBlanks(text).trim()
   return text
     .split('\n')
-    .map((line) => line.replace(/\s+/gu, ' ').trim())
+    .map((line) => foldBlanks(line).trim())
     .filter(Boolean)
     .join('\n')
 }

@@ -1,9 +1,9 @@
-import type { MarkupNode } from './elements.ts'
+import type { ElementNode, MarkupNode } from './elements.ts'
 
 /**
  * Markup as XML text, without a declaration; an element without content is closed in its own tag. Each character that
  * XML 1.0 (section 2.4) keeps out of text or attribute values is escaped, and so is white space that a parser would
- * fold or replace (sections 2.11 and 3.3.3).
+ * fold or replace (sections 2.11 and 3.3.3). Characters that XML has no place for (section 2.2) are left out.
  */
 export function printMarkup(nodes: readonly MarkupNode[]): string {
   let printed = ''
@@ -13,13 +13,27 @@ export function printMarkup(nodes: readonly MarkupNode[]): string {
 
 function printNode(node: MarkupNode): string {
   if (node.type === 'text') return escapeText(node.value)
-  let tag = `<${node.name}`
-  for (const name in node.attributes) tag += ` ${name}="${escapeAttribute(node.attributes[name] ?? '')}"`
-  return node.children.length ? `${tag}>${printMarkup(node.children)}</${node.name}>` : `${tag}/>`
+  const tag = tagOf(node)
+  return node.children.length ? `<${tag}>${printMarkup(node.children)}</${node.name}>` : `<${tag}/>`
 }
 
-const IN_TEXT = /[&<>\r]/
-const IN_ATTRIBUTE = /[&<>"\t\n\r]/
+/** The start tag of an element that something is to follow in. */
+export function printStartTag(node: ElementNode): string {
+  return `<${tagOf(node)}>`
+}
+
+function tagOf(node: ElementNode): string {
+  let tag = node.name
+  for (const name in node.attributes) tag += ` ${name}="${escapeAttribute(node.attributes[name] ?? '')}"`
+  return tag
+}
+
+// The controls, two non-characters, and half a surrogate pair.
+const NOT_XML =
+  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g
+// Most texts need nothing; these find the others in one pass.
+const IN_TEXT = /[&<>\u0000-\u0008\u000B-\u001F\uD800-\uDFFF\uFFFE\uFFFF]/
+const IN_ATTRIBUTE = /[&<>"\u0000-\u001F\uD800-\uDFFF\uFFFE\uFFFF]/
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
   '<': '&lt;',
@@ -31,9 +45,13 @@ const ESCAPES: Readonly<Record<string, string>> = {
 }
 
 function escapeText(text: string): string {
-  return IN_TEXT.test(text) ? text.replace(/[&<>\r]/g, (character) => ESCAPES[character] ?? character) : text
+  return IN_TEXT.test(text) ? escaped(text, /[&<>\r]/g) : text
 }
 
 function escapeAttribute(text: string): string {
-  return IN_ATTRIBUTE.test(text) ? text.replace(/[&<>"\t\n\r]/g, (character) => ESCAPES[character] ?? character) : text
+  return IN_ATTRIBUTE.test(text) ? escaped(text, /[&<>"\t\n\r]/g) : text
+}
+
+function escaped(text: string, special: RegExp): string {
+  return text.replace(NOT_XML, '').replace(special, (character) => ESCAPES[character] ?? character)
 }

@@ -28,9 +28,9 @@ export interface Fit {
  * @param assets the pictures at hand; where they are given, one that is not among them counts as missing.
  */
 export function fitItem(item: Item, limits: FormatLimits, assets?: Assets): Fit {
-  const own = new Set<Feature>(featuresOf(item, assets))
+  const own = featuresOf(item, assets)
   const reasons = reasonsOf(limits).filter(({ feature, over }) =>
-    over === undefined ? own.has(feature) : measure(item, feature as Measure) > over,
+    over === undefined ? own.includes(feature) : measure(item, feature as Measure) > over,
   )
   const cannot = reasons.filter((reason) => reason.verdict === 'cannot')
   const changes = reasons.filter((reason) => reason.verdict === 'changes')

@@ -4,10 +4,31 @@ import type { Item, Option } from './model.ts'
 /** Every rich text of an item, in reading order. */
 export function contentsOf(item: Item): Content[] {
   const found: Content[] = []
-  mapContents(item, (content) => {
-    found.push(content)
-    return content
-  })
+  const add = (content: Content | undefined): void => {
+    if (content) found.push(content)
+  }
+  add(item.passage)
+  found.push(item.stem)
+  switch (item.kind) {
+    case 'single':
+    case 'multiple':
+    case 'order':
+      for (const option of item.options) {
+        found.push(option.content)
+        add(option.feedback)
+      }
+      break
+    case 'match':
+      found.push(...item.left, ...item.right)
+      break
+    case 'grid':
+      found.push(...item.rows, ...item.columns)
+      break
+    case 'essay':
+      add(item.sample)
+  }
+  add(item.feedback)
+  add(item.hint)
   return found
 }
 

@@ -66,6 +66,7 @@ const SHELTER_BASE = 0xe000
 const SHELTERED = '\\~=#{}:n'
 
 function shelter(text: string): string {
+  if (!text.includes('\\')) return text
   return text.replace(/\\([\\~=#{}:n])/g, (_whole, character: string) =>
     String.fromCharCode(SHELTER_BASE + SHELTERED.indexOf(character)),
   )
@@ -88,16 +89,21 @@ export function parseGift(source: string): GiftFile {
   let category: string | null = null
   for (const block of blocksOf(source)) {
     const tags = [...block.comments.matchAll(/\[tag:([^\]]+)\]/g)].map((tag) => (tag[1] ?? '').trim())
-    const body = block.text.replace(/^\s*\$CATEGORY:\s*(.+)$/gm, (_whole, name: string) => {
-      category = name.trim().replaceAll('//', '/')
-      return ''
-    })
+    const body = withoutCategories(block.text, (name) => (category = name))
     if (!body.trim()) continue
     const read = parseQuestion(body, block.line, category, tags)
     if (typeof read === 'string') broken.push({ line: block.line, reason: read, source: body.trim() })
     else questions.push(read)
   }
   return { questions, broken }
+}
+
+function withoutCategories(text: string, take: (name: string) => void): string {
+  if (!text.includes('$CATEGORY')) return text
+  return text.replace(/^\s*\$CATEGORY:\s*(.+)$/gm, (_whole, name: string) => {
+    take(name.trim().replaceAll('//', '/'))
+    return ''
+  })
 }
 
 interface GiftBlock {
@@ -127,13 +133,18 @@ function blocksOf(source: string): GiftBlock[] {
       else {
         if (!lines.length) first = index + 1
         lines.push(line)
-        const plain = shelter(line)
-        depth += (plain.match(/\{/g)?.length ?? 0) - (plain.match(/\}/g)?.length ?? 0)
-        if (depth <= 0 && /\}\s*$/.test(plain)) return
+        depth += bracesOf(line)
       }
     })
   flush()
   return blocks
+}
+
+/** How many more answer blocks a line opens than it closes. */
+function bracesOf(line: string): number {
+  let depth = 0
+  for (const [found] of line.matchAll(/\\.|[{}]/g)) depth += found === '{' ? 1 : found === '}' ? -1 : 0
+  return depth
 }
 
 function parseQuestion(

@@ -1,6 +1,6 @@
-import { textInlines } from '../../content/elements.ts'
+import { contentOfLines } from '../../content/elements.ts'
 import { contentFromHtml } from '../../content/html.ts'
-import { normalizeContent, paragraph, type Content } from '../../content/model.ts'
+import type { Content } from '../../content/model.ts'
 import { DEFAULT_TEXT_RULES, optionId, type Item, type Option } from '../../item/model.ts'
 import { FormatError, type FormatData, type ReadResult, type Unread } from '../format.ts'
 import { matchLists, parseGift, type GiftAnswer, type GiftQuestion, type GiftText } from './parse.ts'
@@ -138,5 +138,5 @@ function stemOf(question: GiftQuestion): Content {
 
 function contentOfGift(text: GiftText): Content {
   if (text.format === 'html') return contentFromHtml(text.text)
-  return normalizeContent(text.text.split('\n').map((line) => paragraph(textInlines(line))))
+  return contentOfLines(text.text)
 }

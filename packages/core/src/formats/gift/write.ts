@@ -143,6 +143,7 @@ function plainRun(node: Inline): string | null {
 
 /** The control characters of GIFT, each behind a backslash; a line end becomes `\n`. */
 export function escapeGift(plain: string): string {
+  if (!/[\\~=#{}:\n]/.test(plain)) return plain
   return plain.replace(/[\\~=#{}:]/g, '\\$&').replace(/\r?\n/g, '\\n')
 }
 

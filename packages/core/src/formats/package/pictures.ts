@@ -1,5 +1,5 @@
 import { mapInlines } from '../../content/map.ts'
-import type { Content } from '../../content/model.ts'
+import { inlinesOf, type Content } from '../../content/model.ts'
 import type { PackageFile } from '../format.ts'
 import type { Assets } from '../limits.ts'
 
@@ -17,6 +17,7 @@ export class PicturePack {
 
   /** The text with its pictures named by their paths; one that is not at hand keeps its name. `used` takes the paths. */
   rename(content: Content, used?: Set<string>): Content {
+    if (!this.#assets?.size || !hasPicture(content)) return content
     return mapInlines(content, (node) => {
       const path = node.type === 'picture' ? this.#pathOf(node.asset) : null
       if (node.type !== 'picture' || path === null) return node
@@ -37,6 +38,10 @@ export class PicturePack {
     if (!known) this.#files.set(asset, { path, bytes })
     return path
   }
+}
+
+function hasPicture(content: Content): boolean {
+  return inlinesOf(content).some((node) => node.type === 'picture')
 }
 
 function safeName(asset: string): string {

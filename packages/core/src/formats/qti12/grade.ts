@@ -7,12 +7,12 @@ import type { Response } from '../../grade/response.ts'
 import type { FormatData, FormatGrader } from '../format.ts'
 import { descendants } from '../xml/xml.ts'
 import { mostOf, processItem } from './process.ts'
-import { documentsOf, itemsOf, responsesOf } from './read.ts'
+import { readDocuments, responsesOf } from './read.ts'
 
 /** Grades by running the conditions in the file: SCORE over its upper bound. */
 export function gradeQti12(data: FormatData): FormatGrader {
-  const roots = data.form === 'package' ? documentsOf(data.files).roots : []
-  const items = roots.flatMap(itemsOf)
+  const items: ElementNode[] = []
+  if (data.form === 'package') readDocuments(data.files, (item) => items.push(item))
   return (index, response) => {
     const item = items[index]
     return item ? processItem(item, givenTo(item, response)) / mostOf(item) : null

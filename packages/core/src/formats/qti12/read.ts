@@ -1,6 +1,6 @@
-import { textInlines, textOf, type ElementNode } from '../../content/elements.ts'
+import { contentOfLines, textOf, type ElementNode } from '../../content/elements.ts'
 import { contentFromHtml } from '../../content/html.ts'
-import { countGaps, normalizeContent, paragraph, type Content } from '../../content/model.ts'
+import { countGaps, paragraph, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import {
   DEFAULT_TEXT_RULES,
@@ -22,44 +22,51 @@ const decoder = new TextDecoder('utf-8')
 /** Reads the `questestinterop` documents of a package into items; what no kind of ours holds is listed as unread. */
 export function readQti12(data: FormatData): ReadResult {
   if (data.form !== 'package') throw new FormatError('A QTI 1.2 file is a package, not text.')
-  const { roots, unread } = documentsOf(data.files)
-  if (!roots.length) throw new FormatError('There is no questestinterop document in this package.')
   const items: Item[] = []
-  const left: Unread[] = [...unread]
-  for (const root of roots)
-    for (const node of itemsOf(root)) {
-      const item = toItem(node)
-      if (typeof item === 'string')
-        left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
-      else items.push(item)
-    }
+  const left: Unread[] = []
+  const { roots, unread } = readDocuments(data.files, (node) => {
+    const item = toItem(node)
+    if (typeof item === 'string')
+      left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
+    else items.push(item)
+  })
+  if (!roots.length && !unread.length) throw new FormatError('There is no questestinterop document in this package.')
   const named = roots.flatMap((root) => [...children(root, 'assessment'), ...children(root, 'section')])[0]
-  return { title: named?.attributes['title'] ?? null, items, unread: left }
+  return { title: named?.attributes['title'] ?? null, items, unread: [...unread, ...left] }
 }
 
-/** @internal Every item of a document, through its assessments and sections; an item has no items inside. */
-export function itemsOf(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) => (one.name === 'item' ? [one] : itemsOf(one)))
-}
-
-/** @internal */
-export function documentsOf(files: readonly PackageFile[]): {
+interface Documents {
+  /** Without their items. */
   readonly roots: readonly ElementNode[]
   readonly unread: readonly Unread[]
-} {
+}
+
+/**
+ * @internal Hands over every item of the documents as it is parsed, through assessments and sections; an item has no
+ * items inside. A document that breaks off hands over those before the fault; what is after them is unread.
+ */
+export function readDocuments(files: readonly PackageFile[], take: (item: ElementNode) => void): Documents {
+  const roots: ElementNode[] = []
   const unread: Unread[] = []
-  const roots = files
-    .filter((file) => file.path.endsWith('.xml') && !file.path.endsWith('imsmanifest.xml'))
-    .flatMap((file) => {
-      try {
-        const root = parseXml(decoder.decode(file.bytes))
-        return root.name === 'questestinterop' ? [root] : []
-      } catch (error) {
-        if (!(error instanceof FormatError)) throw error
-        unread.push({ where: file.path, reason: error.message, source: decoder.decode(file.bytes) })
-        return []
-      }
-    })
+  for (const file of files) {
+    if (!file.path.endsWith('.xml') || file.path.endsWith('imsmanifest.xml')) continue
+    const source = decoder.decode(file.bytes)
+    if (!/<(?:[\w.-]+:)?questestinterop[\s>]/.test(source)) continue
+    let taken = 0
+    try {
+      const root = parseXml(source, {
+        name: 'item',
+        take: (item, end) => {
+          take(item)
+          taken = end
+        },
+      })
+      if (root.name === 'questestinterop') roots.push(root)
+    } catch (error) {
+      if (!(error instanceof FormatError)) throw error
+      unread.push({ where: file.path, reason: error.message, source: source.slice(taken) })
+    }
+  }
   return { roots, unread }
 }
 
@@ -81,23 +88,28 @@ function toItem(node: ElementNode): Item | string {
 
 /** @internal Every response element of an item, in reading order. */
 export function responsesOf(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) =>
-    one.name.startsWith('response_') && one.name !== 'response_label' ? [one] : responsesOf(one),
-  )
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (one.name.startsWith('response_') && one.name !== 'response_label') found.push(one)
+    else for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(node)) visit(inner)
+  return found
 }
 
 type Fields = ReadonlyMap<string, string>
 
 function fieldsOf(node: ElementNode): Fields {
   // Metadata stands beside the presentation and the processing, the two large parts of an item.
-  const places = elementsOf(node).filter((one) => one.name.endsWith('metadata'))
-  const found = places.flatMap((place) => descendants(place, 'qtimetadatafield'))
-  return new Map(
-    found.map((field) => {
+  const fields = new Map<string, string>()
+  for (const place of elementsOf(node)) {
+    if (!place.name.endsWith('metadata')) continue
+    for (const field of descendants(place, 'qtimetadatafield')) {
       const said = (name: string): string => textOf(child(field, name) ?? field).trim()
-      return [said('fieldlabel').toLowerCase(), said('fieldentry')]
-    }),
-  )
+      fields.set(said('fieldlabel').toLowerCase(), said('fieldentry'))
+    }
+  }
+  return fields
 }
 
 function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields): Common {
@@ -116,7 +128,7 @@ function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields):
   const language = node.attributes['xml:lang']
   const optional = (name: string, field: string): object => (fields.has(field) ? { [name]: fields.get(field) } : {})
   return {
-    stem: normalizeContent(materials.filter((one) => one !== passage).flatMap(contentOf)),
+    stem: materials.filter((one) => one !== passage).flatMap(contentOf),
     points: 1,
     tags,
     ...optional('difficulty', 'qmd_levelofdifficulty'),
@@ -124,17 +136,26 @@ function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields):
     ...optional('level', 'level'),
     ...(seconds > 0 && { timeLimit: seconds }),
     ...(passage && { passage: contentOf(passage) }),
-    ...(general && { feedback: normalizeContent(descendants(general, 'material').flatMap(contentOf)) }),
-    ...(hint && { hint: normalizeContent(descendants(hint, 'material').flatMap(contentOf)) }),
+    ...(general && { feedback: contentIn(general) }),
+    ...(hint && { hint: contentIn(hint) }),
     ...(language !== undefined && { language }),
   }
 }
 
 /** The material of the question itself, not of its responses. */
 function materialsOf(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) =>
-    one.name === 'material' ? [one] : one.name.startsWith('response_') ? [] : materialsOf(one),
-  )
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (one.name === 'material') found.push(one)
+    else if (!one.name.startsWith('response_')) for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(node)) visit(inner)
+  return found
+}
+
+/** The content of every material below `node`. */
+function contentIn(node: ElementNode): Content {
+  return descendants(node, 'material').flatMap(contentOf)
 }
 
 /** ISO 8601 durations of hours, minutes and seconds. */
@@ -149,7 +170,7 @@ function contentOf(material: ElementNode): Content {
       return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: textOf(one).trim() }])]
     const text = textOf(one)
     if (one.attributes['texttype'] === 'text/html') return contentFromHtml(text)
-    return text.split('\n').map((line) => paragraph(textInlines(line)))
+    return contentOfLines(text)
   })
 }
 
@@ -176,16 +197,13 @@ function labelsOf(response: ElementNode): ElementNode[] {
   return descendants(response, 'response_label')
 }
 
-function labelContent(label: ElementNode): Content {
-  return normalizeContent(descendants(label, 'material').flatMap(contentOf))
-}
-
 function choiceItem(node: ElementNode, response: ElementNode, fields: Fields, common: Common): Item | string {
   const name = response.attributes['ident'] ?? ''
+  const shown = shownFeedback(node, name)
   const options: Option[] = labelsOf(response).map((label) => {
     const id = label.attributes['ident'] ?? ''
-    const linked = linkedFeedback(node, name, id)
-    return { id, content: labelContent(label), ...(linked && { feedback: linked }) }
+    const linked = shown.get(id)
+    return { id, content: contentIn(label), ...(linked && { feedback: linked }) }
   })
   if (options.length < 2) return 'The item offers fewer than two choices.'
   const points = mostOf(node)
@@ -213,6 +231,25 @@ function choiceItem(node: ElementNode, response: ElementNode, fields: Fields, co
   return multipleItem(node, name, { ...common, kind: 'multiple', points, options, shuffle }, fields.get('credit'))
 }
 
+/** Every condition of the response processing. */
+function conditionsOf(node: ElementNode): ElementNode[] {
+  const processing = child(node, 'resprocessing')
+  return processing ? children(processing, 'respcondition') : []
+}
+
+/** The `varequal` tests of the response processing, by the response that they look at. */
+function equalTests(node: ElementNode): ReadonlyMap<string, readonly ElementNode[]> {
+  const tests = new Map<string, ElementNode[]>()
+  for (const condition of conditionsOf(node))
+    for (const test of descendants(condition, 'varequal')) {
+      const name = test.attributes['respident'] ?? ''
+      const known = tests.get(name)
+      if (known) known.push(test)
+      else tests.set(name, [test])
+    }
+  return tests
+}
+
 function multipleItem(
   node: ElementNode,
   name: string,
@@ -231,7 +268,7 @@ function multipleItem(
 /** What choosing each label adds, as a share of the points. */
 function changesOf(node: ElementNode, name: string, points: number): Map<string, number> {
   const found = new Map<string, number>()
-  for (const condition of descendants(node, 'respcondition')) {
+  for (const condition of conditionsOf(node)) {
     const tests = elementsOf(child(condition, 'conditionvar') ?? condition)
     const [only] = tests
     const set = child(condition, 'setvar')
@@ -249,37 +286,37 @@ function exactKey(node: ElementNode, name: string, ids: readonly string[]): stri
     if (test.name === 'varequal' && test.attributes['respident'] === name && !ruled) wanted.add(textOf(test).trim())
     for (const inner of elementsOf(test)) visit(inner, ruled !== (test.name === 'not'))
   }
-  for (const condition of descendants(node, 'respcondition'))
+  for (const condition of conditionsOf(node))
     if (child(condition, 'setvar') && Number(textOf(child(condition, 'setvar') ?? condition).trim()) > 0)
       visit(child(condition, 'conditionvar') ?? condition, false)
   return ids.filter((id) => wanted.has(id))
 }
 
 function orderKey(node: ElementNode, name: string): string[] {
-  return descendants(node, 'varequal')
-    .filter((test) => test.attributes['respident'] === name && test.attributes['index'] !== undefined)
+  return (equalTests(node).get(name) ?? [])
+    .filter((test) => test.attributes['index'] !== undefined)
     .sort((a, b) => Number(a.attributes['index']) - Number(b.attributes['index']))
     .map((test) => textOf(test).trim())
 }
 
-/** The feedback that a condition shows for one label alone. */
-function linkedFeedback(node: ElementNode, name: string, id: string): Content | null {
-  for (const condition of descendants(node, 'respcondition')) {
-    const tests = elementsOf(child(condition, 'conditionvar') ?? condition)
-    const shown = child(condition, 'displayfeedback')
-    const [only] = tests
-    if (!shown || tests.length !== 1 || only?.name !== 'varequal') continue
-    if (only.attributes['respident'] !== name || textOf(only).trim() !== id) continue
-    const feedback = children(node, 'itemfeedback').find(
-      (one) => one.attributes['ident'] === shown.attributes['linkrefid'],
-    )
-    if (feedback) return normalizeContent(descendants(feedback, 'material').flatMap(contentOf))
+/** Feedback that a condition shows for one label alone, by the label. */
+function shownFeedback(node: ElementNode, name: string): ReadonlyMap<string, Content> {
+  const feedbacks = new Map(children(node, 'itemfeedback').map((one) => [one.attributes['ident'], one]))
+  const shown = new Map<string, Content>()
+  if (!feedbacks.size) return shown
+  for (const condition of conditionsOf(node)) {
+    const feedback = feedbacks.get(child(condition, 'displayfeedback')?.attributes['linkrefid'])
+    if (!feedback) continue
+    const [only, ...others] = elementsOf(child(condition, 'conditionvar') ?? condition)
+    if (others.length || only?.name !== 'varequal' || only.attributes['respident'] !== name) continue
+    const label = textOf(only).trim()
+    if (!shown.has(label)) shown.set(label, contentIn(feedback))
   }
-  return null
+  return shown
 }
 
 function scaleItem(response: ElementNode, fields: Fields, common: Common): Item {
-  const texts = labelsOf(response).map((label) => plainText(labelContent(label)))
+  const texts = labelsOf(response).map((label) => plainText(contentIn(label)))
   const ends = [texts[0], texts.at(-1)].map((text) => /^-?\d+\s*–\s*(.*)$/su.exec(text ?? '')?.[1])
   return {
     ...common,
@@ -292,9 +329,8 @@ function scaleItem(response: ElementNode, fields: Fields, common: Common): Item 
   }
 }
 
-/** The texts that a condition takes for one response, and whether capital letters count. */
-function acceptedOf(node: ElementNode, name: string): { readonly key: string[]; readonly rules: TextRules } {
-  const tests = descendants(node, 'varequal').filter((test) => test.attributes['respident'] === name)
+/** The texts that the tests of one response take, and whether capital letters count. */
+function acceptedOf(tests: readonly ElementNode[] = []): { readonly key: string[]; readonly rules: TextRules } {
   const sensitive = tests.length > 0 && tests.every((test) => test.attributes['case'] === 'Yes')
   return {
     key: [...new Set(tests.map((test) => textOf(test).trim()))],
@@ -304,7 +340,7 @@ function acceptedOf(node: ElementNode, name: string): { readonly key: string[]; 
 
 function typedItem(node: ElementNode, response: ElementNode, kind: string | undefined, common: Common): Item {
   const name = response.attributes['ident'] ?? ''
-  const { key, rules } = acceptedOf(node, name)
+  const { key, rules } = acceptedOf(equalTests(node).get(name))
   const renders = descendants(response, 'render_fib')[0]
   if (kind !== 'essay' && (key.length || Number(renders?.attributes['rows'] ?? 1) < 2))
     return { ...common, kind: 'short', points: mostOf(node), key, rules }
@@ -314,7 +350,7 @@ function typedItem(node: ElementNode, response: ElementNode, kind: string | unde
     ...common,
     kind: 'essay',
     points: mostOf(node),
-    ...(sample && { sample: normalizeContent(descendants(sample, 'material').flatMap(contentOf)) }),
+    ...(sample && { sample: contentIn(sample) }),
     ...(rubric.length > 0 && { rubric: rubric.map((line) => rubricLine(textOf(line))) }),
   }
 }
@@ -322,7 +358,7 @@ function typedItem(node: ElementNode, response: ElementNode, kind: string | unde
 function numericItem(node: ElementNode, response: ElementNode, fields: Fields, common: Common): Item {
   const name = response.attributes['ident'] ?? ''
   const points = mostOf(node)
-  const key = descendants(node, 'respcondition').flatMap((condition): NumericKey[] => {
+  const key = conditionsOf(node).flatMap((condition): NumericKey[] => {
     const set = child(condition, 'setvar')
     const band = bandOf(condition, name)
     if (!set || !band) return []
@@ -358,14 +394,15 @@ function partsItem(
     return clozeItem(node, responses, fields, { ...common, points }, credit)
   if (!responses.every((one) => one.name === 'response_lid'))
     return 'Items with several responses of this sort are not held.'
-  const left = responses.map((one) => normalizeContent(children(one, 'material').flatMap(contentOf)))
+  const left = responses.map((one) => children(one, 'material').flatMap(contentOf))
   const labels = labelsOf(responses[0] ?? node)
-  const right = labels.map(labelContent)
+  const right = labels.map(contentIn)
   const idents = labels.map((label) => label.attributes['ident'] ?? '')
   if (left.some((part) => !part.length) || right.length < 2)
     return 'Items with several responses of this sort are not held.'
+  const tests = equalTests(node)
   const key = responses.flatMap((response, index) => {
-    const [text] = acceptedOf(node, response.attributes['ident'] ?? '').key
+    const [text] = acceptedOf(tests.get(response.attributes['ident'] ?? '')).key
     const partner = idents.indexOf(text ?? '')
     return partner < 0 ? [] : [[index, partner] as const]
   })
@@ -383,14 +420,15 @@ function clozeItem(
   credit: { readonly credit?: 'all' },
 ): Item {
   let rules: TextRules | null = null
+  const tests = equalTests(node)
   const gaps = responses.map((response): ClozeGap => {
-    const accepted = acceptedOf(node, response.attributes['ident'] ?? '')
+    const accepted = acceptedOf(tests.get(response.attributes['ident'] ?? ''))
     if (response.name !== 'response_lid') {
       rules ??= accepted.rules
       return { key: accepted.key }
     }
     const labels = labelsOf(response)
-    const text = (label: ElementNode): string => plainText(labelContent(label))
+    const text = (label: ElementNode): string => plainText(contentIn(label))
     const keyed = labels.filter((label) => accepted.key.includes(label.attributes['ident'] ?? ''))
     return { key: keyed.map(text), choices: labels.map(text) }
   })

@@ -9,7 +9,7 @@ import { isGraded, type Item, type Option } from '../../item/model.ts'
 import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
 import { PicturePack } from '../package/pictures.ts'
 import { rubricText } from '../package/rubric.ts'
-import { printXml } from '../xml/xml.ts'
+import { encodePart, encodeXmlAround, printXml } from '../xml/xml.ts'
 import { QTI12_LIMITS } from './limits.ts'
 import { CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
 import { respconditions } from './write-scoring.ts'
@@ -26,28 +26,25 @@ export function writeQti12(items: readonly Item[], settings: WriteSettings): Wri
   const losses: Loss[] = []
   const written: number[] = []
   const pictures = new PicturePack(settings.assets, '')
-  const elements: ElementNode[] = []
+  const parts: Uint8Array[] = []
   items.forEach((item, index) => {
     const fit = fitItem(item, QTI12_LIMITS, settings.assets)
     losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
     if (fit.verdict === 'cannot') return
     written.push(index)
     const ident = settings.ids?.[index] ?? `item-${String(index + 1).padStart(3, '0')}`
-    elements.push(
-      itemElement(
-        mapContents(item, (content) => pictures.rename(content)),
-        ident,
-      ),
-    )
+    const placed = mapContents(item, (content) => pictures.rename(content))
+    parts.push(encodePart(itemElement(placed, ident)))
   })
   const title = settings.title || 'Items'
-  const section = element('section', { ident: 'section-1', title }, elements)
-  const root = element('questestinterop', {}, [
-    settings.as === 'paper' ? element('assessment', { ident: 'assessment-1', title }, [section]) : section,
-  ])
+  const wrappers = [
+    element('questestinterop', {}, []),
+    ...(settings.as === 'paper' ? [element('assessment', { ident: 'assessment-1', title }, [])] : []),
+    element('section', { ident: 'section-1', title }, []),
+  ]
   const files: PackageFile[] = [
     { path: 'imsmanifest.xml', bytes: encoder.encode(printXml(manifest(pictures.files()))) },
-    { path: ASSESSMENT_PATH, bytes: encoder.encode(printXml(root)) },
+    { path: ASSESSMENT_PATH, bytes: encodeXmlAround(wrappers, parts) },
     ...pictures.files(),
   ]
   return { data: { form: 'package', files }, losses, written }

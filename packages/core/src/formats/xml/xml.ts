@@ -1,37 +1,52 @@
 import type { ElementNode } from '../../content/elements.ts'
-import { MarkupError, parseMarkup } from '../../content/parse-markup.ts'
-import { printMarkup } from '../../content/print-markup.ts'
+import { MarkupError, parseMarkup, type MarkupParts } from '../../content/parse-markup.ts'
+import { printMarkup, printStartTag } from '../../content/print-markup.ts'
 import { FormatError } from '../format.ts'
 
 /**
  * Parses an XML document of a package.
  *
- * @throws FormatError if it is not well-formed or has a document type.
+ * @throws FormatError if it is not well-formed or has a document type; parts that ended before have been handed over.
  */
-export function parseXml(source: string): ElementNode {
+export function parseXml(source: string, parts?: MarkupParts): ElementNode {
   try {
-    return parseMarkup(source)
+    return parseMarkup(source, parts)
   } catch (error) {
     throw error instanceof MarkupError ? new FormatError(error.message) : error
   }
 }
 
-/** A document as UTF-8 text with its declaration; characters that XML 1.0 has no place for are left out. */
+/** A document as UTF-8 text with its declaration. */
 export function printXml(root: ElementNode): string {
-  const printed = printMarkup([root])
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${withoutForeign(printed)}\n`
+  return `${DECLARATION}${printMarkup([root])}\n`
 }
 
-// Every character outside Char of XML 1.0, section 2.2: the controls, two non-characters, and half a surrogate pair.
-const CONTROL = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/
-const NOT_XML =
-  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g
-const SURROGATE = /[\uD800-\uDFFF]/
-
-function withoutForeign(printed: string): string {
-  // The whole expression looks around each character, so it is tried only where it could find something.
-  return CONTROL.test(printed) || SURROGATE.test(printed) ? printed.replace(NOT_XML, '') : printed
+/**
+ * A long document, put together of parts that are printed one by one: elements inside each other, the outermost first,
+ * and the parts, from `encodePart`, inside the last of them.
+ *
+ * @returns its UTF-8 bytes.
+ */
+export function encodeXmlAround(wrappers: readonly ElementNode[], parts: readonly Uint8Array[]): Uint8Array {
+  const opened = wrappers.map(printStartTag).join('')
+  const closed = wrappers.map((node) => `</${node.name}>`).reverse()
+  const pieces = [encoder.encode(DECLARATION + opened), ...parts, encoder.encode(`${closed.join('')}\n`)]
+  const bytes = new Uint8Array(pieces.reduce((length, piece) => length + piece.length, 0))
+  let at = 0
+  for (const piece of pieces) {
+    bytes.set(piece, at)
+    at += piece.length
+  }
+  return bytes
 }
+
+export function encodePart(node: ElementNode): Uint8Array {
+  return encoder.encode(printMarkup([node]))
+}
+
+const encoder = new TextEncoder()
+
+const DECLARATION = '<?xml version="1.0" encoding="UTF-8"?>\n'
 
 /** Child elements by name. */
 export function children(node: ElementNode, name: string): ElementNode[] {
@@ -39,7 +54,8 @@ export function children(node: ElementNode, name: string): ElementNode[] {
 }
 
 export function child(node: ElementNode, name: string): ElementNode | undefined {
-  return children(node, name)[0]
+  for (const one of node.children) if (one.type === 'element' && one.name === name) return one
+  return undefined
 }
 
 export function elementsOf(node: ElementNode): ElementNode[] {
