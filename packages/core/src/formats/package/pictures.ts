@@ -1,5 +1,7 @@
 import { mapInlines } from '../../content/map.ts'
 import { inlinesOf, type Content } from '../../content/model.ts'
+import { mapContents } from '../../item/contents.ts'
+import type { Item } from '../../item/model.ts'
 import type { PackageFile } from '../format.ts'
 import type { Assets } from '../limits.ts'
 
@@ -15,19 +17,23 @@ export class PicturePack {
     this.#prefix = prefix
   }
 
-  /** The text with its pictures named by their paths; one that is not at hand keeps its name. `used` takes the paths. */
-  rename(content: Content, used?: Set<string>): Content {
-    if (!this.#assets?.size || !hasPicture(content)) return content
+  /** The item with its pictures named by their paths; one that is not at hand keeps its name. `used` takes the paths. */
+  place(item: Item, used?: Set<string>): Item {
+    return this.#assets?.size ? mapContents(item, (content) => this.#rename(content, used)) : item
+  }
+
+  files(): PackageFile[] {
+    return [...this.#files.values()]
+  }
+
+  #rename(content: Content, used: Set<string> | undefined): Content {
+    if (!hasPicture(content)) return content
     return mapInlines(content, (node) => {
       const path = node.type === 'picture' ? this.#pathOf(node.asset) : null
       if (node.type !== 'picture' || path === null) return node
       used?.add(path)
       return { ...node, asset: `${this.#prefix}${path}` }
     })
-  }
-
-  files(): PackageFile[] {
-    return [...this.#files.values()]
   }
 
   #pathOf(asset: string): string | null {

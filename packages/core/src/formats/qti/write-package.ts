@@ -2,7 +2,6 @@ import { element, textNode, toElements, withTex, type ElementNode } from '../../
 import { mathMl } from '../../content/mathematics.ts'
 import { isEmptyContent } from '../../content/model.ts'
 import { fitItem } from '../../fit/fit.ts'
-import { mapContents } from '../../item/contents.ts'
 import type { Item } from '../../item/model.ts'
 import type { Loss, PackageFile, WriteSettings, Written } from '../format.ts'
 import type { FormatLimits } from '../limits.ts'
@@ -68,7 +67,7 @@ class Packing {
   add(given: Item, index: number): void {
     const identifier = identifierOf(this.#settings.ids?.[index] ?? `item-${String(index + 1).padStart(3, '0')}`)
     const pictures = new Set<string>()
-    const item = mapContents(given, (content) => this.#pictures.rename(content, pictures))
+    const item = this.#pictures.place(given, pictures)
     const stimulus = this.#stimulusFor(item)
     this.#packed.push({ identifier, path: `items/${identifier}.xml`, item, stimulus, pictures: [...pictures] })
   }

@@ -1,15 +1,15 @@
+import { foldBlanks } from '../../content/blanks.ts'
 import { contentToHtml } from '../../content/html.ts'
 import { texText } from '../../content/mathematics.ts'
 import { element, textNode, type ElementNode } from '../../content/elements.ts'
 import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { fitItem } from '../../fit/fit.ts'
-import { mapContents } from '../../item/contents.ts'
 import { isGraded, type Item, type Option } from '../../item/model.ts'
 import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
 import { PicturePack } from '../package/pictures.ts'
 import { rubricText } from '../package/rubric.ts'
-import { encodePart, encodeXmlAround, printXml } from '../xml/xml.ts'
+import { printXml, XmlWriter } from '../xml/xml.ts'
 import { QTI12_LIMITS } from './limits.ts'
 import { CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
 import { respconditions } from './write-scoring.ts'
@@ -26,25 +26,23 @@ export function writeQti12(items: readonly Item[], settings: WriteSettings): Wri
   const losses: Loss[] = []
   const written: number[] = []
   const pictures = new PicturePack(settings.assets, '')
-  const parts: Uint8Array[] = []
+  const title = settings.title || 'Items'
+  const document = new XmlWriter([
+    element('questestinterop', {}, []),
+    ...(settings.as === 'paper' ? [element('assessment', { ident: 'assessment-1', title }, [])] : []),
+    element('section', { ident: 'section-1', title }, []),
+  ])
   items.forEach((item, index) => {
     const fit = fitItem(item, QTI12_LIMITS, settings.assets)
     losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
     if (fit.verdict === 'cannot') return
     written.push(index)
     const ident = settings.ids?.[index] ?? `item-${String(index + 1).padStart(3, '0')}`
-    const placed = mapContents(item, (content) => pictures.rename(content))
-    parts.push(encodePart(itemElement(placed, ident)))
+    document.add(itemElement(pictures.place(item), ident))
   })
-  const title = settings.title || 'Items'
-  const wrappers = [
-    element('questestinterop', {}, []),
-    ...(settings.as === 'paper' ? [element('assessment', { ident: 'assessment-1', title }, [])] : []),
-    element('section', { ident: 'section-1', title }, []),
-  ]
   const files: PackageFile[] = [
     { path: 'imsmanifest.xml', bytes: encoder.encode(printXml(manifest(pictures.files()))) },
-    { path: ASSESSMENT_PATH, bytes: encodeXmlAround(wrappers, parts) },
+    { path: ASSESSMENT_PATH, bytes: document.finish() },
     ...pictures.files(),
   ]
   return { data: { form: 'package', files }, losses, written }
@@ -66,7 +64,7 @@ function manifest(pictures: readonly PackageFile[]): ElementNode {
 
 /** ASI Information Model 1.2, section 3.5: duration, metadata, rubric, presentation, processing, feedback, in this order. */
 function itemElement(item: Item, ident: string): ElementNode {
-  const title = plainText(item.stem).replace(/\s+/g, ' ').slice(0, MAX_TITLE) || ident
+  const title = foldBlanks(plainText(item.stem)).slice(0, MAX_TITLE) || ident
   return element('item', { ident, title, ...(item.language !== undefined && { 'xml:lang': item.language }) }, [
     ...(item.timeLimit === undefined ? [] : [element('duration', {}, [textNode(`PT${item.timeLimit}S`)])]),
     metadata(item),
@@ -135,7 +133,7 @@ function plainMaterial(text: string): ElementNode {
 
 function presentation(item: Item): ElementNode {
   const passage = isEmptyContent(item.passage) ? [] : [material(item.passage ?? [], 'passage')]
-  return element('presentation', {}, [...passage, material(item.stem, 'stem'), ...responses(item)])
+  return element('presentation', {}, [...passage, material(item.stem), ...responses(item)])
 }
 
 function responses(item: Item): ElementNode[] {

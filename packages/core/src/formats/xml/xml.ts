@@ -21,31 +21,46 @@ export function printXml(root: ElementNode): string {
   return `${DECLARATION}${printMarkup([root])}\n`
 }
 
-/**
- * A long document, put together of parts that are printed one by one: elements inside each other, the outermost first,
- * and the parts, from `encodePart`, inside the last of them.
- *
- * @returns its UTF-8 bytes.
- */
-export function encodeXmlAround(wrappers: readonly ElementNode[], parts: readonly Uint8Array[]): Uint8Array {
-  const opened = wrappers.map(printStartTag).join('')
-  const closed = wrappers.map((node) => `</${node.name}>`).reverse()
-  const pieces = [encoder.encode(DECLARATION + opened), ...parts, encoder.encode(`${closed.join('')}\n`)]
-  const bytes = new Uint8Array(pieces.reduce((length, piece) => length + piece.length, 0))
-  let at = 0
-  for (const piece of pieces) {
-    bytes.set(piece, at)
-    at += piece.length
+/** A long document whose parts are printed as they come, so that none of them is held as a tree. */
+export class XmlWriter {
+  readonly #wrappers: readonly ElementNode[]
+  readonly #encoded: Uint8Array[] = []
+  #printed: string
+
+  /** @param wrappers elements inside each other, the outermost first; the parts go inside the last of them. */
+  constructor(wrappers: readonly ElementNode[]) {
+    this.#wrappers = wrappers
+    this.#printed = DECLARATION + wrappers.map(printStartTag).join('')
   }
-  return bytes
+
+  add(part: ElementNode): void {
+    this.#printed += printMarkup([part])
+    if (this.#printed.length > BATCH) this.#encode()
+  }
+
+  /** The whole document as UTF-8. */
+  finish(): Uint8Array {
+    const ends = this.#wrappers.map((node) => `</${node.name}>`).reverse()
+    this.#printed += `${ends.join('')}\n`
+    this.#encode()
+    const bytes = new Uint8Array(this.#encoded.reduce((length, piece) => length + piece.length, 0))
+    let at = 0
+    for (const piece of this.#encoded) {
+      bytes.set(piece, at)
+      at += piece.length
+    }
+    return bytes
+  }
+
+  #encode(): void {
+    this.#encoded.push(encoder.encode(this.#printed))
+    this.#printed = ''
+  }
 }
 
-export function encodePart(node: ElementNode): Uint8Array {
-  return encoder.encode(printMarkup([node]))
-}
-
+/** UTF-16 code units that are encoded at once. */
+const BATCH = 1 << 15
 const encoder = new TextEncoder()
-
 const DECLARATION = '<?xml version="1.0" encoding="UTF-8"?>\n'
 
 /** Child elements by name. */
