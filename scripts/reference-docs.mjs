@@ -24,7 +24,7 @@ await main(async () => {
   }
 })
 
-function formats({ DESTINATIONS, ITEM_KINDS, KIND_NAMES, REMEDIES }) {
+function formats({ DESTINATIONS, ITEM_KINDS, KIND_NAMES, PAPER_FEATURES, REMEDIES }) {
   const word = (limit) => (limit ? limit.verdict : 'as is')
   return [
     '# What each destination holds',
@@ -39,6 +39,16 @@ function formats({ DESTINATIONS, ITEM_KINDS, KIND_NAMES, REMEDIES }) {
     `|---|${DESTINATIONS.map(() => '---').join('|')}|`,
     ...ITEM_KINDS.map(
       (kind) => `| ${KIND_NAMES[kind]} | ${DESTINATIONS.map((one) => word(one.limits[`kind-${kind}`])).join(' | ')} |`,
+    ),
+    '',
+    '## Papers',
+    '',
+    'What of a paper itself goes along with its items; what does not is said in the fit report.',
+    '',
+    `| of the paper | ${DESTINATIONS.map((one) => one.name).join(' | ')} |`,
+    `|---|${DESTINATIONS.map(() => '---').join('|')}|`,
+    ...PAPER_FEATURES.map(
+      (feature) => `| ${feature} | ${DESTINATIONS.map((one) => (one.paper[feature] ? 'no' : 'yes')).join(' | ')} |`,
     ),
     '',
     ...DESTINATIONS.flatMap((one) => [

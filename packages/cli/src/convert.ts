@@ -1,5 +1,5 @@
-import type { Item } from '@zakuska/core'
-import { writeFileAs, type FileTarget } from '@zakuska/documents'
+import { fitPaper, type Item, type PaperPlan } from '@zakuska/core'
+import { paperLimitsOf, writeFileAs, type FileTarget } from '@zakuska/documents'
 
 export interface Converted {
   readonly bytes: Uint8Array
@@ -7,12 +7,24 @@ export interface Converted {
   readonly losses: readonly string[]
 }
 
-/** Writes items in a format. */
+/** Writes items in a format; as a paper where they come from one. */
 export async function convertItems(
   items: readonly Item[],
   target: FileTarget,
   title: string | null,
+  plan: PaperPlan | null,
 ): Promise<Converted> {
-  const { bytes, losses } = await writeFileAs(items, target, { title, as: 'bank' })
-  return { bytes, losses: losses.map((loss) => `item ${loss.item + 1}: ${loss.says}`) }
+  const { bytes, losses } = await writeFileAs(items, target, {
+    title,
+    as: plan ? 'paper' : 'bank',
+    ...(plan && { plan }),
+  })
+  const ofPaper = plan ? fitPaper(plan, paperLimitsOf(target)) : []
+  return {
+    bytes,
+    losses: [
+      ...ofPaper.map((loss) => `the paper: ${loss.says}`),
+      ...losses.map((loss) => `item ${loss.item + 1}: ${loss.says}`),
+    ],
+  }
 }

@@ -1,10 +1,10 @@
-import { DESTINATIONS, fitItem, plainText, REMEDIES, type Item } from '@zakuska/core'
+import { DESTINATIONS, fitItem, fitPaper, plainText, REMEDIES, type Item, type PaperPlan } from '@zakuska/core'
 
 const STEM_WIDTH = 46
 export const FIT_NAMES = DESTINATIONS.map((destination) => destination.id)
 
 /** What a destination would change or leave out, an item a row; null where the destination is not known. */
-export function fitReport(items: readonly Item[], name: string): string | null {
+export function fitReport(items: readonly Item[], plan: PaperPlan | null, name: string): string | null {
   const destination = DESTINATIONS.find((one) => one.id === name)
   if (!destination) return null
   const fits = items.map((item) => fitItem(item, destination.limits))
@@ -19,5 +19,6 @@ export function fitReport(items: readonly Item[], name: string): string | null {
   })
   const count = (verdict: string): number => fits.filter((fit) => fit.verdict === verdict).length
   const sum = `${destination.name}: ${count('as-is')} as is, ${count('changes')} with changes, ${count('cannot')} cannot go\n`
-  return [...rows, sum].join('\n')
+  const ofPaper = plan ? fitPaper(plan, destination.paper).map((loss) => `      the paper: ${loss.says}.`) : []
+  return [...ofPaper, ...rows, sum].join('\n')
 }

@@ -45,6 +45,34 @@ test('read takes a key from a file of its own', async () => {
   })
 })
 
+test('a paper keeps its sections and settings where the format holds them, and says so where it does not', async () => {
+  const paper = join(folder, 'paper.json')
+  const plan = {
+    instructions: 'Read all of it first.',
+    identity: ['Name'],
+    timeLimit: 1800,
+    attempts: null,
+    shuffleItems: true,
+    feedbackWhen: 'never',
+    sections: [{ title: 'Grains', instructions: 'One is right.' }],
+    places: [
+      { section: null, required: true },
+      { section: 0, required: false },
+    ],
+  }
+  const { items } = JSON.parse((await call('read', draft, '--as', 'items')).out) as { items: object[] }
+  writeFileSync(paper, JSON.stringify({ zakuska: 1, title: 'Bread', paper: plan, items }))
+  const packed = join(folder, 'paper.zip')
+  const toQti = await call('convert', paper, '--to', 'qti21', '-o', packed)
+  expect(toQti.err).toBe('zakuska: the paper: Name, class and the like are not asked; the site knows who answers\n')
+  const back = JSON.parse((await call('convert', packed, '--to', 'items')).out) as { paper: object }
+  expect(back.paper).toEqual({ ...plan, identity: [] })
+  expect(
+    (await call('convert', packed, '--to', 'gift')).err.split('\n').filter((one) => one.includes('paper')),
+  ).toHaveLength(6)
+  expect((await call('fit', paper, '--for', 'gift')).out).toContain('the paper: Sections are left out')
+})
+
 test('what convert writes, read reads back', async () => {
   for (const to of ['gift', 'qti21', 'items', 'draft']) {
     const target = join(folder, `out.${to}`)

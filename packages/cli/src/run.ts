@@ -7,6 +7,7 @@ import {
   readDraft,
   readingOutline,
   type Item,
+  type PaperPlan,
   type Reading,
   type Unread,
 } from '@zakuska/core'
@@ -113,7 +114,7 @@ async function convert(
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
   const opened = await open(file, undefined)
-  const converted = await convertItems(opened.items, to, opened.title)
+  const converted = await convertItems(opened.items, to, opened.title, opened.plan)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
   else writeFileSync(out, converted.bytes)
@@ -137,7 +138,7 @@ async function check(file: string, keyFile: string | undefined, json: boolean, s
 
 async function fit(file: string, name: string | undefined, streams: Streams): Promise<number> {
   const opened = await open(file, undefined)
-  const report = fitReport(opened.items, name ?? '')
+  const report = fitReport(opened.items, opened.plan, name ?? '')
   if (report === null) throw new UsageError(`--for takes one of ${FIT_NAMES.join(', ')}.`)
   streams.out(report)
   return 0
@@ -155,6 +156,8 @@ async function prove(file: string, to: string | undefined, streams: Streams): Pr
 interface Opened {
   readonly title: string | null
   readonly items: readonly Item[]
+  /** Where the file is a test: its sections and settings. */
+  readonly plan: PaperPlan | null
   readonly reading: Reading | null
   readonly unread: readonly Unread[]
   /** A line for each piece that is in the file and not among the items. */
@@ -164,8 +167,15 @@ interface Opened {
 async function open(file: string, keyFile: string | undefined): Promise<Opened> {
   const contents = await readFile(new Uint8Array(readFileSync(file)))
   if (contents.kind === 'items') {
-    const { title, items, unread } = contents.result
-    return { title, items, reading: null, unread, notKept: unread.map((one) => `${one.where}: ${one.reason}`) }
+    const { title, items, unread, plan } = contents.result
+    return {
+      title,
+      items,
+      plan: plan ?? null,
+      reading: null,
+      unread,
+      notKept: unread.map((one) => `${one.where}: ${one.reason}`),
+    }
   }
   const key = keyFile === undefined ? undefined : await readFile(new Uint8Array(readFileSync(keyFile)))
   if (key && key.kind !== 'draft') throw new PackageError('The key file holds items, not keys.')
@@ -173,6 +183,7 @@ async function open(file: string, keyFile: string | undefined): Promise<Opened> 
   return {
     title: reading.title,
     items: reading.items.map((read) => read.item),
+    plan: null,
     reading,
     unread: [],
     notKept: [],

@@ -78,6 +78,19 @@ export {
   type WriteSettings,
   type Written,
 } from './formats/format.ts'
+export {
+  barePlan,
+  bySection,
+  fitPaper,
+  ITEMS_ONLY,
+  PAPER_FEATURES,
+  type FeedbackWhen,
+  type PaperFeature,
+  type PaperLimits,
+  type PaperLoss,
+  type PaperPlace,
+  type PaperPlan,
+} from './formats/paper-plan.ts'
 export { COLUMNS_LIMITS } from './formats/columns/limits.ts'
 export { itemRows, ownColumns, withHeaders, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
 export { FORMATS, isFormatId } from './formats/index.ts'
@@ -148,7 +161,8 @@ export { readability, readText, type Readability } from './review/readability.ts
 export { rebalanceKeys, type Rebalanced } from './review/rebalance.ts'
 export { reviewItem } from './review/review-item.ts'
 export { reviewSet } from './review/review-set.ts'
-export { arrange, withOptionOrder, type Arranged, type ArrangeSettings } from './assemble/arrange.ts'
+export { planOf, type PlannedPaper } from './assemble/plan.ts'
+export { arrange, inPaper, withOptionOrder, type Arranged, type ArrangeSettings } from './assemble/arrange.ts'
 export { chanceOf, shuffled, type Chance } from './assemble/chance.ts'
 export { draw, type Draw, type DrawRule, type DrawSettings, type Shortfall } from './assemble/draw.ts'
 export { expectedSeconds } from './assemble/expected-time.ts'

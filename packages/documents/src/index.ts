@@ -5,6 +5,7 @@ export {
   FILE_TARGETS,
   isFileTarget,
   limitsOf,
+  paperLimitsOf,
   writeFileAs,
   type FileSettings,
   type FileTarget,

@@ -1,14 +1,16 @@
-import { checkItem, type Item, type ReadResult } from '@zakuska/core'
+import { checkItem, type Item, type PaperPlan, type ReadResult } from '@zakuska/core'
 
 interface ItemsFile {
   readonly zakuska: 1
   readonly title: string | null
+  /** Of a paper: its sections and settings, with a place for each item. */
+  readonly paper?: PaperPlan
   readonly items: readonly Item[]
 }
 
-/** Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`. */
-export function writeItemsJson(items: readonly Item[], title: string | null): string {
-  const file: ItemsFile = { zakuska: 1, title, items }
+/** Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`, and `"paper"` where it is one. */
+export function writeItemsJson(items: readonly Item[], title: string | null, plan?: PaperPlan): string {
+  const file: ItemsFile = { zakuska: 1, title, ...(plan && { paper: plan }), items }
   return `${JSON.stringify(file, null, 2)}\n`
 }
 
@@ -30,9 +32,18 @@ export function readItemsJson(text: string): ReadResult | null {
   )
     return null
   const read = data.items.map((item: unknown, index) => ({ item, index, problem: checkItem(item)[0] }))
+  const good = read.filter((one) => !one.problem)
+  const plan =
+    'paper' in data
+      ? planIn(
+          data.paper,
+          good.map((one) => one.index),
+        )
+      : null
   return {
     title: 'title' in data && typeof data.title === 'string' ? data.title : null,
-    items: read.filter((one) => !one.problem).map((one) => one.item as Item),
+    items: good.map((one) => one.item as Item),
+    ...(plan && { plan }),
     unread: read
       .filter((one) => one.problem)
       .map((one) => ({
@@ -41,4 +52,51 @@ export function readItemsJson(text: string): ReadResult | null {
         source: JSON.stringify(one.item),
       })),
   }
+}
+
+/** A plan as it was written, each part of the right type; what is not is as if it were not said. */
+function planIn(value: unknown, items: readonly number[]): PaperPlan {
+  const { sections, places, identity, ...said } = (typeof value === 'object' && value !== null ? value : {}) as Record<
+    string,
+    unknown
+  >
+  const known = listOf(sections).map((one) => ({
+    title: textIn(one, 'title'),
+    instructions: textIn(one, 'instructions'),
+  }))
+  const given = listOf(places)
+  return {
+    instructions: textIn(said, 'instructions'),
+    identity: listOf(identity).filter((field) => typeof field === 'string'),
+    timeLimit: positiveIn(said, 'timeLimit'),
+    attempts: positiveIn(said, 'attempts'),
+    shuffleItems: said['shuffleItems'] === true,
+    feedbackWhen: said['feedbackWhen'] === 'each' || said['feedbackWhen'] === 'never' ? said['feedbackWhen'] : 'after',
+    sections: known,
+    places: items.map((index) => {
+      const section = fieldIn(given[index], 'section')
+      return {
+        section: typeof section === 'number' && known[section] ? section : null,
+        required: fieldIn(given[index], 'required') !== false,
+      }
+    }),
+  }
+}
+
+function listOf(value: unknown): unknown[] {
+  return Array.isArray(value) ? value : []
+}
+
+function fieldIn(value: unknown, name: string): unknown {
+  return typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[name] : undefined
+}
+
+function textIn(value: unknown, name: string): string {
+  const found = fieldIn(value, name)
+  return typeof found === 'string' ? found : ''
+}
+
+function positiveIn(value: unknown, name: string): number | null {
+  const found = fieldIn(value, name)
+  return typeof found === 'number' && found > 0 ? found : null
 }

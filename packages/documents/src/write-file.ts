@@ -3,6 +3,7 @@ import {
   FORMAT_IDS,
   FORMATS,
   isFormatId,
+  ITEMS_ONLY,
   itemRows,
   tidyText,
   type Assets,
@@ -11,6 +12,8 @@ import {
   type FormatLimits,
   type Item,
   type Loss,
+  type PaperLimits,
+  type PaperPlan,
 } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
 import ExcelJS from 'exceljs'
@@ -38,6 +41,8 @@ export interface FileSettings {
   readonly title: string | null
   readonly as: 'paper' | 'bank'
   readonly assets?: Assets
+  /** Of a paper: its sections and settings. */
+  readonly plan?: PaperPlan
   /** The columns of a table; ours where none are given. */
   readonly columns?: ColumnTarget
 }
@@ -53,6 +58,12 @@ export function limitsOf(target: FileTarget): FormatLimits {
   return target === 'csv' || target === 'xlsx' ? COLUMNS_LIMITS : {}
 }
 
+/** What a target does not hold of a paper itself; our own JSON holds it all, the tidy text its items only. */
+export function paperLimitsOf(target: FileTarget): PaperLimits {
+  if (isFormatId(target)) return FORMATS[target].paper
+  return target === 'items' ? {} : ITEMS_ONLY
+}
+
 /** Writes items as a file. The same items give the same bytes, but for workbooks, whose package is not ours to lay out. */
 export async function writeFileAs(
   items: readonly Item[],
@@ -62,7 +73,7 @@ export async function writeFileAs(
   if (isFormatId(target)) return writeFormat(items, target, settings)
   switch (target) {
     case 'items':
-      return textFile(writeItemsJson(items, settings.title), 'json', 'application/json')
+      return textFile(writeItemsJson(items, settings.title, settings.plan), 'json', 'application/json')
     case 'draft':
       return textFile(tidyText(items, settings.title), 'txt', TEXT)
     case 'csv': {
@@ -88,8 +99,13 @@ export async function writeFileAs(
 }
 
 function writeFormat(items: readonly Item[], format: FormatId, settings: FileSettings): WrittenFile {
-  const { title, as, assets } = settings
-  const { data, losses } = FORMATS[format].write(items, { title: title ?? 'Items', as, ...(assets && { assets }) })
+  const { title, as, assets, plan } = settings
+  const { data, losses } = FORMATS[format].write(items, {
+    title: title ?? 'Items',
+    as,
+    ...(assets && { assets }),
+    ...(plan && { plan }),
+  })
   return {
     bytes: data.form === 'text' ? encoder.encode(data.text) : packZip(data.files),
     ending: FORMATS[format].fileEnding,

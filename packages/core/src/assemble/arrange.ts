@@ -50,3 +50,13 @@ export function withOptionOrder(item: Item, order: readonly string[] | null | un
   // A multiple response keeps its key in the order of its options.
   return { ...item, options, key: options.flatMap((option) => (item.key.includes(option.id) ? [option.id] : [])) }
 }
+
+/** The item as a paper shows it: with the paper's points and order of options, mixed only where both allow it. */
+export function inPaper(
+  item: Item,
+  entry: { readonly points: number; readonly optionOrder?: readonly string[] | null },
+  shuffleOptions: boolean,
+): Item {
+  const own = withOptionOrder({ ...item, points: entry.points }, entry.optionOrder)
+  return 'shuffle' in own ? { ...own, shuffle: own.shuffle && shuffleOptions } : own
+}

@@ -10,8 +10,11 @@ export class MarkupError extends Error {
 export interface MarkupParts {
   /** Name of the elements, without prefix. */
   readonly name: string
-  /** Takes an element and where it ends in the source, in UTF-16 code units. */
-  readonly take: (part: ElementNode, end: number) => void
+  /**
+   * Takes an element, where it ends in the source, in UTF-16 code units, and the elements that it stands in, the
+   * outermost first, with what they have held so far.
+   */
+  readonly take: (part: ElementNode, end: number, around: readonly ElementNode[]) => void
 }
 
 /**
@@ -69,7 +72,7 @@ class TreeBuilder {
     this.#here = this.#inner.pop() ?? []
     if (!closed) return
     if (!this.#open.length) this.#top = closed
-    else if (closed.name === this.#parts?.name) this.#parts.take(closed, end)
+    else if (closed.name === this.#parts?.name) this.#parts.take(closed, end, this.#open)
     else this.#here.push(closed)
   }
 

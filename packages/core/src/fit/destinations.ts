@@ -2,6 +2,7 @@ import { COLUMNS_LIMITS } from '../formats/columns/limits.ts'
 import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
 import { FORMATS } from '../formats/index.ts'
 import type { FormatLimits } from '../formats/limits.ts'
+import { ITEMS_ONLY, type PaperLimits } from '../formats/paper-plan.ts'
 
 /** A kind of place that items go to: a file in a format, or a service that takes such files. */
 export interface Destination {
@@ -11,6 +12,8 @@ export interface Destination {
   /** What is written for it, or null: the report alone is of use, to somebody who types there by hand. */
   readonly file: FormatId | 'csv' | 'xlsx' | null
   readonly limits: FormatLimits
+  /** What it does not hold of a paper itself. */
+  readonly paper: PaperLimits
 }
 
 const NOT_THERE = 'The site has no item of this kind'
@@ -32,6 +35,9 @@ const BREAKWATER_LIMITS: FormatLimits = {
   picture: { verdict: 'cannot', says: 'The site takes no pictures', remedy: 'picture-to-text' },
   hint: { verdict: 'changes', says: 'The site shows no hints', remedy: 'drop-hint' },
 }
+
+/** It asks a name, shows a quiz's items in their order, and gives the score after handing in. */
+const BREAKWATER_PAPER: PaperLimits = ITEMS_ONLY
 
 /** What online forms in general take (common practice; each has limits of its own). */
 const FORM_LIMITS: FormatLimits = {
@@ -67,6 +73,21 @@ const LIVE_LIMITS: FormatLimits = {
   hint: { verdict: 'changes', says: 'The hint is left out', remedy: 'drop-hint' },
 }
 
+/** What forms in general hold of a paper: sections, texts, fields, and which items are required (common practice). */
+const FORM_PAPER: PaperLimits = {
+  'time-limit': 'Forms in general have no time limit',
+  attempts: 'A form is filled in once, or as often as one likes',
+  'feedback-each': 'Feedback is shown after handing in',
+}
+
+const LIVE_PAPER: PaperLimits = {
+  ...ITEMS_ONLY,
+  sections: 'A game has one round; the items keep their order',
+  identity: 'Players give a name of their own',
+  'time-limit': 'A game has a time for each item, not for the whole',
+  attempts: 'A game is played when it is started',
+}
+
 const WHAT: Readonly<Record<FormatId, string>> = {
   gift: 'text file',
   aiken: 'text file',
@@ -77,16 +98,24 @@ const WHAT: Readonly<Record<FormatId, string>> = {
 }
 
 export const DESTINATIONS: readonly Destination[] = [
-  { id: 'breakwater', name: 'Breakwater', what: 'course site', file: 'qti21', limits: BREAKWATER_LIMITS },
+  {
+    id: 'breakwater',
+    name: 'Breakwater',
+    what: 'course site',
+    file: 'qti21',
+    limits: BREAKWATER_LIMITS,
+    paper: BREAKWATER_PAPER,
+  },
   ...FORMAT_IDS.map((id): Destination => ({
     id,
     name: FORMATS[id].name,
     what: WHAT[id],
     file: id,
     limits: FORMATS[id].limits,
+    paper: FORMATS[id].paper,
   })),
-  { id: 'csv', name: 'CSV', what: 'table of text', file: 'csv', limits: COLUMNS_LIMITS },
-  { id: 'xlsx', name: 'XLSX', what: 'workbook', file: 'xlsx', limits: COLUMNS_LIMITS },
-  { id: 'form', name: 'Online forms', what: 'in general', file: null, limits: FORM_LIMITS },
-  { id: 'live-game', name: 'Live games', what: 'in general', file: null, limits: LIVE_LIMITS },
+  { id: 'csv', name: 'CSV', what: 'table of text', file: 'csv', limits: COLUMNS_LIMITS, paper: ITEMS_ONLY },
+  { id: 'xlsx', name: 'XLSX', what: 'workbook', file: 'xlsx', limits: COLUMNS_LIMITS, paper: ITEMS_ONLY },
+  { id: 'form', name: 'Online forms', what: 'in general', file: null, limits: FORM_LIMITS, paper: FORM_PAPER },
+  { id: 'live-game', name: 'Live games', what: 'in general', file: null, limits: LIVE_LIMITS, paper: LIVE_PAPER },
 ]

@@ -1,6 +1,7 @@
 import type { Response } from '../grade/response.ts'
 import type { Item } from '../item/model.ts'
 import type { Assets, FormatLimits } from './limits.ts'
+import type { PaperLimits, PaperPlan } from './paper-plan.ts'
 
 /** A file of a package, by its path inside it. */
 export interface PackageFile {
@@ -22,6 +23,8 @@ export interface WriteSettings {
   readonly ids?: readonly string[]
   /** The pictures at hand, by the name that items give them. */
   readonly assets?: Assets
+  /** Of a paper: its sections and settings, as far as `Format.paper` lets them go. */
+  readonly plan?: PaperPlan
 }
 
 /** Something about an item that the format does not hold as it is; `affects` names the feature in `limits`. */
@@ -50,6 +53,8 @@ export interface ReadResult {
   readonly title: string | null
   readonly items: readonly Item[]
   readonly unread: readonly Unread[]
+  /** Of a test: its sections and settings, with a place for each item. */
+  readonly plan?: PaperPlan
 }
 
 /** Grades a response by the format's own published rules: the share earned, or null where that item is not there. */
@@ -61,6 +66,8 @@ export interface Format {
   readonly name: string
   readonly fileEnding: string
   readonly limits: FormatLimits
+  /** What it does not hold of a paper itself. */
+  readonly paper: PaperLimits
   /** Deterministic: the same items give the same bytes. Items that the format cannot hold are left out with a loss. */
   readonly write: (items: readonly Item[], settings: WriteSettings) => Written
   /** Lenient: anything that cannot be held is listed as unread. @throws FormatError if the data is not of this format at all. */

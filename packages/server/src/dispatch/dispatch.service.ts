@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { DESTINATIONS, fitItem, remedied, REMEDIES, withHeaders, type RemedyId } from '@zakuska/core'
+import { DESTINATIONS, fitItem, planOf, remedied, REMEDIES, withHeaders, type RemedyId } from '@zakuska/core'
 import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { picturesOf } from '../assets/pictures.ts'
@@ -80,8 +80,18 @@ export class DispatchService {
     const settings = { title: paper.title, as: 'paper' as const, assets, ...columns }
     const files = await Promise.all(
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
-        const items = chosen.flatMap(({ item, body }) => remedied(body, accepted.get(`${target}:${item.id}`) ?? []))
-        const { bytes, ending, type } = await writeFileAs(items, target, settings)
+        const parts = chosen.flatMap(({ item, body, entry }) =>
+          remedied(body, accepted.get(`${target}:${item.id}`) ?? []).map((part) => ({ part, entry })),
+        )
+        const plan = planOf(
+          paper,
+          parts.map(({ entry }) => entry),
+        )
+        const { bytes, ending, type } = await writeFileAs(
+          parts.map(({ part }) => part),
+          target,
+          { ...settings, plan },
+        )
         return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
       }),
     )

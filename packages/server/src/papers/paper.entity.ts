@@ -1,4 +1,5 @@
 import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
+import type { FeedbackWhen } from '@zakuska/core'
 import type { BankFilter } from '../bank/bank-filter.ts'
 
 /** One item's place in a paper, with what the paper says instead of the item. */
@@ -27,9 +28,6 @@ export interface PaperRule {
   /** Points of each item that it draws; null: the item's own. */
   readonly points: number | null
 }
-
-/** When a student sees feedback: after each item, after handing in, or not at all. */
-export type FeedbackWhen = 'each' | 'after' | 'never'
 
 @Entity()
 export class Paper {

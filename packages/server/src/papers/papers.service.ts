@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { CHECKS, expectedSeconds, reviewSet, withOptionOrder, type Item } from '@zakuska/core'
+import { CHECKS, expectedSeconds, inPaper, reviewSet, type Item } from '@zakuska/core'
 import { Workspace } from '../accounts/accounts.entities.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
@@ -198,11 +198,6 @@ function settingsIn({ identity, timeLimit, attempts, feedbackWhen, rules }: Save
       })),
     }),
   }
-}
-
-function inPaper(body: Item, entry: PaperEntry, shuffleOptions: boolean): Item {
-  const own = withOptionOrder({ ...body, points: entry.points }, entry.optionOrder)
-  return 'shuffle' in own ? { ...own, shuffle: own.shuffle && shuffleOptions } : own
 }
 
 function toSummary(paper: Paper): PaperSummaryDto {

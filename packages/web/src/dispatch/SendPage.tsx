@@ -1,8 +1,11 @@
 import {
   DESTINATIONS,
   fitItem,
+  fitPaper,
+  inPaper,
   KIND_NAMES,
   plainText,
+  planOf,
   remedied,
   REMEDIES,
   type Destination,
@@ -94,7 +97,7 @@ function Send({ paper }: { readonly paper: Paper }) {
           {rows.length ? (
             <>
               <ComparedWith shown={shown} show={show} />
-              <FitTable rows={rows} shown={shown} accepted={accepted} accept={setAccepted} />
+              <FitTable paper={paper} rows={rows} shown={shown} accepted={accepted} accept={setAccepted} />
             </>
           ) : (
             <Empty title="This paper has no items yet">
@@ -132,7 +135,7 @@ function rowsOf(paper: Paper, accepted: Accepted): Row[] {
   return paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
     if (!item) return []
-    const body: Item = { ...asKept(item.body), points: entry.points }
+    const body = inPaper(asKept(item.body), entry, paper.shuffleOptions)
     const columns = DESTINATIONS.map((destination) =>
       columnOf(destination, body, accepted[`${destination.id}:${item.id}`] ?? []),
     )
@@ -175,13 +178,14 @@ function ComparedWith({
 }
 
 interface FitTableProps {
+  readonly paper: Paper
   readonly rows: readonly Row[]
   readonly shown: readonly string[]
   readonly accepted: Accepted
   readonly accept: (accepted: Accepted) => void
 }
 
-function FitTable({ rows, shown, accepted, accept }: FitTableProps) {
+function FitTable({ paper, rows, shown, accepted, accept }: FitTableProps) {
   const [open, setOpen] = useState<string | null>(null)
   const columns = DESTINATIONS.filter((destination) => shown.includes(destination.id))
   return (
@@ -201,6 +205,7 @@ function FitTable({ rows, shown, accepted, accept }: FitTableProps) {
         </tr>
       </thead>
       <tbody>
+        <PaperFit paper={paper} columns={columns} />
         {rows.map((row, index) => {
           const own = row.columns.filter((column) => shown.includes(column.destination.id))
           const opened = own.find((column) => open === `${row.id}:${column.destination.id}`)
@@ -237,6 +242,75 @@ function FitTable({ rows, shown, accepted, accept }: FitTableProps) {
   )
 }
 
+/** What of the paper itself does not arrive: its sections, instructions, time and the like. */
+function PaperFit({ paper, columns }: { readonly paper: Paper; readonly columns: readonly Destination[] }) {
+  const [open, setOpen] = useState<string | null>(null)
+  const plan = planOf(paper, paper.entries)
+  const about = [
+    paper.sections.length ? counted(paper.sections.length, 'section', 'sections') : '',
+    plan.instructions.trim() ? 'instructions' : '',
+    paper.identity.join(', '),
+    paper.timeLimit === null ? '' : counted(paper.timeLimit, 'minute', 'minutes'),
+    paper.attempts === null ? '' : counted(paper.attempts, 'attempt', 'attempts'),
+    paper.shuffleItems ? 'items mixed' : '',
+  ]
+  const opened = columns.find((destination) => destination.id === open)
+  const losses = opened ? fitPaper(plan, opened.paper) : []
+  return (
+    <>
+      <tr className={`border-b border-line align-top ${opened ? 'bg-here' : ''}`}>
+        <td />
+        <td className="py-2 pr-3">
+          The paper itself
+          <span className="block text-xs text-muted">{about.filter(Boolean).join(' · ') || 'its items in order'}</span>
+        </td>
+        {columns.map((destination) => {
+          const count = fitPaper(plan, destination.paper).length
+          return (
+            <td key={destination.id} className="py-2 pr-2">
+              {count === 0 ? (
+                <AsIs />
+              ) : (
+                <button
+                  type="button"
+                  aria-expanded={open === destination.id}
+                  aria-label={`The paper itself, ${destination.name}: changes`}
+                  onClick={() => setOpen(open === destination.id ? null : destination.id)}
+                  className="text-left text-mustard-ink underline decoration-dotted underline-offset-2"
+                >
+                  <span aria-hidden="true">◐ </span>
+                  {counted(count, 'change', 'changes')}
+                </button>
+              )}
+            </td>
+          )
+        })}
+      </tr>
+      {opened && (
+        <tr className="border-b border-line bg-here">
+          <td />
+          <td colSpan={1 + columns.length} className="pb-3">
+            <p className="text-muted">What {opened.name} does not take over from the paper:</p>
+            <ul className="grid gap-1 pt-1">
+              {losses.map((loss) => (
+                <li key={loss.feature}>– {loss.says}.</li>
+              ))}
+            </ul>
+          </td>
+        </tr>
+      )}
+    </>
+  )
+}
+
+function AsIs() {
+  return (
+    <span className="text-muted">
+      <span aria-hidden="true">· </span>as is
+    </span>
+  )
+}
+
 function FitCell({
   column: { destination, fit, taken, becomes },
   open,
@@ -247,11 +321,7 @@ function FitCell({
   readonly toggle: () => void
 }) {
   if (fit.verdict === 'as-is' && !taken.length)
-    return (
-      <span className="text-muted">
-        <span aria-hidden="true">· </span>as is
-      </span>
-    )
+    return <AsIs />
   const cannot = fit.verdict === 'cannot'
   const tone = cannot
     ? 'font-semibold text-beet'

@@ -1,5 +1,6 @@
 import type { Response } from '../../grade/response.ts'
 import type { Format, FormatData, FormatGrader } from '../format.ts'
+import { ITEMS_ONLY } from '../paper-plan.ts'
 import { AIKEN_LIMITS } from './limits.ts'
 import { blocksOf, readAiken } from './read.ts'
 import { writeAiken } from './write.ts'
@@ -26,6 +27,7 @@ export const aiken: Format = {
   name: 'Aiken',
   fileEnding: 'aiken.txt',
   limits: AIKEN_LIMITS,
+  paper: ITEMS_ONLY,
   write: writeAiken,
   read: readAiken,
   grader: gradeAiken,

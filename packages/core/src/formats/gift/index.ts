@@ -1,5 +1,6 @@
 import type { Format } from '../format.ts'
 import { gradeGift } from './grade.ts'
+import { ITEMS_ONLY } from '../paper-plan.ts'
 import { GIFT_LIMITS } from './limits.ts'
 import { readGift } from './read.ts'
 import { writeGift } from './write.ts'
@@ -10,6 +11,7 @@ export const gift: Format = {
   name: 'GIFT',
   fileEnding: 'gift.txt',
   limits: GIFT_LIMITS,
+  paper: ITEMS_ONLY,
   write: writeGift,
   read: readGift,
   grader: gradeGift,

@@ -2,6 +2,7 @@ import type { Format } from '../format.ts'
 import type { FormatLimits } from '../limits.ts'
 import type { Dialect } from './dialect.ts'
 import { gradePackage } from './grade.ts'
+import { QTI_PAPER } from './limits.ts'
 import { readPackage } from './read-item.ts'
 import { writePackage } from './write-package.ts'
 
@@ -12,6 +13,7 @@ export function qtiFormat(dialect: Dialect, limits: FormatLimits): Format {
     name: dialect.name,
     fileEnding: `${dialect.id}.zip`,
     limits,
+    paper: QTI_PAPER,
     write: (items, settings) => writePackage(items, settings, dialect, limits),
     read: readPackage,
     grader: gradePackage,

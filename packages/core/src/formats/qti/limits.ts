@@ -1,4 +1,5 @@
 import type { FormatLimits } from '../limits.ts'
+import type { PaperLimits } from '../paper-plan.ts'
 import { WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What the standard has no declarative means for: it compares text by letters and numbers by value. */
@@ -18,4 +19,10 @@ export const QTI_LIMITS: FormatLimits = {
   },
   'note-feedback': { verdict: 'changes', says: 'Nothing is answered, so the feedback is left out' },
   'time-limit': { verdict: 'changes', says: 'The time limit goes with a paper only, not with a bank' },
+}
+
+/** What an `assessmentTest` does not hold of a paper. */
+export const QTI_PAPER: PaperLimits = {
+  identity: 'Name, class and the like are not asked; the site knows who answers',
+  attempts: 'How often it may be taken is to be set on the site',
 }

@@ -4,6 +4,7 @@ import { plainText } from '../../content/plain.ts'
 import type { Item, Option } from '../../item/model.ts'
 import type { FormatData, ReadResult, Unread } from '../format.ts'
 import { FormatError } from '../format.ts'
+import type { PaperPlace } from '../paper-plan.ts'
 import { rubricLine } from '../package/rubric.ts'
 import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children, descendants, elementsOf } from '../xml/xml.ts'
@@ -40,12 +41,17 @@ export function readPackage(data: FormatData): ReadResult {
   const opened = openPackage(data.files)
   const items: Item[] = []
   const unread: Unread[] = [...opened.unread]
+  const places: PaperPlace[] = []
   for (const packed of opened.items) {
     const item = toItem(packed)
-    if (typeof item === 'string') unread.push({ where: packed.path, reason: item, source: textOf(packed.root).trim() })
-    else items.push(item)
+    if (typeof item === 'string') {
+      unread.push({ where: packed.path, reason: item, source: textOf(packed.root).trim() })
+      continue
+    }
+    items.push(packed.ref ? { ...item, points: item.points * packed.ref.weight } : item)
+    places.push({ section: packed.ref?.section ?? null, required: packed.ref?.required ?? false })
   }
-  return { title: opened.title, items, unread }
+  return { title: opened.title, items, unread, ...(opened.plan && { plan: { ...opened.plan, places } }) }
 }
 
 function toItem(packed: PackedItem): Item | string {
@@ -114,7 +120,8 @@ function isOurGap(interaction: ElementNode): boolean {
 }
 
 function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly ElementNode[]): Common {
-  const { root, filing, stimuli, timeLimit } = packed
+  const { root, filing, stimuli } = packed
+  const timeLimit = packed.ref?.timeLimit ?? null
   const passage = children(body, 'div').find((one) => one.attributes['class'] === 'passage')
   const ids = new Set(
     interactions.flatMap((one) => children(one, 'simpleChoice').map((choice) => choice.attributes['identifier'])),

@@ -3,6 +3,7 @@ import { FormatError, type PackageFile, type Unread } from '../format.ts'
 import { children, descendants, parseXml } from '../xml/xml.ts'
 import { inPlainWords } from './dialect.ts'
 import { MANIFEST } from './names.ts'
+import { readTest, type ReadRef, type ReadTest } from './read-test.ts'
 
 export interface PackedItem {
   readonly path: string
@@ -11,8 +12,8 @@ export interface PackedItem {
   readonly filing: Filing
   /** Bodies of the stimuli that the item refers to. */
   readonly stimuli: readonly ElementNode[]
-  /** Seconds, where a test limits the item's time. */
-  readonly timeLimit: number | null
+  /** What a test says of it, where there is one that has it. */
+  readonly ref: ReadRef | null
 }
 
 /** What the manifest says about an item. */
@@ -29,6 +30,8 @@ export interface OpenPackage {
   readonly title: string | null
   /** In the order of the test if there is one, else of the manifest. */
   readonly items: readonly PackedItem[]
+  /** What the test says of the whole; null: there is none. */
+  readonly plan: ReadTest['plan'] | null
   readonly unread: readonly Unread[]
 }
 
@@ -59,7 +62,7 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
       })
     else items.push(...readItemFile(file, filingOf(resource), byPath, unread))
   }
-  return { title: titleOf(manifest), items: inTestOrder(items, byPath, manifest, base), unread }
+  return { title: titleOf(manifest), ...inTest(items, byPath, manifest, base), unread }
 }
 
 function openLoose(files: readonly PackageFile[]): OpenPackage {
@@ -69,7 +72,7 @@ function openLoose(files: readonly PackageFile[]): OpenPackage {
     .filter((file) => file.path.endsWith('.xml'))
     .flatMap((file) => readItemFile(file, NO_FILING, byPath, unread))
   if (!items.length) throw new FormatError('There is no imsmanifest.xml and no item in this package.')
-  return { title: null, items, unread }
+  return { title: null, items, plan: null, unread }
 }
 
 function readItemFile(
@@ -82,7 +85,7 @@ function readItemFile(
   try {
     const root = inPlainWords(parseXml(source))
     if (root.name === 'assessmentItem')
-      return [{ path: file.path, root, filing, stimuli: stimuliOf(root, file.path, byPath), timeLimit: null }]
+      return [{ path: file.path, root, filing, stimuli: stimuliOf(root, file.path, byPath), ref: null }]
     unread.push({ where: file.path, reason: `Holds ${root.name}, not an item.`, source })
   } catch (error) {
     if (!(error instanceof FormatError)) throw error
@@ -147,27 +150,26 @@ function titleOf(manifest: ElementNode): string | null {
   return (title && strings(title)[0]) || null
 }
 
-/** The items in the order of the test, with the time limits that it sets. */
-function inTestOrder(
+/** The items in the order of the test, with what it says of each, and what it says of the whole. */
+function inTest(
   items: readonly PackedItem[],
   byPath: ReadonlyMap<string, PackageFile>,
   manifest: ElementNode,
   base: string,
-): PackedItem[] {
-  const test = descendants(manifest, 'resource').find((resource) =>
-    /imsqti_(?:test|assessment)/.test(resource.attributes['type'] ?? ''),
+): Pick<OpenPackage, 'items' | 'plan'> {
+  const resource = descendants(manifest, 'resource').find((one) =>
+    /imsqti_(?:test|assessment)/.test(one.attributes['type'] ?? ''),
   )
-  const path = test && base + decodeURIComponent(test.attributes['href'] ?? '')
-  const file = path === undefined ? undefined : byPath.get(path)
-  if (!file) return [...items]
-  const refs = descendants(inPlainWords(parseXml(decoder.decode(file.bytes))), 'assessmentItemRef')
-  const order = refs.map((ref) => resolved(file.path, ref.attributes['href'] ?? ''))
-  const rank = (item: PackedItem): number => (order.includes(item.path) ? order.indexOf(item.path) : order.length)
-  return items
-    .map((item) => {
-      const ref = refs[order.indexOf(item.path)]
-      const seconds = Number(ref && children(ref, 'timeLimits')[0]?.attributes['maxTime'])
-      return seconds > 0 ? { ...item, timeLimit: seconds } : item
-    })
-    .sort((a, b) => rank(a) - rank(b))
+  const file = resource && byPath.get(base + decodeURIComponent(resource.attributes['href'] ?? ''))
+  if (!file) return { items, plan: null }
+  const { refs, plan } = readTest(inPlainWords(parseXml(decoder.decode(file.bytes))))
+  const known = new Map(items.map((item) => [item.path, item]))
+  const placed = refs.flatMap((ref): PackedItem[] => {
+    const path = resolved(file.path, ref.href)
+    const item = known.get(path)
+    // A test may ask for an item twice; a bank has it once.
+    known.delete(path)
+    return item ? [{ ...item, ref }] : []
+  })
+  return { items: [...placed, ...known.values()], plan }
 }

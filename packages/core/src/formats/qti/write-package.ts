@@ -10,6 +10,7 @@ import { printXml } from '../xml/xml.ts'
 import { inDialect, type Dialect } from './dialect.ts'
 import { LOM_NAMESPACE, MANIFEST, XSI_NAMESPACE } from './names.ts'
 import { itemElement, type StimulusRef } from './write-item.ts'
+import { testElement } from './write-test.ts'
 
 const encoder = new TextEncoder()
 const TEST_PATH = 'test.xml'
@@ -17,6 +18,8 @@ const TEST_PATH = 'test.xml'
 const LOM_DIFFICULTIES = ['very easy', 'easy', 'medium', 'difficult', 'very difficult']
 
 interface PackedItem {
+  /** Index among the items that were given. */
+  readonly at: number
   readonly identifier: string
   readonly path: string
   readonly item: Item
@@ -69,7 +72,14 @@ class Packing {
     const pictures = new Set<string>()
     const item = this.#pictures.place(given, pictures)
     const stimulus = this.#stimulusFor(item)
-    this.#packed.push({ identifier, path: `items/${identifier}.xml`, item, stimulus, pictures: [...pictures] })
+    this.#packed.push({
+      at: index,
+      identifier,
+      path: `items/${identifier}.xml`,
+      item,
+      stimulus,
+      pictures: [...pictures],
+    })
   }
 
   finish(): PackageFile[] {
@@ -84,6 +94,11 @@ class Packing {
       ...stimuli,
       ...this.#pictures.files(),
     ]
+  }
+
+  #test(): ElementNode {
+    const refs = this.#packed.map(({ at, identifier, path, item }) => ({ at, part: { identifier, path, item } }))
+    return testElement(refs, this.#settings, this.#dialect)
   }
 
   #file(path: string, root: ElementNode): PackageFile {
@@ -151,39 +166,6 @@ class Packing {
     const files = pictures.map((picture) => element('file', { href: picture }, []))
     const depends = stimulus ? [`R-${stimulus.identifier}`] : []
     return resource(`R-${identifier}`, this.#dialect.itemType, path, metadata, depends, files)
-  }
-
-  /** QTI 2.1 Information Model, section 3: one part, one section, the items in their order, the scores added up. */
-  #test(): ElementNode {
-    const { title } = this.#settings
-    const dialect = this.#dialect
-    const sum = element('sum', {}, [element('testVariables', { variableIdentifier: 'SCORE' }, [])])
-    const refs = this.#packed.map((one) =>
-      element(
-        'assessmentItemRef',
-        { identifier: one.identifier, href: one.path },
-        one.item.timeLimit === undefined ? [] : [element('timeLimits', { maxTime: String(one.item.timeLimit) }, [])],
-      ),
-    )
-    return element(
-      'assessmentTest',
-      {
-        xmlns: dialect.itemNamespace,
-        'xmlns:xsi': XSI_NAMESPACE,
-        'xsi:schemaLocation': `${dialect.itemNamespace} ${dialect.itemSchema}`,
-        identifier: 'test',
-        title: title || 'Test',
-      },
-      [
-        element('outcomeDeclaration', { identifier: 'SCORE', cardinality: 'single', baseType: 'float' }, [
-          element('defaultValue', {}, [element('value', {}, [textNode('0')])]),
-        ]),
-        element('testPart', { identifier: 'part-1', navigationMode: 'nonlinear', submissionMode: 'simultaneous' }, [
-          element('assessmentSection', { identifier: 'section-1', title: title || 'Test', visible: 'true' }, refs),
-        ]),
-        element('outcomeProcessing', {}, [element('setOutcomeValue', { identifier: 'SCORE' }, [sum])]),
-      ],
-    )
   }
 }
 

@@ -1,4 +1,5 @@
 import type { FormatLimits } from '../limits.ts'
+import type { PaperLimits } from '../paper-plan.ts'
 import { WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What QTI 1.2 does not hold (IMS Question and Test Interoperability ASI Information Model 1.2, 2002). */
@@ -17,4 +18,11 @@ export const QTI12_LIMITS: FormatLimits = {
     affects: ['wrong-order'],
     remedy: 'all-or-nothing',
   },
+}
+
+/** What an `assessment` does not hold of a paper. */
+export const QTI12_PAPER: PaperLimits = {
+  identity: 'Name, class and the like are not asked; the site knows who answers',
+  'some-required': 'Which items must be answered is to be set on the site',
+  'feedback-each': 'When feedback is shown is to be set on the site',
 }

@@ -4,6 +4,8 @@ export const RESPONSE = 'RESPONSE'
 export const SCORE = 'SCORE'
 /** The metadata field of QTI 1.x for the sort of item. */
 export const TYPE_FIELD = 'qmd_itemtype'
+/** How often an assessment may be taken, in the profile of QTI 1.2.1 that Common Cartridge 1.1 sets down. */
+export const ATTEMPTS_FIELD = 'cc_maxattempts'
 
 export function gapIdent(index: number): string {
   return `GAP_${index + 1}`

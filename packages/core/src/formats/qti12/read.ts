@@ -11,10 +11,11 @@ import {
   type TextRules,
 } from '../../item/model.ts'
 import { FormatError, type FormatData, type PackageFile, type ReadResult, type Unread } from '../format.ts'
+import type { PaperPlan } from '../paper-plan.ts'
 import { rubricLine } from '../package/rubric.ts'
 import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children, descendants, elementsOf, parseXml } from '../xml/xml.ts'
-import { TYPE_FIELD } from './names.ts'
+import { ATTEMPTS_FIELD, TYPE_FIELD } from './names.ts'
 import { mostOf, processItem } from './process.ts'
 
 const decoder = new TextDecoder('utf-8')
@@ -24,15 +25,59 @@ export function readQti12(data: FormatData): ReadResult {
   if (data.form !== 'package') throw new FormatError('A QTI 1.2 file is a package, not text.')
   const items: Item[] = []
   const left: Unread[] = []
-  const { roots, unread } = readDocuments(data.files, (node) => {
-    const item = toItem(node)
-    if (typeof item === 'string')
+  const sections: (ElementNode | null)[] = []
+  const { roots, unread } = readDocuments(data.files, (node, around) => {
+    const section = around.findLast((one) => one.name === 'section') ?? null
+    const item = toItem(node, passagesOf(around))
+    if (typeof item === 'string') {
       left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
-    else items.push(item)
+      return
+    }
+    items.push(item)
+    sections.push(section)
   })
   if (!roots.length && !unread.length) throw new FormatError('There is no questestinterop document in this package.')
-  const named = roots.flatMap((root) => [...children(root, 'assessment'), ...children(root, 'section')])[0]
-  return { title: named?.attributes['title'] ?? null, items, unread: [...unread, ...left] }
+  const assessment = roots.flatMap((root) => children(root, 'assessment'))[0]
+  const named = assessment ?? roots.flatMap((root) => children(root, 'section'))[0]
+  const title = named?.attributes['title'] ?? null
+  return {
+    title,
+    items,
+    unread: [...unread, ...left],
+    ...(assessment && { plan: planOf(assessment, sections) }),
+  }
+}
+
+/** What an assessment says of the whole, and the sections that its items stand in. */
+function planOf(assessment: ElementNode, sections: readonly (ElementNode | null)[]): PaperPlan {
+  const title = assessment.attributes['title']
+  // A section that is named like the assessment stands for the whole.
+  const own = [...new Set(sections)].filter((one) => one !== null).filter((one) => one.attributes['title'] !== title)
+  const seconds = secondsOf(child(assessment, 'duration'))
+  const attempts = Number(fieldsOf(assessment).get(ATTEMPTS_FIELD))
+  return {
+    instructions: instructionsOf(assessment),
+    identity: [],
+    timeLimit: seconds > 0 ? seconds : null,
+    attempts: attempts > 0 ? attempts : null,
+    shuffleItems: descendants(assessment, 'order').some((one) => one.attributes['order_type'] === 'Random'),
+    feedbackWhen: child(assessment, 'assessmentcontrol')?.attributes['feedbackswitch'] === 'No' ? 'never' : 'after',
+    sections: own.map((one) => ({ title: one.attributes['title'] ?? '', instructions: instructionsOf(one) })),
+    places: sections.map((one) => {
+      const index = one ? own.indexOf(one) : -1
+      return { section: index < 0 ? null : index, required: true }
+    }),
+  }
+}
+
+function instructionsOf(node: ElementNode): string {
+  const rubrics = children(node, 'rubric').filter((one) => /^(?:all|candidate)$/i.test(one.attributes['view'] ?? 'All'))
+  return rubrics.map((one) => plainText(contentIn(one))).join('\n')
+}
+
+/** What the sections around an item show to all their items (section 3.4: presentation_material). */
+function passagesOf(around: readonly ElementNode[]): Content {
+  return around.flatMap((one) => children(one, 'presentation_material').flatMap(contentIn))
 }
 
 interface Documents {
@@ -45,7 +90,10 @@ interface Documents {
  * @internal Hands over every item of the documents as it is parsed, through assessments and sections; an item has no
  * items inside. A document that breaks off hands over those before the fault; what is after them is unread.
  */
-export function readDocuments(files: readonly PackageFile[], take: (item: ElementNode) => void): Documents {
+export function readDocuments(
+  files: readonly PackageFile[],
+  take: (item: ElementNode, around: readonly ElementNode[]) => void,
+): Documents {
   const roots: ElementNode[] = []
   const unread: Unread[] = []
   for (const file of files) {
@@ -56,8 +104,8 @@ export function readDocuments(files: readonly PackageFile[], take: (item: Elemen
     try {
       const root = parseXml(source, {
         name: 'item',
-        take: (item, end) => {
-          take(item)
+        take: (item, end, around) => {
+          take(item, around)
           taken = end
         },
       })
@@ -72,12 +120,12 @@ export function readDocuments(files: readonly PackageFile[], take: (item: Elemen
 
 type Common = Omit<Extract<Item, { kind: 'note' }>, 'kind'>
 
-function toItem(node: ElementNode): Item | string {
+function toItem(node: ElementNode, shared: Content): Item | string {
   const presentation = child(node, 'presentation')
   if (!presentation) return 'The item has no presentation.'
   const responses = responsesOf(presentation)
   const fields = fieldsOf(node)
-  const common = commonOf(node, presentation, fields)
+  const common = commonOf(node, presentation, fields, shared)
   try {
     return read(node, responses, fields, common)
   } catch (error) {
@@ -112,9 +160,10 @@ function fieldsOf(node: ElementNode): Fields {
   return fields
 }
 
-function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields): Common {
+function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields, shared: Content): Common {
   const materials = materialsOf(presentation)
   const passage = materials.find((one) => one.attributes['label'] === 'passage')
+  const ownPassage = [...shared, ...(passage ? contentOf(passage) : [])]
   const feedback = (ident: string): ElementNode | undefined =>
     children(node, 'itemfeedback').find((one) => one.attributes['ident'] === ident)
   const general = feedback('general')
@@ -135,7 +184,7 @@ function commonOf(node: ElementNode, presentation: ElementNode, fields: Fields):
     ...optional('outcome', 'outcome'),
     ...optional('level', 'level'),
     ...(seconds > 0 && { timeLimit: seconds }),
-    ...(passage && { passage: contentOf(passage) }),
+    ...(ownPassage.length > 0 && { passage: ownPassage }),
     ...(general && { feedback: contentIn(general) }),
     ...(hint && { hint: contentIn(hint) }),
     ...(language !== undefined && { language }),

@@ -8,10 +8,11 @@ import { fitItem } from '../../fit/fit.ts'
 import { isGraded, type Item, type Option } from '../../item/model.ts'
 import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
 import { PicturePack } from '../package/pictures.ts'
+import { barePlan, bySection, type PaperPlan } from '../paper-plan.ts'
 import { rubricText } from '../package/rubric.ts'
 import { printXml, XmlWriter } from '../xml/xml.ts'
 import { QTI12_LIMITS } from './limits.ts'
-import { CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
+import { ATTEMPTS_FIELD, CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
 import { respconditions } from './write-scoring.ts'
 
 const encoder = new TextEncoder()
@@ -26,26 +27,64 @@ export function writeQti12(items: readonly Item[], settings: WriteSettings): Wri
   const losses: Loss[] = []
   const written: number[] = []
   const pictures = new PicturePack(settings.assets, '')
-  const title = settings.title || 'Items'
-  const document = new XmlWriter([
-    element('questestinterop', {}, []),
-    ...(settings.as === 'paper' ? [element('assessment', { ident: 'assessment-1', title }, [])] : []),
-    element('section', { ident: 'section-1', title }, []),
-  ])
   items.forEach((item, index) => {
     const fit = fitItem(item, QTI12_LIMITS, settings.assets)
     losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
-    if (fit.verdict === 'cannot') return
-    written.push(index)
-    const ident = settings.ids?.[index] ?? `item-${String(index + 1).padStart(3, '0')}`
-    document.add(itemElement(pictures.place(item), ident))
+    if (fit.verdict !== 'cannot') written.push(index)
   })
+  const plan = settings.as === 'paper' && settings.plan ? settings.plan : barePlan(items.length)
+  const title = settings.title || 'Items'
+  const document = new XmlWriter()
+  document.open(element('questestinterop', {}, []))
+  if (settings.as === 'paper') document.open(assessment(title, plan))
+  const planned = bySection(
+    plan,
+    written.map((at) => ({ at, part: at })),
+  )
+  planned.forEach(({ section: own, parts }, index) => {
+    document.open(sectionElement(`section-${index + 1}`, own ?? { title, instructions: '' }, plan))
+    for (const { part: at } of parts) {
+      const item = items[at]
+      const ident = settings.ids?.[at] ?? `item-${String(at + 1).padStart(3, '0')}`
+      if (item) document.add(itemElement(pictures.place(item), ident))
+    }
+    document.close()
+  })
+  // An assessment has a section, though there is nothing in it.
+  if (!planned.length) document.add(sectionElement('section-1', { title, instructions: '' }, plan))
   const files: PackageFile[] = [
     { path: 'imsmanifest.xml', bytes: encoder.encode(printXml(manifest(pictures.files()))) },
     { path: ASSESSMENT_PATH, bytes: document.finish() },
     ...pictures.files(),
   ]
   return { data: { form: 'package', files }, losses, written }
+}
+
+/** What stands in an assessment before its sections (section 3.2): duration, metadata, control, rubric. */
+function assessment(title: string, plan: PaperPlan): ElementNode {
+  return element('assessment', { ident: 'assessment-1', title }, [
+    ...(plan.timeLimit === null ? [] : [element('duration', {}, [textNode(`PT${plan.timeLimit}S`)])]),
+    ...(plan.attempts === null ? [] : [qtimetadata([[ATTEMPTS_FIELD, String(plan.attempts)]])]),
+    ...(plan.feedbackWhen === 'never' ? [element('assessmentcontrol', { feedbackswitch: 'No' }, [])] : []),
+    ...instructionsRubric(plan.instructions),
+  ])
+}
+
+/** What stands in a section before its items (section 3.4): rubric, and how its items are ordered. */
+function sectionElement(
+  ident: string,
+  { title, instructions }: { readonly title: string; readonly instructions: string },
+  plan: PaperPlan,
+): ElementNode {
+  const order = element('selection_ordering', {}, [element('order', { order_type: 'Random' }, [])])
+  return element('section', { ident, title }, [
+    ...instructionsRubric(instructions),
+    ...(plan.shuffleItems ? [order] : []),
+  ])
+}
+
+function instructionsRubric(text: string): ElementNode[] {
+  return text.trim() ? [element('rubric', { view: 'Candidate' }, [plainMaterial(text.trim())])] : []
 }
 
 function manifest(pictures: readonly PackageFile[]): ElementNode {
@@ -85,13 +124,17 @@ function metadata(item: Item): ElementNode {
   if (item.kind === 'numeric' && item.unit !== undefined) fields.push(['unit', item.unit])
   if (item.kind === 'cloze' && item.wordBank) fields.push(['wordbank', JSON.stringify(item.wordBank)])
   if (item.kind === 'scale') fields.push(['low', String(item.low)], ['high', String(item.high)])
+  return element('itemmetadata', {}, [qtimetadata(fields)])
+}
+
+function qtimetadata(fields: readonly (readonly [string, string])[]): ElementNode {
   const entries = fields.map(([label, entry]) =>
     element('qtimetadatafield', {}, [
       element('fieldlabel', {}, [textNode(label)]),
       element('fieldentry', {}, [textNode(entry)]),
     ]),
   )
-  return element('itemmetadata', {}, [element('qtimetadata', {}, entries)])
+  return element('qtimetadata', {}, entries)
 }
 
 function rubric(item: Item): ElementNode[] {

@@ -21,16 +21,21 @@ export function printXml(root: ElementNode): string {
   return `${DECLARATION}${printMarkup([root])}\n`
 }
 
-/** A long document whose parts are printed as they come, so that none of them is held as a tree. */
+/** A long document that is printed as it comes, so that it is never held as a tree. */
 export class XmlWriter {
-  readonly #wrappers: readonly ElementNode[]
+  readonly #open: string[] = []
   readonly #encoded: Uint8Array[] = []
-  #printed: string
+  #printed = DECLARATION
 
-  /** @param wrappers elements inside each other, the outermost first; the parts go inside the last of them. */
-  constructor(wrappers: readonly ElementNode[]) {
-    this.#wrappers = wrappers
-    this.#printed = DECLARATION + wrappers.map(printStartTag).join('')
+  /** Starts an element; what is added goes inside it until it is closed. Its own children come first. */
+  open(node: ElementNode): void {
+    this.#open.push(node.name)
+    this.#printed += printStartTag(node)
+    for (const inner of node.children) this.#printed += printMarkup([inner])
+  }
+
+  close(): void {
+    this.#printed += `</${this.#open.pop() ?? ''}>`
   }
 
   add(part: ElementNode): void {
@@ -38,10 +43,10 @@ export class XmlWriter {
     if (this.#printed.length > BATCH) this.#encode()
   }
 
-  /** The whole document as UTF-8. */
+  /** The whole document as UTF-8, with all that is open closed. */
   finish(): Uint8Array {
-    const ends = this.#wrappers.map((node) => `</${node.name}>`).reverse()
-    this.#printed += `${ends.join('')}\n`
+    while (this.#open.length) this.close()
+    this.#printed += '\n'
     this.#encode()
     const bytes = new Uint8Array(this.#encoded.reduce((length, piece) => length + piece.length, 0))
     let at = 0

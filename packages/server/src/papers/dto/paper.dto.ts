@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
-import { CHECK_CODES, type CheckCode } from '@zakuska/core'
+import { CHECK_CODES, type CheckCode, type FeedbackWhen } from '@zakuska/core'
 import { PRINT_FORMS, type PrintForm } from '@zakuska/documents'
 import { Type } from 'class-transformer'
 import {
@@ -20,7 +20,6 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { BankFilterDto, ItemDto } from '../../bank/dto/bank.dto.ts'
-import type { FeedbackWhen } from '../paper.entity.ts'
 
 const FEEDBACK_WHEN = ['each', 'after', 'never'] as const
 
