@@ -119,6 +119,7 @@ async function bank() {
     await figure('not narrowed', (at) => search({ offset: (at % 10) * 100 }))
     await figure('all counts of a narrow filter', (at) => facets({ tag: `topic ${at % 40}` }))
     await figure('all counts, not narrowed', () => facets({}))
+    await figure('all counts of a broad filter', () => facets({ kind: 'single' }))
     await close()
   } finally {
     await database.stop()

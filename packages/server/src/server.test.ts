@@ -417,12 +417,7 @@ describe('papers and files', () => {
       const get = async (unsigned: boolean): Promise<number> => {
         const answer = await iris
           .get(`/api/papers/${paper.id}/file?formats=${format}&unsigned=${unsigned}`)
-          .buffer(true)
-          .parse((response, done) => {
-            const chunks: Buffer[] = []
-            response.on('data', (chunk: Buffer) => chunks.push(chunk))
-            response.on('end', () => done(null, Buffer.concat(chunks)))
-          })
+          .responseType('blob')
           .expect(200)
         if (format === 'gift' && !unsigned) return (answer.body as Buffer).toString().includes('::') ? 1 : 0
         const contents = await readFile(new Uint8Array(answer.body as Buffer))

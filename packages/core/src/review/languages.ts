@@ -6,7 +6,7 @@ export interface ReviewWords {
   /** BCP 47 primary tag. */
   readonly code: string
   /** Words by which the language is told, each common in it and rare in the others. */
-  readonly common: readonly string[]
+  readonly common: ReadonlySet<string>
   readonly allAbove: RegExp
   readonly noneAbove: RegExp
   /** A question or completion that asks for the exception; the negative word is its first group. */
@@ -16,7 +16,7 @@ export interface ReviewWords {
   readonly unfocused: RegExp
 }
 
-const words = (list: string): readonly string[] => list.split(' ')
+const words = (list: string): ReadonlySet<string> => new Set(list.split(' '))
 const word = (source: string): RegExp => new RegExp(`(?<![\\p{L}\\p{M}])(?:${source})(?![\\p{L}\\p{M}])`, 'iu')
 const whole = (source: string): RegExp => new RegExp(`^(?:${source})[\\s.!?:…]*$`, 'iu')
 
@@ -133,8 +133,16 @@ const MIN_SHARE = 0.12
 export function reviewWords(item: Item): ReviewWords | null {
   const named = item.language?.toLowerCase().split('-')[0]
   if (named !== undefined && named !== '') return REVIEW_LANGUAGES.find((one) => one.code === named) ?? null
-  return languageOfText(allText(item))
+  let words = told.get(item)
+  if (words === undefined) {
+    words = languageOfText(allText(item))
+    told.set(item, words)
+  }
+  return words
 }
+
+/** Items never change, and every check of one asks for its language. */
+const told = new WeakMap<Item, ReviewWords | null>()
 
 /** The listed language whose common words make up the largest share of the text, at least an eighth; null: none. */
 export function languageOfText(text: string): ReviewWords | null {
@@ -143,7 +151,7 @@ export function languageOfText(text: string): ReviewWords | null {
   let best: ReviewWords | null = null
   let most = MIN_SHARE
   for (const language of REVIEW_LANGUAGES) {
-    const share = words.filter((one) => language.common.includes(one)).length / words.length
+    const share = words.filter((one) => language.common.has(one)).length / words.length
     if (share > most) [best, most] = [language, share]
   }
   return best

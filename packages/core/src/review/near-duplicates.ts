@@ -34,7 +34,7 @@ const TURNS =
 
 /** Words that a question is put together with; another one of these makes no other question. */
 const FORM_WORDS = new Set([
-  ...REVIEW_LANGUAGES.flatMap((language) => language.common),
+  ...REVIEW_LANGUAGES.flatMap((language) => [...language.common]),
   ...'has have had there some any can will would should do did was were who why its their these those following used called'.split(
     ' ',
   ),

@@ -53,6 +53,9 @@ const SHARES: Readonly<Record<ShareBand, string>> = {
   untaken: 'i.share_right is null',
 }
 
+/** Ids of the items that are in papers of a workspace. */
+export const IN_PAPERS = `select (entry ->> 'itemId')::uuid from paper p, jsonb_array_elements(p.entries) entry where p.workspace_id = ? and p.deleted_at is null`
+
 /**
  * The filter as a condition on `bank_item i`.
  *
@@ -75,7 +78,7 @@ export function conditionOf(workspaceId: string, filter: BankFilter, without?: k
   for (const [name, sql] of FLAGS)
     if (filter[name] !== undefined) add(name, filter[name] === 'yes' ? sql : `not (${sql})`)
   if (filter.used !== undefined) {
-    const inPapers = `i.id in (select (entry ->> 'itemId')::uuid from paper p, jsonb_array_elements(p.entries) entry where p.workspace_id = ? and p.deleted_at is null)`
+    const inPapers = `i.id in (${IN_PAPERS})`
     add('used', filter.used === 'yes' ? inPapers : `not (${inPapers})`, workspaceId)
   }
   if (filter.share !== undefined) add('share', SHARES[filter.share])

@@ -18,7 +18,7 @@ import { Workspace, type WorkspaceSettings } from '../accounts/accounts.entities
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
-import { conditionOf, SORTS, type BankFilter } from './bank-filter.ts'
+import { conditionOf, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
 import type {
   BankFacetsDto,
   ItemDto,
@@ -29,11 +29,26 @@ import type {
   VariantDto,
 } from './dto/bank.dto.ts'
 import { countFacets } from './facets.ts'
+import { KeptCounts } from './kept-counts.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
 const PAGE = 50
 /** Beyond it nobody needs to know how many exactly, and counting on takes longer than finding. */
 const MOST_COUNTED = 10_000
+/** As many as are gathered and sorted in no time. */
+const FEW = 1000
+
+interface Page {
+  readonly order: string
+  readonly limit: number
+  readonly offset: number
+}
+
+interface PageOfIds {
+  /** At most one over what is counted. */
+  readonly total: number
+  readonly rows: readonly { readonly id: string }[]
+}
 const MAX_CANDIDATES = 20
 /** Letters that are compared at most; a passage of pages says nothing more of what an item asks. */
 const MAX_COMPARED = 2000
@@ -52,18 +67,12 @@ export class BankService {
   /** Items that a filter finds, a page of them, and how many there are. */
   async search(workspaceId: string, asked: SearchItemsDto): Promise<ItemPageDto> {
     const { sort, offset, limit, ...filter } = asked
-    const { sql, values } = conditionOf(workspaceId, filter)
-    const [rows, [found]] = await Promise.all([
-      this.em.execute<{ id: string }[]>(
-        `select i.id from bank_item i where ${sql} order by ${SORTS[sort ?? 'newest']} limit ? offset ?`,
-        [...values, limit ?? PAGE, offset ?? 0],
-      ),
-      this.em.execute<{ total: number }[]>(
-        `select count(*)::int as total from (select 1 from bank_item i where ${sql} limit ${MOST_COUNTED + 1}) counted`,
-        [...values],
-      ),
-    ])
-    const total = found?.total ?? 0
+    const page = { order: SORTS[sort ?? 'newest'], limit: limit ?? PAGE, offset: offset ?? 0 }
+    const kept = (await KeptCounts.read(this.em, workspaceId)).found(filter)
+    const condition = conditionOf(workspaceId, filter)
+    const { total, rows } =
+      (kept === null || kept <= FEW ? await this.#pageOfFew(condition, page) : null) ??
+      (await this.#pageOfMany(condition, page, kept))
     return {
       total: Math.min(total, MOST_COUNTED),
       isMore: total > MOST_COUNTED,
@@ -72,6 +81,39 @@ export class BankService {
         rows.map((row) => row.id),
       ),
     }
+  }
+
+  /** Gathers what is found and sorts it; null: there is more of it than that is good for. */
+  async #pageOfFew({ sql, values }: Condition, { order, limit, offset }: Page): Promise<PageOfIds | null> {
+    const rows = await this.em.execute<{ id: string | null; total: number }[]>(
+      `with i as materialized (select i.id, i.updated_at, i.share_right, i.points, i.last_sent_at from bank_item i where ${sql} limit ${FEW + 1})
+       select page.id, counted.total from (select count(*)::int as total from i) counted
+       left join lateral (select i.id from i where counted.total <= ${FEW} order by ${order} limit ? offset ?) page on true`,
+      [...values, limit, offset],
+    )
+    const total = rows[0]?.total ?? 0
+    return total > FEW ? null : { total, rows: rows.flatMap(({ id }) => (id === null ? [] : { id })) }
+  }
+
+  /** Walks the order until the page is full, and counts no further than one over what is shown. */
+  async #pageOfMany(
+    { sql, values }: Condition,
+    { order, limit, offset }: Page,
+    kept: number | null,
+  ): Promise<PageOfIds> {
+    const [rows, [found]] = await Promise.all([
+      this.em.execute<{ id: string }[]>(
+        `select i.id from bank_item i where ${sql} order by ${order} limit ? offset ?`,
+        [...values, limit, offset],
+      ),
+      kept === null
+        ? this.em.execute<{ total: number }[]>(
+            `select count(*)::int as total from (select 1 from bank_item i where ${sql} limit ${MOST_COUNTED + 1}) counted`,
+            [...values],
+          )
+        : [{ total: kept }],
+    ])
+    return { total: found?.total ?? 0, rows }
   }
 
   /** Ids that a filter finds, in an order that does not change while the same items are found. */
@@ -85,13 +127,13 @@ export class BankService {
   }
 
   async facets(workspaceId: string, filter: BankFilter): Promise<BankFacetsDto> {
-    const own = { workspaceId, deletedAt: null }
-    const [facets, all, waiting] = await Promise.all([
-      countFacets(this.em, workspaceId, filter),
-      this.em.count(BankItem, own),
-      this.em.count(BankItem, { ...own, signOff: null }),
-    ])
-    return { all, waiting, facets: facets.map(({ name, values }) => ({ name, values: [...values] })) }
+    const kept = await KeptCounts.read(this.em, workspaceId)
+    const facets = await countFacets(this.em, workspaceId, filter, kept)
+    return {
+      all: kept.all,
+      waiting: kept.found({ signedOff: 'no' }) ?? 0,
+      facets: facets.map(({ name, values }) => ({ name, values: [...values] })),
+    }
   }
 
   async get(workspaceId: string, id: string): Promise<ItemDto> {

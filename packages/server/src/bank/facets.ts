@@ -1,5 +1,6 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
-import { conditionOf, type BankFilter } from './bank-filter.ts'
+import { conditionOf, IN_PAPERS, type BankFilter } from './bank-filter.ts'
+import type { KeptCounts } from './kept-counts.ts'
 
 export interface FacetValue {
   readonly value: string
@@ -29,102 +30,116 @@ const SIMPLE: readonly (readonly [keyof BankFilter, string])[] = [
     `case when i.share_right is null then 'untaken' when i.share_right < 0.4 then 'hard' when i.share_right <= 0.8 then 'middle' else 'easy' end`,
   ],
 ]
+const LISTS = [
+  ['tag', 'tags'],
+  ['finding', 'findings'],
+] as const
 
 function yesNo(sql: string): string {
   return `case when ${sql} then 'yes' else 'no' end`
 }
 
 /**
- * Counts every value under the filter as it is set, each field counted as if it alone were open. Fields that the filter
- * does not set are counted in one pass over what it finds.
+ * Counts every value under the filter as it is set, each field counted as if it alone were open. What is counted over
+ * the whole bank is kept by the database; fields that the filter does not set are counted in one pass over what it
+ * finds.
  */
-export async function countFacets(em: EntityManager, workspaceId: string, filter: BankFilter): Promise<Facets[]> {
-  const open = SIMPLE.filter(([name]) => filter[name] === undefined)
-  const set = SIMPLE.filter(([name]) => filter[name] !== undefined)
-  const found = new Map<keyof BankFilter, FacetValue[]>()
-  const [inOnePass, tags, findings, used, ...each] = await Promise.all([
-    onePass(em, workspaceId, filter, open),
-    unnested(em, workspaceId, filter, 'tag', 'tags'),
-    unnested(em, workspaceId, filter, 'finding', 'findings'),
-    usedInPapers(em, workspaceId, filter),
-    ...set.map(([name, sql]) => counted(em, workspaceId, filter, name, sql)),
+export async function countFacets(
+  em: EntityManager,
+  workspaceId: string,
+  filter: BankFilter,
+  kept: KeptCounts,
+): Promise<Facets[]> {
+  const fields = [...SIMPLE.map(([name]) => name), ...LISTS.map(([name]) => name)]
+  const set = fields.filter((name) => filter[name] !== undefined)
+  const isWhole = Object.values(filter).every((value) => value === undefined || value === '')
+  const [used, open, ...each] = await Promise.all([
+    usedInPapers(em, workspaceId, filter, kept),
+    isWhole
+      ? keptOf(kept, fields)
+      : countedOver(
+          em,
+          workspaceId,
+          filter,
+          fields.filter((name) => !set.includes(name)),
+        ),
+    ...set.map(async (name) => {
+      const { [name]: _own, ...rest } = filter
+      const others = Object.values(rest).some((value) => value !== undefined && value !== '')
+      return others ? countedOver(em, workspaceId, rest, [name]) : keptOf(kept, [name])
+    }),
   ])
-  for (const [name, values] of inOnePass) found.set(name, values)
-  set.forEach(([name], index) => found.set(name, each[index] ?? []))
-  found.set('tag', tags)
-  found.set('finding', findings)
+  const found = new Map([...open, ...each.flatMap((one) => [...one])])
   found.set('used', used)
   return [...found].map(([name, values]) => ({ name, values: values.filter((one) => one.value !== '') }))
 }
 
-async function onePass(
+type Counted = Map<keyof BankFilter, readonly FacetValue[]>
+
+function keptOf(kept: KeptCounts, fields: readonly (keyof BankFilter)[]): Counted {
+  return new Map(fields.map((name) => [name, kept.valuesOf(name, MOST_VALUES)]))
+}
+
+/** Counts fields in one pass over the items that a filter finds. */
+async function countedOver(
   em: EntityManager,
   workspaceId: string,
   filter: BankFilter,
-  fields: typeof SIMPLE,
-): Promise<Map<keyof BankFilter, FacetValue[]>> {
-  const found = new Map<keyof BankFilter, FacetValue[]>(fields.map(([name]) => [name, []]))
-  if (!fields.length) return found
+  fields: readonly (keyof BankFilter)[],
+): Promise<Counted> {
+  const counted = new Map<keyof BankFilter, FacetValue[]>(fields.map((name) => [name, []]))
   const { sql, values } = conditionOf(workspaceId, filter)
-  const columns = fields.map(([, column], index) => `${column} as c${index}`).join(', ')
-  const sets = fields.map((_field, index) => `(c${index})`).join(', ')
-  const rows = await em.execute<Record<string, unknown>[]>(
-    `select grouping(${fields.map((_field, index) => `c${index}`).join(', ')}) as which, ${fields.map((_field, index) => `c${index}`).join(', ')}, count(*)::int as count
-     from (select ${columns} from bank_item i where ${sql}) found group by grouping sets (${sets}) order by count desc`,
+  const simple = SIMPLE.filter(([name]) => fields.includes(name))
+  const lists = LISTS.filter(([name]) => fields.includes(name))
+  const columns = [
+    ...simple.map(([, column], index) => `${column} as c${index}`),
+    ...lists.map(([, column]) => `i.${column}`),
+  ]
+  const names = simple.map((_field, index) => `c${index}`)
+  // grouping() sets a bit for each field that a row is not grouped by, the last field the lowest.
+  const passes = [
+    ...(simple.length
+      ? [
+          `select case grouping(${names.join(', ')}) ${simple
+            .map(([name], at) => `when ${(1 << simple.length) - 1 - (1 << (simple.length - 1 - at))} then '${name}'`)
+            .join(' ')} end as field, coalesce(${names.join(', ')}) as value, count(*)::int as count
+           from found group by grouping sets (${names.map((name) => `(${name})`).join(', ')})`,
+        ]
+      : []),
+    ...lists.map(
+      ([name, column]) => `select '${name}', one, count(*)::int from found, unnest(found.${column}) one group by one`,
+    ),
+  ]
+  const rows = await em.execute<{ field: keyof BankFilter; value: string | null; count: number }[]>(
+    `with found as materialized (select ${columns.join(', ')} from bank_item i where ${sql})
+     ${passes.join(' union all ')} order by 3 desc, 2`,
     [...values],
   )
-  for (const row of rows) {
-    // grouping() sets a bit for each field that a row is not grouped by, the last field the lowest.
-    const index = fields.findIndex((_field, at) => (Number(row['which']) & (1 << (fields.length - 1 - at))) === 0)
-    const [name] = fields[index] ?? []
-    const value = row[`c${index}`]
-    const list = name && found.get(name)
-    if (list && list.length < MOST_VALUES && typeof value === 'string')
-      list.push({ value, count: Number(row['count']) })
+  for (const { field, value, count } of rows) {
+    const list = counted.get(field)
+    if (list && value !== null && list.length < MOST_VALUES) list.push({ value, count })
   }
-  return found
+  return counted
 }
 
-function counted(
+/** Papers name the items that are in them, so that the few of them are looked up and not the whole bank. */
+async function usedInPapers(
   em: EntityManager,
   workspaceId: string,
   filter: BankFilter,
-  name: keyof BankFilter,
-  column: string,
+  kept: KeptCounts,
 ): Promise<FacetValue[]> {
-  const { sql, values } = conditionOf(workspaceId, filter, name)
-  return em.execute<FacetValue[]>(
-    `select ${column} as value, count(*)::int as count from bank_item i where ${sql} and ${column} is not null group by 1 order by 2 desc, 1 limit ${MOST_VALUES}`,
-    [...values],
+  const { used: _used, ...rest } = filter
+  const { sql, values } = conditionOf(workspaceId, rest)
+  const known = kept.found(rest)
+  const [row] = await em.execute<{ yes: number; all: number }[]>(
+    `select (select count(*)::int from bank_item i where i.id in (${IN_PAPERS}) and ${sql}) as yes,
+       ${known === null ? `(select count(*)::int from bank_item i where ${sql})` : '0'} as all`,
+    [workspaceId, ...values, ...(known === null ? values : [])],
   )
-}
-
-function unnested(
-  em: EntityManager,
-  workspaceId: string,
-  filter: BankFilter,
-  name: 'tag' | 'finding',
-  column: string,
-): Promise<FacetValue[]> {
-  const { sql, values } = conditionOf(workspaceId, filter, name)
-  return em.execute<FacetValue[]>(
-    `select one as value, count(*)::int as count from bank_item i, unnest(i.${column}) one where ${sql} group by 1 order by 2 desc, 1 limit ${MOST_VALUES}`,
-    [...values],
-  )
-}
-
-async function usedInPapers(em: EntityManager, workspaceId: string, filter: BankFilter): Promise<FacetValue[]> {
-  const count = async (used: 'yes' | 'no' | undefined): Promise<number> => {
-    const { used: _used, ...rest } = filter
-    const { sql, values } = conditionOf(workspaceId, { ...rest, ...(used && { used }) })
-    const [row] = await em.execute<{ count: number }[]>(`select count(*)::int as count from bank_item i where ${sql}`, [
-      ...values,
-    ])
-    return row?.count ?? 0
-  }
-  const [all, yes] = await Promise.all([count(undefined), count('yes')])
+  const yes = row?.yes ?? 0
   return [
     { value: 'yes', count: yes },
-    { value: 'no', count: all - yes },
+    { value: 'no', count: (known ?? row?.all ?? 0) - yes },
   ]
 }

@@ -1,11 +1,20 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable } from '@nestjs/common'
-import { tidyText } from '@zakuska/core'
+import { fitPaper, tidyText, type PaperLimits } from '@zakuska/core'
 import { readFile } from '@zakuska/documents'
 import { orNotFound } from '../http/id.ts'
 import { ColumnLayout } from './column-layout.entity.ts'
 import type { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
+
+/** A draft holds items; what a test says besides them is to be set on the paper that they go into. */
+const DRAFT_PAPER: PaperLimits = {
+  sections: 'its sections are left out; the items keep their order',
+  instructions: 'its instructions are left out',
+  'time-limit': 'its time limit is left out',
+  attempts: 'how often it may be taken is left out',
+  'shuffle-items': 'that its items change places is left out',
+}
 
 /** Files on their way to being drafts, and the column layouts that their tables are read by. */
 @Injectable()
@@ -16,12 +25,15 @@ export class FilesService {
   async open(bytes: Uint8Array): Promise<OpenedFileDto> {
     const contents = await readFile(bytes)
     if (contents.kind === 'items') {
-      const { items, title, unread } = contents.result
+      const { items, title, unread, plan } = contents.result
       return {
         type: 'items',
         text: tidyText(items, title),
         styles: [],
-        notes: unread.map((one) => `${one.where}: ${one.reason}`),
+        notes: [
+          ...unread.map((one) => `${one.where}: ${one.reason}`),
+          ...(plan ? fitPaper(plan, DRAFT_PAPER).map((one) => `the test itself: ${one.says}`) : []),
+        ],
       }
     }
     const hasTables = contents.blocks?.some((block) => block.type === 'table') ?? false

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { readDraft } from '@zakuska/core'
+import { readFile } from '@zakuska/documents'
 import type request from 'supertest'
 import { startServer, type RunningServer } from '../testing/running-server.ts'
 
@@ -102,6 +103,47 @@ test('three versions are papers of their own, the same for the same seed, and st
   expect((await get(again.papers[0]?.id)).entries).toEqual(a.entries)
   const fewer = await drawn(agent, paper.id, { versions: 1, seed: 12, apart: true })
   expect(fewer.papers.filter((one) => one.label !== null)).toHaveLength(1)
+})
+
+test('a paper goes out with its sections, instructions, time and order', async () => {
+  const { agent, ids } = await filled('plan')
+  const section = randomUUID()
+  const paper = await paperOf(agent, ids.slice(0, 3), [], {
+    instructions: 'Read all of it first.',
+    sections: [{ id: section, title: 'Part two', instructions: 'One is right.' }],
+    timeLimit: 30,
+    feedbackWhen: 'never',
+    identity: ['Name'],
+    entries: ids.slice(0, 3).map((itemId, at) => ({
+      itemId,
+      points: 1 + at,
+      required: at === 0,
+      ...(at > 0 && { sectionId: section }),
+    })),
+  })
+  const answer = await agent
+    .get(`/api/papers/${paper.id}/file?formats=qti21&unsigned=true`)
+    .responseType('blob')
+    .expect(200)
+  const contents = await readFile(new Uint8Array(answer.body as Buffer))
+  expect(contents).toMatchObject({
+    kind: 'items',
+    result: {
+      items: [{ points: 1 }, { points: 2 }, { points: 3 }],
+      plan: {
+        instructions: 'Read all of it first.',
+        timeLimit: 1800,
+        shuffleItems: true,
+        feedbackWhen: 'never',
+        sections: [{ title: 'Part two', instructions: 'One is right.' }],
+        places: [
+          { section: null, required: true },
+          { section: 0, required: false },
+          { section: 0, required: false },
+        ],
+      },
+    },
+  })
 })
 
 test('a rule that cannot be met says which, and by how many', async () => {

@@ -1,0 +1,62 @@
+import type { EntityManager } from '@mikro-orm/postgresql'
+import type { BankFilter } from './bank-filter.ts'
+
+/** Rows of changes after which they are summed up into one for each value. */
+const MOST_ROWS = 2000
+
+/** How many items of a workspace have each value; the database keeps it as items change (see `bank_count`). */
+export class KeptCounts {
+  /** Items that are not deleted. */
+  readonly all: number
+  readonly #counts: ReadonlyMap<string, ReadonlyMap<string, number>>
+
+  constructor(rows: readonly { readonly field: string; readonly value: string; readonly count: number }[]) {
+    const counts = new Map<string, Map<string, number>>()
+    for (const { field, value, count } of rows) {
+      const known = counts.get(field) ?? new Map<string, number>()
+      counts.set(field, known.set(value, count))
+    }
+    this.#counts = counts
+    this.all = counts.get('all')?.get('') ?? 0
+  }
+
+  static async read(em: EntityManager, workspaceId: string): Promise<KeptCounts> {
+    const rows = await em.execute<{ field: string; value: string; count: number; rows: number }[]>(
+      `select field, value, sum(change)::int as count, count(*)::int as rows from bank_count where workspace_id = ? group by 1, 2`,
+      [workspaceId],
+    )
+    if (rows.reduce((sum, row) => sum + row.rows, 0) > Math.max(MOST_ROWS, 2 * rows.length))
+      await sumUp(em, workspaceId)
+    return new KeptCounts(rows.filter((row) => row.count > 0))
+  }
+
+  /** The most frequent values of a field first. */
+  valuesOf(field: keyof BankFilter, most: number): { value: string; count: number }[] {
+    return [...(this.#counts.get(field) ?? [])]
+      .map(([value, count]) => ({ value, count }))
+      .filter((one) => one.value !== '')
+      .sort((a, b) => b.count - a.count || (a.value < b.value ? -1 : 1))
+      .slice(0, most)
+  }
+
+  /** How many items a filter finds, where it is narrowed by one counted field at most; else null. */
+  found(filter: BankFilter): number | null {
+    const set = Object.entries(filter).filter(([, value]) => value !== undefined && value !== '')
+    const [only, ...others] = set
+    if (!only) return this.all
+    const [field, value] = only as [string, string]
+    if (others.length || field === 'text' || field === 'used') return null
+    return this.#counts.get(field)?.get(value) ?? 0
+  }
+}
+
+/** One row for each value; what is added meanwhile stays beside it. Two servers do not do it at once. */
+async function sumUp(em: EntityManager, workspaceId: string): Promise<void> {
+  await em.execute(
+    `with mine as (select pg_try_advisory_xact_lock(hashtext('bank_count'), hashtext(?)) as got),
+     gone as (delete from bank_count where workspace_id = ? and (select got from mine) returning field, value, change)
+     insert into bank_count (workspace_id, field, value, change)
+     select ?, field, value, sum(change) from gone group by field, value having sum(change) <> 0`,
+    [workspaceId, workspaceId, workspaceId],
+  )
+}
