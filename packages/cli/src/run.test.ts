@@ -49,7 +49,7 @@ test('a paper keeps its sections and settings where the format holds them, and s
   const paper = join(folder, 'paper.json')
   const plan = {
     instructions: 'Read all of it first.',
-    identity: ['Name'],
+    identity: ['Name', 'Boat'],
     timeLimit: 1800,
     attempts: null,
     shuffleItems: true,
@@ -64,7 +64,7 @@ test('a paper keeps its sections and settings where the format holds them, and s
   writeFileSync(paper, JSON.stringify({ zakuska: 1, title: 'Bread', paper: plan, items }))
   const packed = join(folder, 'paper.zip')
   const toQti = await call('convert', paper, '--to', 'qti21', '-o', packed)
-  expect(toQti.err).toBe('zakuska: the paper: Name, class and the like are not asked; the site knows who answers\n')
+  expect(toQti.err).toBe('zakuska: the paper: Fields other than name and class are not asked\n')
   const back = JSON.parse((await call('convert', packed, '--to', 'items')).out) as { paper: object }
   expect(back.paper).toEqual({ ...plan, identity: [] })
   expect(

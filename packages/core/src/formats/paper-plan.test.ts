@@ -15,7 +15,7 @@ const lines = fc.array(line, { maxLength: 3 }).map((all) => all.join('\n'))
 const anyPlan: fc.Arbitrary<PaperPlan> = fc
   .record({
     instructions: lines,
-    identity: fc.subarray(['Name', 'Class']),
+    identity: fc.subarray(['Name', 'Class', 'Boat']),
     timeLimit: fc.option(fc.integer({ min: 60, max: 7200 })),
     attempts: fc.option(fc.integer({ min: 1, max: 5 })),
     shuffleItems: fc.boolean(),
@@ -48,7 +48,8 @@ function held(plan: PaperPlan, format: keyof typeof FORMATS): PaperPlan {
   const never = plan.feedbackWhen === 'never' && lost.has('feedback-never')
   return {
     ...plan,
-    identity: lost.has('identity') ? [] : plan.identity,
+    // Name and class are known to a site, so they are not in the file either.
+    identity: [],
     attempts: lost.has('attempts') ? null : plan.attempts,
     feedbackWhen: never || (plan.feedbackWhen === 'each' && lost.has('feedback-each')) ? 'after' : plan.feedbackWhen,
     places: plan.places.map((place) => ({ ...place, required: lost.has('some-required') ? true : place.required })),
@@ -74,7 +75,7 @@ describe.each(['qti12', 'qti21', 'qti22', 'qti30'] as const)('%s', (format) => {
 test.each(['gift', 'aiken'] as const)('%s lists items, and says of each setting that it stays behind', (format) => {
   const plan: PaperPlan = {
     instructions: 'Read all.',
-    identity: ['Name'],
+    identity: ['Name', 'Boat'],
     timeLimit: 600,
     attempts: 2,
     shuffleItems: true,

@@ -47,7 +47,7 @@ export type PaperLimits = Readonly<Partial<Record<PaperFeature, string>>>
 export const ITEMS_ONLY: PaperLimits = {
   sections: 'Sections are left out; the items keep their order',
   instructions: 'Instructions are left out',
-  identity: 'Name, class and the like are not asked; the site knows who answers',
+  identity: 'Fields other than name and class are not asked',
   'time-limit': 'The time limit is to be set on the site',
   attempts: 'How often it may be taken is to be set on the site',
   'shuffle-items': 'Whether items change places is to be set on the site',
@@ -89,7 +89,8 @@ function featuresOfPaper(plan: PaperPlan): ReadonlySet<PaperFeature> {
   const holds: Readonly<Record<PaperFeature, boolean>> = {
     sections: plan.places.some((place) => place.section !== null),
     instructions: [plan, ...plan.sections].some((part) => part.instructions.trim() !== ''),
-    identity: plan.identity.length > 0,
+    // Sites know a student's name and class without asking.
+    identity: plan.identity.some((field) => !['name', 'class'].includes(field.trim().toLowerCase())),
     'time-limit': plan.timeLimit !== null,
     attempts: plan.attempts !== null,
     'shuffle-items': plan.shuffleItems,

@@ -23,6 +23,6 @@ export const QTI_LIMITS: FormatLimits = {
 
 /** What an `assessmentTest` does not hold of a paper. */
 export const QTI_PAPER: PaperLimits = {
-  identity: 'Name, class and the like are not asked; the site knows who answers',
+  identity: 'Fields other than name and class are not asked',
   attempts: 'How often it may be taken is to be set on the site',
 }

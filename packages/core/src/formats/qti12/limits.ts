@@ -22,7 +22,7 @@ export const QTI12_LIMITS: FormatLimits = {
 
 /** What an `assessment` does not hold of a paper. */
 export const QTI12_PAPER: PaperLimits = {
-  identity: 'Name, class and the like are not asked; the site knows who answers',
+  identity: 'Fields other than name and class are not asked',
   'some-required': 'Which items must be answered is to be set on the site',
   'feedback-each': 'When feedback is shown is to be set on the site',
 }
