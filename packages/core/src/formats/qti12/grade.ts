@@ -7,7 +7,8 @@ import type { Response } from '../../grade/response.ts'
 import type { FormatData, FormatGrader } from '../format.ts'
 import { descendants } from '../xml/xml.ts'
 import { mostOf, processItem } from './process.ts'
-import { readDocuments, responsesOf } from './read.ts'
+import { readDocuments } from './read/documents.ts'
+import { responsesOf } from './read/material.ts'
 
 /** Grades by running the conditions in the file: SCORE over its upper bound. */
 export function gradeQti12(data: FormatData): FormatGrader {

@@ -1,5 +1,5 @@
 import { textOf, type ElementNode } from '../../content/elements.ts'
-import { child, children, elementsOf } from '../xml/xml.ts'
+import { child, children, descendants, elementsOf } from '../xml/xml.ts'
 
 /** What was given to each response, by its ident: labels in order, or one text. */
 export type Given = ReadonlyMap<string, readonly string[]>
@@ -31,12 +31,39 @@ export function processItem(item: ElementNode, given: Given): number {
   return Math.min(most, Math.max(least, Number(score.toFixed(9))))
 }
 
-/** Most that the item can earn: the upper bound of SCORE, else what its largest condition sets. */
+/**
+ * Most that the item can earn: the upper bound of SCORE, else the most that its conditions set or add up to. Of the
+ * choices of one response only the best is added, where no more than one can be chosen.
+ */
 export function mostOf(item: ElementNode): number {
-  const outcomes = children(item, 'resprocessing').flatMap((one) => children(one, 'outcomes'))[0]
+  const processing = child(item, 'resprocessing')
+  const outcomes = processing && child(processing, 'outcomes')
   const declared = outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
   const most = Number(declared?.attributes['maxvalue'])
-  return most > 0 ? most : 1
+  if (most > 0) return most
+  const reached = processing ? reachable(item, processing) : 0
+  return reached > 0 ? reached : 1
+}
+
+function reachable(item: ElementNode, processing: ElementNode): number {
+  const single = new Set(
+    descendants(item, 'response_lid')
+      .filter((one) => (one.attributes['rcardinality'] ?? 'Single') === 'Single')
+      .map((one) => one.attributes['ident'] ?? ''),
+  )
+  let set = 0
+  let added = 0
+  const best = new Map<string, number>()
+  for (const condition of children(processing, 'respcondition')) {
+    const change = child(condition, 'setvar')
+    const amount = change ? Number(textOf(change).trim()) : 0
+    if (!(amount > 0) || change?.attributes['action'] === 'Subtract') continue
+    const name = descendants(condition, 'varequal')[0]?.attributes['respident'] ?? ''
+    if (change?.attributes['action'] !== 'Add') set = Math.max(set, amount)
+    else if (single.has(name)) best.set(name, Math.max(best.get(name) ?? 0, amount))
+    else added += amount
+  }
+  return Math.max(set, added + [...best.values()].reduce((sum, one) => sum + one, 0))
 }
 
 function isScore(decvar: ElementNode): boolean {

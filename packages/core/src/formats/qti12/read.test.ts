@@ -69,3 +69,181 @@ test('an item that is not understood is listed, and the others are read', () => 
   expect(result.unread[0]?.source).toContain('Point at the wreck.')
   expect(plainText(result.items[0]?.stem)).toBe('Which buoy stands to port?')
 })
+
+// What other writers make of the standard (ASI Information Model 1.2, sections 3.5 and 3.6, and common practice).
+describe('as others write it', () => {
+  const lid = (ident: string, labels: string, more = ''): string =>
+    `<response_lid ident="${ident}" rcardinality="Single">${more}<render_choice>${labels}</render_choice></response_lid>`
+  const str = (ident: string): string => `<response_str ident="${ident}"><render_fib/></response_str>`
+  const equal = (ident: string, value: string, more = ''): string =>
+    `<varequal respident="${ident}"${more}>${value}</varequal>`
+  const noBound = '<outcomes><decvar varname="SCORE" vartype="Integer" defaultval="0"/></outcomes>'
+  const item = (presentation: string, processing: string, more = '', metadata = ''): string =>
+    `<item ident="x" title="X">${metadata}<presentation>${presentation}</presentation><resprocessing>${processing}</resprocessing>${more}</item>`
+  const feedback = (ident: string, words: string): string =>
+    `<itemfeedback ident="${ident}"><flow_mat>${text(words)}</flow_mat></itemfeedback>`
+  const shows = (test: string, ident: string): string =>
+    `<respcondition continue="Yes"><conditionvar>${test}</conditionvar><displayfeedback linkrefid="${ident}"/></respcondition>`
+  const one = (xml: string) => {
+    const result = qti12.read(packed(xml))
+    return { item: result.items[0], said: result.unread.map((entry) => entry.reason) }
+  }
+
+  test('without an upper bound the most that can be earned are the points', () => {
+    const labels = label('A', 'north') + label('B', 'special') + label('C', 'west')
+    const multiple = lid('R', labels).replace('Single', 'Multiple')
+    const adds = set(equal('R', 'A'), 5, 'Add', 'Yes') + set(equal('R', 'C'), 5, 'Add', 'Yes')
+    expect(one(item(text('Which?') + multiple, noBound + adds)).item).toMatchObject({
+      kind: 'multiple',
+      points: 10,
+      key: ['A', 'C'],
+      credit: 'weights',
+      weights: { A: 0.5, B: 0, C: 0.5 },
+    })
+    const single = lid('R', labels)
+    const best = set(equal('R', 'A'), 4) + set(equal('R', 'B'), 1)
+    expect(one(item(text('Which?') + single, noBound + best)).item).toMatchObject({
+      kind: 'single',
+      points: 4,
+      key: ['A'],
+      weights: { B: 0.25 },
+    })
+  })
+
+  test('a weight stands for a score that is a percentage', () => {
+    const field = (name: string, entry: string): string =>
+      `<qtimetadatafield><fieldlabel>${name}</fieldlabel><fieldentry>${entry}</fieldentry></qtimetadatafield>`
+    const metadata = (fields: string): string => `<itemmetadata><qtimetadata>${fields}</qtimetadata></itemmetadata>`
+    const percent = '<outcomes><decvar varname="SCORE" minvalue="0" maxvalue="100"/></outcomes>'
+    const body = text('Which?') + lid('R', label('A', 'can') + label('B', 'cone'))
+    const profile = field('cc_profile', 'cc.multiple_choice.v0p1')
+    const right = percent + set(equal('R', 'A'), 100)
+    expect(one(item(body, right, '', metadata(profile + field('cc_weighting', '3')))).item?.points).toBe(3)
+    expect(one(item(body, right, '', metadata(profile))).item?.points).toBe(1)
+    expect(one(item(body, right)).item?.points).toBe(100)
+    const essay = metadata(field('cc_profile', 'cc.essay.v0p1'))
+    expect(one(item(text('Why?') + str('R'), percent, '', essay)).item).toMatchObject({ kind: 'essay', points: 1 })
+  })
+
+  test('what is only answered with feedback, or earns nothing, is no key', () => {
+    const processing =
+      outcomes +
+      shows(equal('R', 'knot'), 'close') +
+      set(equal('R', 'bight'), 0) +
+      set(equal('R', 'bowline', ' case="Yes"'), 2) +
+      set(`<not>${equal('R', 'hitch')}</not>`, 0)
+    const { item: read, said } = one(
+      item(text('Which knot?') + str('R'), processing, feedback('close', 'Which knot exactly?')),
+    )
+    expect(read).toMatchObject({ kind: 'short', key: ['bowline'], rules: { letterCase: 'respect' } })
+    expect(said).toEqual(['Feedback that is shown to some answers only is left out: “Which knot exactly?”.'])
+  })
+
+  test('a part of the points for a typed answer is said, and a part of a text is a key with stars', () => {
+    const { item: read, said } = one(
+      item(
+        text('Who?') + str('R'),
+        outcomes + set('<varsubstring respident="R">harbour</varsubstring>', 2) + set(equal('R', 'port'), 1),
+      ),
+    )
+    expect(read).toMatchObject({ kind: 'short', key: ['*harbour*'], rules: { pattern: 'star' } })
+    expect(said).toEqual(['Answers that earn only a part of the points are left out: port.'])
+  })
+
+  test('a number that is typed as text, exact or within bounds', () => {
+    const band = '<vargt respident="R">3</vargt><varlte respident="R">4</varlte>'
+    const { item: read, said } = one(
+      item(text('How deep?') + str('R'), outcomes + set(`<or>${equal('R', '3.5')}<and>${band}</and></or>`, 2)),
+    )
+    expect(read).toMatchObject({ kind: 'numeric', key: [{ min: 3, max: 4 }] })
+    expect(said).toEqual(['A bound that itself does not count was read as one that does.'])
+  })
+
+  test('boxes between the words are gaps of one text', () => {
+    const flow = `<flow>${text('Green is')}${str('A')}${text('and red is')}${str('B')}${text('in region A.')}</flow>`
+    const processing =
+      outcomes + set(equal('A', 'starboard'), 1, 'Add', 'Yes') + set(equal('B', 'port'), 1, 'Add', 'Yes')
+    const { item: read } = one(item(flow, processing))
+    expect(read).toMatchObject({ kind: 'cloze', gaps: [{ key: ['starboard'] }, { key: ['port'] }], points: 2 })
+    expect(plainText(read?.stem)).toBe('Green is ___ and red is ___ in region A.')
+    const both = `<and>${equal('A', 'starboard')}${equal('B', 'port')}</and>`
+    expect(one(item(flow, outcomes + set(both, 2))).item).toMatchObject({ kind: 'cloze', credit: 'all' })
+    const single = one(
+      item(`<flow>${text('A')}${str('R')}${text('holds fast.')}</flow>`, outcomes + set(equal('R', 'bowline'), 2)),
+    )
+    expect(single.item?.kind).toBe('short')
+    expect(plainText(single.item?.stem)).toBe('A ___ holds fast.')
+  })
+
+  test('choices that differ from part to part are gaps to choose for, choices that are alike are pairs', () => {
+    const part = (ident: string, words: string, labels: string): string => lid(ident, labels, text(words))
+    const [redOrGreen, canOrCone] = [label('1', 'red') + label('2', 'green'), label('1', 'can') + label('2', 'cone')]
+    const key = (first: string, second: string): string =>
+      outcomes + set(equal('P', first), 1, 'Add', 'Yes') + set(equal('Q', second), 1, 'Add', 'Yes')
+    const differing = one(
+      item(text('Port side') + part('P', 'Colour', redOrGreen) + part('Q', 'Shape', canOrCone), key('1', '1')),
+    ).item
+    expect(differing).toMatchObject({
+      kind: 'cloze',
+      gaps: [
+        { key: ['red'], choices: ['red', 'green'] },
+        { key: ['can'], choices: ['can', 'cone'] },
+      ],
+    })
+    expect(plainText(differing?.stem)).toBe('Port side\nColour ___\nShape ___')
+    const alike = one(
+      item(text('Sides') + part('P', 'Port', redOrGreen) + part('Q', 'Starboard', redOrGreen), key('1', '2')),
+    ).item
+    expect(alike).toMatchObject({
+      kind: 'match',
+      key: [
+        [0, 0],
+        [1, 1],
+      ],
+    })
+  })
+
+  test('feedback: of a choice, to all, to the right; and what is shown to the wrong is said', () => {
+    const body = text('Which?') + lid('R', label('A', 'can') + label('B', 'cone'))
+    const feedbacks =
+      feedback('a', 'Cans are to port.') + feedback('no', 'Look again.') + feedback('all', 'See page 4.')
+    const first = one(
+      item(
+        body,
+        outcomes +
+          shows('<other/>', 'all') +
+          shows(equal('R', 'A'), 'a') +
+          set(equal('R', 'A'), 2) +
+          shows('<other/>', 'no'),
+        feedbacks,
+      ),
+    )
+    expect(plainText(first.item?.feedback)).toBe('See page 4.')
+    expect(first.item).toMatchObject({ options: [{ id: 'A', feedback: expect.anything() as unknown }, { id: 'B' }] })
+    expect(first.said).toEqual(['Feedback that is shown to some answers only is left out: “Look again.”.'])
+    const right = set(`<and>${equal('R', 'A')}<not>${equal('R', 'B')}</not></and>`, 2).replace(
+      '</respcondition>',
+      '<displayfeedback linkrefid="a"/></respcondition>',
+    )
+    expect(plainText(one(item(body, outcomes + right, feedback('a', 'Well seen.'))).item?.feedback)).toBe('Well seen.')
+  })
+
+  test('metadata as elements of their own, a text that a section shows to all its items, and a file that breaks off', () => {
+    const metadata =
+      '<itemmetadata><qmd_itemtype>Logical Identifier</qmd_itemtype><qmd_topic>Buoys</qmd_topic><qmd_levelofdifficulty>easy</qmd_levelofdifficulty></itemmetadata>'
+    const whole = item(
+      text('Which?') + lid('R', label('A', 'can') + label('B', 'cone')),
+      outcomes + set(equal('R', 'A'), 2),
+      '',
+      metadata,
+    )
+    const shown = `<presentation_material><flow_mat>${text('A chart of the harbour.')}</flow_mat></presentation_material>`
+    const { items } = qti12.read(packed(`<section ident="s2">${shown}${whole}</section>`))
+    expect(items[0]).toMatchObject({ kind: 'single', tags: ['Buoys'], difficulty: 'easy' })
+    expect(plainText(items[0]?.passage)).toBe('A chart of the harbour.')
+    const broken = qti12.read(packed(`${whole}<item ident="half"><presentation>${text('Cut')}`))
+    expect(broken.items).toHaveLength(1)
+    expect(broken.unread[0]?.source).toContain('<item ident="half">')
+    expect(broken.unread[0]?.source).not.toContain('ident="x"')
+  })
+})

@@ -1,0 +1,43 @@
+import type { ElementNode } from '../../../content/elements.ts'
+import { FormatError, type PackageFile, type Unread } from '../../format.ts'
+import { parseXml } from '../../xml/xml.ts'
+
+const decoder = new TextDecoder('utf-8')
+
+export interface Documents {
+  /** Without their items. */
+  readonly roots: readonly ElementNode[]
+  readonly unread: readonly Unread[]
+}
+
+/**
+ * Hands over every item of the documents as it is parsed, through assessments and sections; an item has no
+ * items inside. A document that breaks off hands over those before the fault; what is after them is unread.
+ */
+export function readDocuments(
+  files: readonly PackageFile[],
+  take: (item: ElementNode, around: readonly ElementNode[]) => void,
+): Documents {
+  const roots: ElementNode[] = []
+  const unread: Unread[] = []
+  for (const file of files) {
+    if (!file.path.endsWith('.xml') || file.path.endsWith('imsmanifest.xml')) continue
+    const source = decoder.decode(file.bytes)
+    if (!/<(?:[\w.-]+:)?questestinterop[\s>]/.test(source)) continue
+    let taken = 0
+    try {
+      const root = parseXml(source, {
+        name: 'item',
+        take: (item, end, around) => {
+          take(item, around)
+          taken = end
+        },
+      })
+      if (root.name === 'questestinterop') roots.push(root)
+    } catch (error) {
+      if (!(error instanceof FormatError)) throw error
+      unread.push({ where: file.path, reason: error.message, source: source.slice(taken) })
+    }
+  }
+  return { roots, unread }
+}

@@ -1,0 +1,32 @@
+import type { ElementNode } from '../../../content/elements.ts'
+import type { Item } from '../../../item/model.ts'
+import type { Condition, KeyTests } from './conditions.ts'
+import type { ItemFeedback } from './feedback.ts'
+import type { Fields } from './fields.ts'
+
+/** What every item has, before its kind is known. */
+export type Common = Omit<Extract<Item, { kind: 'note' }>, 'kind'>
+
+/** An item on its way to being one of ours. */
+export interface Reading {
+  readonly node: ElementNode
+  readonly presentation: ElementNode
+  readonly responses: readonly ElementNode[]
+  readonly conditions: readonly Condition[]
+  readonly tests: KeyTests
+  readonly fields: Fields
+  readonly feedback: ItemFeedback
+  /** The kind that the metadata names, in lower case. */
+  readonly kind: string | undefined
+  readonly common: Common
+  /** Points of the item. */
+  readonly points: number
+  /** The most that its own SCORE can be, which stands for all the points. */
+  readonly most: number
+  /** Takes what the item says and has no place here. */
+  readonly say: (reason: string) => void
+}
+
+export function identOf(node: ElementNode): string {
+  return node.attributes['ident'] ?? ''
+}

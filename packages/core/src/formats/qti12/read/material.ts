@@ -1,0 +1,94 @@
+import { contentOfLines, textOf, type ElementNode } from '../../../content/elements.ts'
+import { contentFromHtml } from '../../../content/html.ts'
+import { paragraph, type Block, type Content } from '../../../content/model.ts'
+import { children, descendants, elementsOf } from '../../xml/xml.ts'
+
+/** The content of one `material`. */
+export function contentOf(material: ElementNode): Content {
+  return elementsOf(material).flatMap((one): Content => {
+    if (one.name === 'matimage')
+      return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: textOf(one).trim() }])]
+    const text = textOf(one)
+    if (/html/i.test(one.attributes['texttype'] ?? '')) return contentFromHtml(text)
+    return contentOfLines(text)
+  })
+}
+
+/** The content of every material below `node`. */
+export function contentIn(node: ElementNode): Content {
+  return descendants(node, 'material').flatMap(contentOf)
+}
+
+/** Every response element of an item, in reading order. */
+export function responsesOf(node: ElementNode): ElementNode[] {
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (isResponse(one)) found.push(one)
+    else for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(node)) visit(inner)
+  return found
+}
+
+/** The material that is a text to be read first, in our own files. */
+export function passageOf(presentation: ElementNode): ElementNode | undefined {
+  return materialsOf(presentation).find((one) => one.attributes['label'] === 'passage')
+}
+
+/** Whether text goes on behind the last response. */
+export function goesOnBehind(presentation: ElementNode): boolean {
+  let behind = false
+  const visit = (one: ElementNode): void => {
+    if (one.name === 'material' || isResponse(one)) behind = one.name === 'material' && textOf(one).trim() !== ''
+    else for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(presentation)) visit(inner)
+  return behind
+}
+
+/** The material of the question itself, not of its responses. */
+export function materialsOf(node: ElementNode): ElementNode[] {
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (one.name === 'material') found.push(one)
+    else if (!isResponse(one)) for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(node)) visit(inner)
+  return found
+}
+
+/**
+ * The question with a gap where each response stands among its material (ASI Best Practice Guide 1.2, section 4.6: fill
+ * in the blank). Text before and behind a gap is one paragraph with it.
+ */
+export function withGaps(presentation: ElementNode): Content {
+  const passage = passageOf(presentation)
+  const blocks: Block[] = []
+  let open = false
+  const append = (block: Block): void => {
+    const last = blocks.at(-1)
+    if (open && last?.type === 'paragraph' && block.type === 'paragraph')
+      blocks[blocks.length - 1] = paragraph([...last.content, { type: 'text', text: ' ' }, ...block.content])
+    else blocks.push(block)
+    open = false
+  }
+  const visit = (one: ElementNode): void => {
+    if (one === passage) return
+    if (one.name === 'material') for (const block of contentOf(one)) append(block)
+    else if (isResponse(one)) {
+      const own = children(one, 'material').flatMap(contentOf)
+      // A part that says what it asks for stands on a line of its own.
+      if (own.length) open = false
+      own.forEach(append)
+      open = true
+      append(paragraph([{ type: 'gap' }]))
+      open = true
+    } else for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(presentation)) visit(inner)
+  return blocks
+}
+
+function isResponse(node: ElementNode): boolean {
+  return node.name.startsWith('response_') && node.name !== 'response_label'
+}
