@@ -11,7 +11,8 @@ export interface GiftAnswer {
 }
 
 export interface GiftText {
-  readonly format: 'plain' | 'html' | 'markdown'
+  /** `auto`: the text names none, so that a site looks for itself whether it holds HTML. */
+  readonly format: 'auto' | 'plain' | 'html' | 'markdown'
   /** With escapes resolved. */
   readonly text: string
 }
@@ -48,6 +49,7 @@ export interface GiftBand {
   /** Percentage in `[0, 100]`. */
   readonly weight: number
   readonly band: NumericKey
+  readonly feedback: GiftText | null
 }
 
 /** A pair without a left side is a spare for the right. */
@@ -218,9 +220,11 @@ function parseNumeric(body: string): GiftAnswers | string {
   const parts = /^\s*=/.test(body) ? [...body.matchAll(/=([^=]*)/g)].map((part) => part[1] ?? '') : [body]
   const bands = parts.map((part) => {
     const weighted = /^\s*%(-?\d+(?:\.\d+)?)%/.exec(part)
-    const [said = ''] = part.slice(weighted?.[0].length ?? 0).split('#')
-    const band = bandOf(restore(said).trim())
-    return band && { weight: weighted?.[1] ? Number(weighted[1]) : 100, band }
+    const rest = part.slice(weighted?.[0].length ?? 0)
+    const hash = rest.indexOf('#')
+    const band = bandOf(restore(hash < 0 ? rest : rest.slice(0, hash)).trim())
+    const feedback = hash < 0 ? null : giftText(rest.slice(hash + 1))
+    return band && { weight: weighted?.[1] ? Number(weighted[1]) : 100, band, feedback }
   })
   const read = bands.filter((band) => band !== null)
   return read.length === bands.length && read.length
@@ -275,6 +279,6 @@ function parseAnswer(sign: '=' | '~', body: string): GiftAnswer {
 function giftText(raw: string): GiftText {
   const marker = /^\s*\[(html|plain|markdown|moodle)\]/i.exec(raw)
   const name = marker?.[1]?.toLowerCase()
-  const format = name === 'html' ? 'html' : name === 'markdown' ? 'markdown' : 'plain'
+  const format = name === 'html' || name === 'markdown' || name === 'plain' ? name : 'auto'
   return { format, text: restore(marker ? raw.slice(marker[0].length) : raw).trim() }
 }

@@ -23,7 +23,7 @@ describe('reading GIFT', () => {
     ['a range of numbers', 'How deep? {#2..3.5}', { kind: 'numeric', key: [{ min: 2, max: 3.5 }] }],
     [
       'several bands with their shares',
-      'In which year? {#=1871:0 =%50%1871:2#Nearly.}',
+      'In which year? {#=1871:0 =%50%1871:2}',
       {
         kind: 'numeric',
         key: [
@@ -82,6 +82,21 @@ describe('reading GIFT', () => {
     expect(plainText(items[0]?.feedback)).toBe('Right.')
     expect(items[1]).toMatchObject({ key: ['four'] })
     expect(unread).toHaveLength(3)
+  })
+
+  test('feedback to a number, and points that a wrong option takes away, are said', () => {
+    expect(read('When? {#=1871:0#Right. =%50%1871:2#Nearly.}').unread).toHaveLength(1)
+    expect(read('Who? {=the keeper ~%-50%the cook ~the mate}').unread).toHaveLength(1)
+  })
+
+  // The format that a text names, or none: then a site looks for HTML itself (common practice).
+  test('text without a marker is HTML where it holds tags, and not where it only looks like it', () => {
+    const [stem] = [read('Is H<sub>2</sub>O &amp; ice <b>water</b>?{T}').items[0]?.stem]
+    expect(plainText(stem)).toBe('Is H₂O & ice water?')
+    expect(JSON.stringify(stem)).toContain('"strong"')
+    expect(plainText(read('Is 3 < 4 and x <y> z & more?{T}').items[0]?.stem)).toBe('Is 3 < 4 and x <y> z & more?')
+    expect(plainText(read('[plain]Does <b> make bold?{T}').items[0]?.stem)).toBe('Does <b> make bold?')
+    expect(plainText(read('First line\\nsecond <b>line</b>?{T}').items[0]?.stem)).toBe('First line\nsecond line?')
   })
 
   test('several categories are kept as tags', () => {

@@ -34,6 +34,8 @@ export function readGift(data: FormatData): ReadResult {
 function leftOut({ answers }: GiftQuestion): string[] {
   if (!answers) return []
   if (answers.form === 'truth') return answers.wrongFeedback ? ['The feedback to the wrong judgement is left out.'] : []
+  if (answers.form === 'numeric')
+    return answers.bands.some((band) => band.feedback?.text) ? ['The feedback to single numbers is left out.'] : []
   if (answers.form !== 'choices') return []
   const typed = answers.choices.every((choice) => choice.sign === '=')
   const said: string[] = []
@@ -41,6 +43,9 @@ function leftOut({ answers }: GiftQuestion): string[] {
     said.push('Typed answers that earn only a part of the points are left out.')
   if (typed && answers.choices.some((choice) => choice.feedback?.text))
     said.push('The feedback to single typed answers is left out.')
+  const isSingle = answers.choices.filter((choice) => choice.sign === '=').length === 1
+  if (!typed && isSingle && answers.choices.some((choice) => choice.sign === '~' && (choice.weight ?? 0) < 0))
+    said.push('Wrong options that take points away take none here.')
   if (!typed && answers.choices.filter((choice) => choice.sign === '=').length > 1)
     said.push('More than one option is marked right, so it was read as multiple response.')
   return said
@@ -136,7 +141,14 @@ function stemOf(question: GiftQuestion): Content {
   return contentOfGift({ ...question.before, text: `${question.before.text} _____ ${question.after}` })
 }
 
+/** Tags and references by which a text without a marker is told to be HTML. */
+const HTML =
+  /<\/?(?:p|br|b|i|u|em|strong|sub|sup|span|div|code|pre|ul|ol|li|table|tr|td|th|img|a|h[1-6])\b[^<>]*>|&(?:nbsp|amp|lt|gt|quot|#\d+|#x[\da-f]+);/i
+const BLOCKS = /<(?:p|br|div|ul|ol|table|pre|h[1-6])\b/i
+
 function contentOfGift(text: GiftText): Content {
   if (text.format === 'html') return contentFromHtml(text.text)
+  if (text.format === 'auto' && HTML.test(text.text))
+    return contentFromHtml(BLOCKS.test(text.text) ? text.text : text.text.replaceAll('\n', '<br>'))
   return contentOfLines(text.text)
 }
