@@ -1,4 +1,4 @@
-import { fitPaper, type Item, type PaperPlan } from '@zakuska/core'
+import { fitPaper, type Assets, type Item, type PaperPlan } from '@zakuska/core'
 import { paperLimitsOf, writeFileAs, type FileTarget } from '@zakuska/documents'
 
 export interface Converted {
@@ -13,11 +13,13 @@ export async function convertItems(
   target: FileTarget,
   title: string | null,
   plan: PaperPlan | null,
+  assets?: Assets,
 ): Promise<Converted> {
   const { bytes, losses } = await writeFileAs(items, target, {
     title,
     as: plan ? 'paper' : 'bank',
     ...(plan && { plan }),
+    ...(assets && { assets }),
   })
   const ofPaper = plan ? fitPaper(plan, paperLimitsOf(target)) : []
   return {

@@ -6,6 +6,7 @@ import {
   isFormatId,
   readDraft,
   readingOutline,
+  type Assets,
   type Item,
   type PaperPlan,
   type Reading,
@@ -114,7 +115,7 @@ async function convert(
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
   const opened = await open(file, undefined)
-  const converted = await convertItems(opened.items, to, opened.title, opened.plan)
+  const converted = await convertItems(opened.items, to, opened.title, opened.plan, opened.assets)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
   else writeFileSync(out, converted.bytes)
@@ -158,6 +159,8 @@ interface Opened {
   readonly items: readonly Item[]
   /** Where the file is a test: its sections and settings. */
   readonly plan: PaperPlan | null
+  /** Pictures that came with the items. */
+  readonly assets?: Assets
   readonly reading: Reading | null
   readonly unread: readonly Unread[]
   /** A line for each piece that is in the file and not among the items. */
@@ -167,11 +170,12 @@ interface Opened {
 async function open(file: string, keyFile: string | undefined): Promise<Opened> {
   const contents = await readFile(new Uint8Array(readFileSync(file)))
   if (contents.kind === 'items') {
-    const { title, items, unread, plan } = contents.result
+    const { title, items, unread, plan, assets } = contents.result
     return {
       title,
       items,
       plan: plan ?? null,
+      ...(assets && { assets }),
       reading: null,
       unread,
       notKept: unread.map((one) => `${one.where}: ${one.reason}`),

@@ -175,6 +175,8 @@ class ElementReader {
     if (node.name === 'br') return void this.#run.push({ type: 'break' })
     if (node.name === 'math') return void this.#run.push(mathOf(node))
     if (node.name === 'img') return void this.#run.push(pictureOf(node))
+    if (node.name === 'object' && (node.attributes['type'] ?? '').startsWith("image/"))
+      return void this.#run.push(pictureOf(node))
     const block = this.#blockOf(node)
     if (block === null) return this.readAll(node.children, styles)
     this.#endParagraph()
@@ -249,8 +251,8 @@ function pictureOf(node: ElementNode): Inline {
   const width = Number(node.attributes['width'])
   return {
     type: 'picture',
-    asset: node.attributes['src'] ?? '',
-    alt: node.attributes['alt'] ?? '',
+    asset: node.attributes['src'] ?? node.attributes['data'] ?? '',
+    alt: node.attributes['alt'] ?? textOf(node).trim(),
     ...(width > 0 && { width }),
   }
 }

@@ -53,6 +53,8 @@ export interface ReadResult {
   readonly title: string | null
   readonly items: readonly Item[]
   readonly unread: readonly Unread[]
+  /** Pictures that came with the items, by the names that these give them. */
+  readonly assets?: Assets
   /** Of a test: its sections and settings, with a place for each item. */
   readonly plan?: PaperPlan
 }

@@ -17,6 +17,13 @@ export function processResponse(item: ElementNode, responses: ReadonlyMap<string
   return run.score()
 }
 
+/** The same, with every outcome variable that the item ends with. @throws RangeError as `processResponse` does. */
+export function outcomesOf(item: ElementNode, responses: ReadonlyMap<string, QtiValue>): ReadonlyMap<string, QtiValue> {
+  const run = new Processing(item, responses)
+  run.run()
+  return run.outcomes()
+}
+
 class Processing {
   readonly #item: ElementNode
   readonly #responses: ReadonlyMap<string, QtiValue>
@@ -40,6 +47,10 @@ class Processing {
     const rules = elementsOf(processing)
     if (template && !rules.length) this.#outcomes.set('SCORE', this.#template(template))
     else this.#rules(rules)
+  }
+
+  outcomes(): ReadonlyMap<string, QtiValue> {
+    return this.#outcomes
   }
 
   score(): number {

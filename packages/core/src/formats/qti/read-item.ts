@@ -5,14 +5,15 @@ import type { Item, Option } from '../../item/model.ts'
 import type { FormatData, ReadResult, Unread } from '../format.ts'
 import { FormatError } from '../format.ts'
 import type { PaperPlace } from '../paper-plan.ts'
+import { PackedPictures } from '../package/read-pictures.ts'
 import { rubricLine } from '../package/rubric.ts'
 import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children, descendants, elementsOf } from '../xml/xml.ts'
 import { interactionsOf, maxScore } from './grade.ts'
-import { CHOSEN } from './names.ts'
 import { openPackage, type PackedItem } from './read-package.ts'
 import { processResponse, type QtiValue } from './process.ts'
 import { clozeItem } from './read/cloze.ts'
+import { FEEDBACK_IN_BODY, feedbackOf, type ShownFeedback } from './read/feedback.ts'
 import { matchItem } from './read/match.ts'
 import { typedItem } from './read/typed.ts'
 
@@ -26,6 +27,8 @@ export interface Reading {
   readonly interactions: readonly ElementNode[]
   readonly common: Common
   readonly declaration: (interaction: ElementNode) => ElementNode | undefined
+  /** Takes what the item says and has no place here. */
+  readonly say: (reason: string) => void
   /** What a response earns by the item's own rules. */
   readonly raw: (responses: ReadonlyMap<string, QtiValue>) => number
   /** The same for the right response; MAXSCORE where the rules give nothing for it. */
@@ -42,24 +45,36 @@ export function readPackage(data: FormatData): ReadResult {
   const items: Item[] = []
   const unread: Unread[] = [...opened.unread]
   const places: PaperPlace[] = []
+  const pictures = new PackedPictures(data.files)
   for (const packed of opened.items) {
-    const item = toItem(packed)
+    const remarks: string[] = []
+    const item = toItem(packed, (reason) => remarks.push(reason))
     if (typeof item === 'string') {
       unread.push({ where: packed.path, reason: item, source: textOf(packed.root).trim() })
       continue
     }
-    items.push(packed.ref ? { ...item, points: item.points * packed.ref.weight } : item)
+    unread.push(...remarks.map((reason) => ({ where: packed.path, reason, source: '' })))
+    const placed = pictures.take(item, packed.path)
+    items.push(packed.ref ? { ...placed, points: placed.points * packed.ref.weight } : placed)
     places.push({ section: packed.ref?.section ?? null, required: packed.ref?.required ?? false })
   }
-  return { title: opened.title, items, unread, ...(opened.plan && { plan: { ...opened.plan, places } }) }
+  const assets = pictures.assets()
+  return {
+    title: opened.title,
+    items,
+    unread,
+    ...(assets && { assets }),
+    ...(opened.plan && { plan: { ...opened.plan, places } }),
+  }
 }
 
-function toItem(packed: PackedItem): Item | string {
+function toItem(packed: PackedItem, say: (reason: string) => void): Item | string {
   const { root } = packed
   const body = child(root, 'itemBody')
   if (!body) return 'The item has no body.'
   const interactions = interactionsOf(body)
-  const common = commonOf(packed, body, interactions)
+  const feedback = feedbackOf(root, body, interactions)
+  const common = commonOf(packed, body, interactions, feedback)
   const declaration = (interaction: ElementNode): ElementNode | undefined =>
     children(root, 'responseDeclaration').find(
       (one) => one.attributes['identifier'] === interaction.attributes['responseIdentifier'],
@@ -70,6 +85,7 @@ function toItem(packed: PackedItem): Item | string {
     interactions,
     common,
     declaration,
+    say,
     raw: (responses) => processResponse(root, responses),
     score: (responses) => {
       const earned = processResponse(root, responses)
@@ -79,7 +95,11 @@ function toItem(packed: PackedItem): Item | string {
     },
   }
   try {
-    return read(reading)
+    const item = read(reading)
+    if (typeof item !== 'string')
+      for (const content of feedback.left)
+        say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
+    return item
   } catch (error) {
     if (error instanceof RangeError) return error.message
     throw error
@@ -105,6 +125,12 @@ function read(reading: Reading): Item | string {
       return orderItem(reading, interaction)
     case 'textEntryInteraction':
       return interactions.length === 1 && isOurGap(interaction) ? clozeItem(reading) : typedItem(reading, interaction)
+    case 'sliderInteraction':
+      reading.say('A slider became a number to type.')
+      return typedItem(reading, interaction)
+    case 'hottextInteraction':
+      reading.say('The words to pick in the text became options.')
+      return choiceItem(reading, interaction)
     case 'matchInteraction':
       return matchItem(reading, interaction)
     case 'extendedTextInteraction':
@@ -119,20 +145,15 @@ function isOurGap(interaction: ElementNode): boolean {
   return /^RESPONSE_\d+$/.test(interaction.attributes['responseIdentifier'] ?? '')
 }
 
-function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly ElementNode[]): Common {
+function commonOf(
+  packed: PackedItem,
+  body: ElementNode,
+  interactions: readonly ElementNode[],
+  feedback: ShownFeedback,
+): Common {
   const { root, filing, stimuli } = packed
   const timeLimit = packed.ref?.timeLimit ?? null
   const passage = children(body, 'div').find((one) => one.attributes['class'] === 'passage')
-  const ids = new Set(
-    interactions.flatMap((one) => children(one, 'simpleChoice').map((choice) => choice.attributes['identifier'])),
-  )
-  // Feedback to single options is theirs; whatever else is shown after answering is the item's.
-  const shown = [...children(root, 'modalFeedback'), ...feedbackIn(body)].filter(
-    (one) => one.attributes['outcomeIdentifier'] !== CHOSEN && !ids.has(one.attributes['identifier']),
-  )
-  const hints = hintsAmong(shown, root, body)
-  const feedback = shown.filter((one) => !hints.includes(one))
-  const hint = hints[0] ?? children(body, 'rubricBlock').find((one) => one.attributes['class'] === 'hint')
   const language = root.attributes['xml:lang']
   const shared = stimuli.flatMap((stimulus) => stimulus.children)
   const reading = passage ? passage.children : shared
@@ -145,38 +166,16 @@ function commonOf(packed: PackedItem, body: ElementNode, interactions: readonly 
     ...(filing.difficulty !== null && { difficulty: filing.difficulty }),
     ...(timeLimit !== null && { timeLimit }),
     ...(reading.length > 0 && { passage: fromElements(reading) }),
-    ...(feedback.length > 0 && { feedback: feedback.flatMap((one) => fromElements(one.children)) }),
-    ...(hint && { hint: fromElements(hint.children) }),
+    ...(feedback.general && { feedback: feedback.general }),
+    ...(feedback.hint && { hint: feedback.hint }),
     ...(language !== undefined && { language }),
   }
 }
 
-/** Feedback that stands in the body and is no option's (sections 5.3 and 10.2). */
-function feedbackIn(node: ElementNode): ElementNode[] {
-  return elementsOf(node).flatMap((one) => {
-    if (FEEDBACK_IN_BODY.has(one.name)) return [one]
-    return one.name.endsWith('Interaction') ? [] : feedbackIn(one)
-  })
-}
-
-const FEEDBACK_IN_BODY = new Set(['feedbackInline', 'feedbackBlock'])
-
-/** Feedback that a button of its own asks for (section 7.6) is a hint: the rule under the button's variable shows it. */
-function hintsAmong(shown: readonly ElementNode[], root: ElementNode, body: ElementNode): ElementNode[] {
-  const buttons = new Set(descendants(body, 'endAttemptInteraction').map((one) => one.attributes['responseIdentifier']))
-  if (!buttons.size) return []
-  const asked = [...descendants(root, 'responseIf'), ...descendants(root, 'responseElseIf')].filter((branch) => {
-    const test = elementsOf(branch)[0]
-    return test?.name === 'variable' && buttons.has(test.attributes['identifier'])
-  })
-  const set = asked.flatMap((branch) => children(branch, 'setOutcomeValue'))
-  const names = new Set(set.map((rule) => `${rule.attributes['identifier']} ${textOf(rule).trim()}`))
-  return shown.filter((one) => names.has(`${one.attributes['outcomeIdentifier']} ${one.attributes['identifier']}`))
-}
-
 /** What stands round the interactions, with a prompt; a box inside a sentence leaves a gap. */
 function stemOf(body: ElementNode, interactions: readonly ElementNode[], passage: ElementNode | undefined): Content {
-  const prompts = interactions.flatMap((one) => children(one, 'prompt'))
+  // What holds its text inside has its prompt there, too.
+  const prompts = interactions.filter((one) => !TEXT_INSIDE.has(one.name)).flatMap((one) => children(one, 'prompt'))
   const apart = (node: MarkupNode): boolean =>
     node !== passage &&
     !(node.type === 'element' && (node.name === 'rubricBlock' || node.attributes['class'] === 'word-bank'))
@@ -184,12 +183,16 @@ function stemOf(body: ElementNode, interactions: readonly ElementNode[], passage
   return fromElements([...nodes, ...prompts])
 }
 
+const TEXT_INSIDE = new Set(['gapMatchInteraction', 'hottextInteraction'])
+
 function withoutInteractions(node: MarkupNode, interactions: readonly ElementNode[]): MarkupNode {
   if (node.type === 'text') return node
   if (FEEDBACK_IN_BODY.has(node.name)) return textNode('')
   if (node.name === 'gap') return textNode('_____')
-  if (interactions.includes(node))
-    return node.name === 'gapMatchInteraction' ? gapMatchText(node, interactions) : textNode('')
+  if (interactions.includes(node)) {
+    if (node.name === 'gapMatchInteraction') return gapMatchText(node, interactions)
+    return node.name === 'hottextInteraction' ? { ...node, name: 'div', attributes: {} } : textNode('')
+  }
   const own = node.children.some((one) => one.type === 'element' && interactions.includes(one))
   if (!own) return { ...node, children: node.children.map((one) => withoutInteractions(one, interactions)) }
   const alone =
@@ -216,14 +219,18 @@ function withoutInteractions(node: MarkupNode, interactions: readonly ElementNod
 /** The text of a gap match, with its gaps, without the words to drag. */
 function gapMatchText(node: ElementNode, interactions: readonly ElementNode[]): ElementNode {
   const text = node.children.filter(
-    (one) => !(one.type === 'element' && (one.name === 'gapText' || one.name === 'gapImg' || one.name === 'prompt')),
+    (one) => !(one.type === 'element' && (one.name === 'gapText' || one.name === 'gapImg')),
   )
   return { ...node, name: 'div', attributes: {}, children: text.map((one) => withoutInteractions(one, interactions)) }
 }
 
 function optionsOf(root: ElementNode, interaction: ElementNode): Option[] {
   const notes = children(root, 'modalFeedback')
-  return children(interaction, 'simpleChoice').map((choice) => {
+  const choices =
+    interaction.name === 'hottextInteraction'
+      ? descendants(interaction, 'hottext')
+      : children(interaction, 'simpleChoice')
+  return choices.map((choice) => {
     const id = choice.attributes['identifier'] ?? ''
     const inside = elementsOf(choice).find((one) => FEEDBACK_IN_BODY.has(one.name))
     const feedback = inside ?? notes.find((note) => note.attributes['identifier'] === id)
@@ -242,18 +249,20 @@ function choiceItem(reading: Reading, interaction: ElementNode): Item | string {
   const options = optionsOf(root, interaction)
   if (options.length < 2) return 'The interaction offers fewer than two choices.'
   const name = declaration.attributes['identifier'] ?? ''
-  const key = keyOf(
-    declaration,
-    options.map((option) => option.id),
-  )
   if (interaction.attributes['class'] === 'scale') return scaleItem(common, options)
   const multiple = declaration.attributes['cardinality'] === 'multiple'
+  const ids = options.map((option) => option.id)
+  const declared = keyOf(declaration, ids)
+  const key = declared.length ? declared : earningKey(reading, name, ids, multiple)
   const keyed = multiple ? key : key.slice(0, 1)
   const points = reading.score(new Map([[name, keyed]]))
   if (!multiple && isTruth(options))
     return { ...common, kind: 'truefalse', points, key: keyed.map((id) => truthIn(options, id)) }
   const shuffle = interaction.attributes['shuffle'] === 'true'
   const shares = sharesOf(reading, name, options, points)
+  const [first] = keyed
+  if (!multiple && first !== undefined && shares[first] === 0 && Object.values(shares).some((share) => share > 0))
+    reading.say('The declared key earns nothing by the rules of the item, and another choice does. Check the key.')
   if (!multiple) {
     const weights = Object.fromEntries(Object.entries(shares).filter(([id, share]) => !keyed.includes(id) && share > 0))
     return {
@@ -271,6 +280,27 @@ function choiceItem(reading: Reading, interaction: ElementNode): Item | string {
   return isSharedOut(declaration, options, key, points)
     ? { ...plain, credit: 'each' }
     : { ...plain, credit: 'weights', weights: mappedWeights(declaration, options, points) }
+}
+
+/** More choices than this are not tried together. */
+const MOST_TRIED = 8
+
+/** Where no right response is declared, what earns the most by the item's own rules; nothing: no key. */
+function earningKey(reading: Reading, name: string, ids: readonly string[], multiple: boolean): string[] {
+  const tried = multiple && ids.length <= MOST_TRIED ? subsets(ids) : ids.map((id) => [id])
+  let best: string[] = []
+  let most = 0
+  for (const chosen of tried) {
+    const earned = reading.raw(new Map([[name, chosen]]))
+    if (earned > most) [best, most] = [chosen, earned]
+  }
+  return best
+}
+
+/** Smaller ones first. */
+function subsets(ids: readonly string[]): string[][] {
+  const all = Array.from({ length: 2 ** ids.length }, (_none, bits) => ids.filter((_id, at) => bits & (1 << at)))
+  return all.sort((a, b) => a.length - b.length)
 }
 
 /** The correct response; where a file has only a mapping, what it maps to more than nothing. */

@@ -1,6 +1,7 @@
 import type { ElementNode } from '../../content/elements.ts'
 import { FormatError, type PackageFile, type Unread } from '../format.ts'
 import { children, descendants, parseXml } from '../xml/xml.ts'
+import { resolvedPath } from '../package/read-pictures.ts'
 import { inPlainWords } from './dialect.ts'
 import { MANIFEST } from './names.ts'
 import { readTest, type ReadRef, type ReadTest } from './read-test.ts'
@@ -97,21 +98,11 @@ function readItemFile(
 /** The bodies of the stimulus files that an item of QTI 2.2 or 3.0 refers to. */
 function stimuliOf(root: ElementNode, path: string, byPath: ReadonlyMap<string, PackageFile>): ElementNode[] {
   return children(root, 'assessmentStimulusRef').flatMap((ref) => {
-    const file = byPath.get(resolved(path, ref.attributes['href'] ?? ''))
+    const file = byPath.get(resolvedPath(path, ref.attributes['href'] ?? ''))
     const stimulus = file && inPlainWords(parseXml(decoder.decode(file.bytes)))
     const body = stimulus && children(stimulus, 'stimulusBody')[0]
     return body ? [body] : []
   })
-}
-
-/** A path as seen from a file of the package. */
-function resolved(from: string, href: string): string {
-  const parts = from.split('/').slice(0, -1)
-  for (const part of decodeURIComponent(href).split('/')) {
-    if (part === '..') parts.pop()
-    else if (part !== '.' && part !== '') parts.push(part)
-  }
-  return parts.join('/')
 }
 
 function filingOf(resource: ElementNode): Filing {
@@ -165,7 +156,7 @@ function inTest(
   const { refs, plan } = readTest(inPlainWords(parseXml(decoder.decode(file.bytes))))
   const known = new Map(items.map((item) => [item.path, item]))
   const placed = refs.flatMap((ref): PackedItem[] => {
-    const path = resolved(file.path, ref.href)
+    const path = resolvedPath(file.path, ref.href)
     const item = known.get(path)
     // A test may ask for an item twice; a bank has it once.
     known.delete(path)

@@ -3,6 +3,7 @@ import type { Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import type { Item } from '../../item/model.ts'
 import { FormatError, type FormatData, type ReadResult, type Unread } from '../format.ts'
+import { PackedPictures } from '../package/read-pictures.ts'
 import { child, children, descendants } from '../xml/xml.ts'
 import { TYPE_FIELD } from './names.ts'
 import { mostOf } from './process.ts'
@@ -23,23 +24,26 @@ export function readQti12(data: FormatData): ReadResult {
   const items: Item[] = []
   const left: Unread[] = []
   const sections: (ElementNode | null)[] = []
-  const { roots, unread } = readDocuments(data.files, (node, around) => {
+  const pictures = new PackedPictures(data.files)
+  const { roots, unread } = readDocuments(data.files, (node, around, path) => {
     const where = node.attributes['title'] ?? node.attributes['ident'] ?? 'item'
     const item = toItem(node, passagesOf(around), (reason) => left.push({ where, reason, source: '' }))
     if (typeof item === 'string') {
       left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
       return
     }
-    items.push(item)
+    items.push(pictures.take(item, path))
     sections.push(around.findLast((one) => one.name === 'section') ?? null)
   })
   if (!roots.length && !unread.length) throw new FormatError('There is no questestinterop document in this package.')
   const assessment = roots.flatMap((root) => children(root, 'assessment'))[0]
+  const assets = pictures.assets()
   const named = assessment ?? roots.flatMap((root) => children(root, 'section'))[0]
   return {
     title: named?.attributes['title'] ?? null,
     items,
     unread: [...unread, ...left],
+    ...(assets && { assets }),
     ...(assessment && { plan: planOf(assessment, sections) }),
   }
 }

@@ -216,8 +216,122 @@ describe('broken packages', () => {
   })
 
   test('an interaction that is not kept is listed with its words', () => {
-    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'hottextInteraction')))
-    expect(result.unread[0]?.reason).toContain('hottextInteraction')
+    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'associateInteraction')))
+    expect(result.unread[0]?.reason).toContain('associateInteraction')
     expect(result.unread[0]?.source).toContain('Moor here.')
+  })
+})
+
+// What other writers make of the standard (QTI 2.1 Information Model, sections 7 to 10, and common practice).
+describe('as others write it', () => {
+  const declared = (type: string, values: readonly string[], more = '', cardinality = 'single'): string =>
+    `<responseDeclaration identifier="RESPONSE" cardinality="${cardinality}" baseType="${type}">${values.length ? `<correctResponse>${values.map((value) => `<value>${value}</value>`).join('')}</correctResponse>` : ''}${more}</responseDeclaration>`
+  const item = (declaration: string, body: string, processing = '', more = ''): FormatData =>
+    packed(
+      `<assessmentItem ${NS} identifier="x" title="X" adaptive="false" timeDependent="false">${declaration}<outcomeDeclaration identifier="SCORE" cardinality="single" baseType="float"/><itemBody>${body}</itemBody>${processing && `<responseProcessing>${processing}</responseProcessing>`}${more}</assessmentItem>`,
+    )
+  const choice =
+    '<choiceInteraction responseIdentifier="RESPONSE" shuffle="true" maxChoices="1"><prompt>Which?</prompt><simpleChoice identifier="A">can</simpleChoice><simpleChoice identifier="B">cone</simpleChoice></choiceInteraction>'
+  const entry = '<p>How deep?</p><p><textEntryInteraction responseIdentifier="RESPONSE"/></p>'
+  const set = (outcome: string, value: string, type = 'float'): string =>
+    `<setOutcomeValue identifier="${outcome}"><baseValue baseType="${type}">${value}</baseValue></setOutcomeValue>`
+  const right = '<match><variable identifier="RESPONSE"/><correct identifier="RESPONSE"/></match>'
+  const when = (test: string, rules: string, otherwise = ''): string =>
+    `<responseCondition><responseIf>${test}${rules}</responseIf>${otherwise && `<responseElse>${otherwise}</responseElse>`}</responseCondition>`
+  const modal = (identifier: string, words: string): string =>
+    `<modalFeedback outcomeIdentifier="FEEDBACK" identifier="${identifier}" showHide="show">${words}</modalFeedback>`
+  const one = (data: FormatData) => {
+    const { items, unread } = qti21.read(data)
+    return { item: items[0], said: unread.map((entry) => entry.reason) }
+  }
+
+  test('a key that only the rules know', () => {
+    const is = (id: string): string =>
+      `<match><variable identifier="RESPONSE"/><baseValue baseType="identifier">${id}</baseValue></match>`
+    expect(one(item(declared('identifier', []), choice, when(is('B'), set('SCORE', '2'))))).toMatchObject({
+      item: { kind: 'single', key: ['B'], points: 2 },
+      said: [],
+    })
+    const several = choice.replace('maxChoices="1"', 'maxChoices="0"')
+    const both =
+      '<match><variable identifier="RESPONSE"/><multiple><baseValue baseType="identifier">A</baseValue><baseValue baseType="identifier">B</baseValue></multiple></match>'
+    expect(
+      one(item(declared('identifier', [], '', 'multiple'), several, when(both, set('SCORE', '1')))).item,
+    ).toMatchObject({ kind: 'multiple', key: ['A', 'B'] })
+    const contrary = one(item(declared('identifier', ['A']), choice, when(is('B'), set('SCORE', '1'))))
+    expect(contrary.said).toEqual([
+      'The declared key earns nothing by the rules of the item, and another choice does. Check the key.',
+    ])
+  })
+
+  test.each<[string, string, object]>([
+    [
+      'a tolerance about the declared number',
+      'toleranceMode="absolute" tolerance="0.1 0.1"',
+      { value: 3.5, tolerance: 0.1 },
+    ],
+    ['a tolerance in per cent', 'toleranceMode="relative" tolerance="2"', { value: 3.5, tolerance: 0.07 }],
+    ['more below than above', 'toleranceMode="absolute" tolerance="0.5 0.1"', { min: 3, max: 3.6 }],
+    ['none', 'toleranceMode="exact"', { value: 3.5, tolerance: 0 }],
+  ])('numbers: %s', (_name, mode, key) => {
+    const test = `<equal ${mode}><variable identifier="RESPONSE"/><correct identifier="RESPONSE"/></equal>`
+    expect(one(item(declared('float', ['3.5']), entry, when(test, set('SCORE', '1'))))).toMatchObject({
+      item: { kind: 'numeric', key: [key] },
+      said: [],
+    })
+  })
+
+  test('a bound that does not count is said', () => {
+    const bound = (name: string, value: string): string =>
+      `<${name}><variable identifier="RESPONSE"/><baseValue baseType="float">${value}</baseValue></${name}>`
+    const { item: read, said } = one(
+      item(
+        declared('float', ['3.5']),
+        entry,
+        when(`<and>${bound('gt', '3')}${bound('lte', '4')}</and>`, set('SCORE', '1')),
+      ),
+    )
+    expect(read).toMatchObject({ key: [{ min: 3, max: 4 }] })
+    expect(said).toEqual(['A bound that itself does not count was read as one that does.'])
+  })
+
+  test('feedback to the right is kept, feedback to the wrong is said, feedback to all is kept', () => {
+    const rules = when(
+      right,
+      set('SCORE', '1') + set('FEEDBACK', 'right', 'identifier'),
+      set('FEEDBACK', 'wrong', 'identifier'),
+    )
+    const both = one(
+      item(declared('identifier', ['A']), choice, rules, modal('right', 'Well seen.') + modal('wrong', 'Look again.')),
+    )
+    expect(plainText(both.item?.feedback)).toBe('Well seen.')
+    expect(both.said).toEqual(['Feedback that is shown to some answers only is left out: “Look again.”.'])
+    const always = when(right, set('SCORE', '1')) + set('FEEDBACK', 'all', 'identifier')
+    const toAll = one(item(declared('identifier', ['A']), choice, always, modal('all', 'See page 4.')))
+    expect([plainText(toAll.item?.feedback), toAll.said]).toEqual(['See page 4.', []])
+  })
+
+  test('typed answers that earn a part are said; letter case is that of the key', () => {
+    const mapping =
+      '<mapping defaultValue="0"><mapEntry mapKey="bowline" mappedValue="1" caseSensitive="false"/><mapEntry mapKey="knot" mappedValue="0.5"/></mapping>'
+    const { item: read, said } = one(item(declared('string', ['bowline'], mapping), entry, set('SCORE', '1')))
+    expect(read).toMatchObject({ kind: 'short', key: ['bowline'], rules: { letterCase: 'ignore' } })
+    expect(said).toEqual(['Answers that earn only a part of the points are left out: knot.'])
+  })
+
+  test('words to pick in a text are options, a slider is a number, an object that is a picture is one', () => {
+    const pick =
+      '<hottextInteraction responseIdentifier="RESPONSE" maxChoices="1"><prompt>Which is wrong?</prompt><p>The <hottext identifier="A">tide</hottext> is <hottext identifier="B">tied</hottext>.</p></hottextInteraction>'
+    const picked = one(item(declared('identifier', ['B']), pick, when(right, set('SCORE', '1')))).item
+    expect(picked).toMatchObject({ kind: 'single', key: ['B'] })
+    expect(plainText(picked?.stem)).toBe('Which is wrong?\nThe tide is tied.')
+    const slider =
+      '<sliderInteraction responseIdentifier="RESPONSE" lowerBound="0" upperBound="20"><prompt>How many?</prompt></sliderInteraction>'
+    expect(one(item(declared('integer', ['16']), slider, when(right, set('SCORE', '1')))).item).toMatchObject({
+      kind: 'numeric',
+      key: [{ value: 16, tolerance: 0 }],
+    })
+    const sign = `<p><object data="sign.png" type="image/png">a sign</object></p>${choice}`
+    expect(plainText(one(item(declared('identifier', ['A']), sign)).item?.stem)).toBe('[image: a sign]\nWhich?')
   })
 })

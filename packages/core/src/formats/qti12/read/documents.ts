@@ -16,7 +16,7 @@ export interface Documents {
  */
 export function readDocuments(
   files: readonly PackageFile[],
-  take: (item: ElementNode, around: readonly ElementNode[]) => void,
+  take: (item: ElementNode, around: readonly ElementNode[], path: string) => void,
 ): Documents {
   const roots: ElementNode[] = []
   const unread: Unread[] = []
@@ -29,7 +29,7 @@ export function readDocuments(
       const root = parseXml(source, {
         name: 'item',
         take: (item, end, around) => {
-          take(item, around)
+          take(item, around, file.path)
           taken = end
         },
       })
