@@ -26,6 +26,13 @@ export function contentsOf(item: Item): Content[] {
       break
     case 'essay':
       add(item.sample)
+      break
+    case 'truefalse':
+    case 'short':
+    case 'numeric':
+    case 'cloze':
+    case 'scale':
+    case 'note':
   }
   add(item.feedback)
   add(item.hint)
