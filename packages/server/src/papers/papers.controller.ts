@@ -14,6 +14,7 @@ import {
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import {
+  AppendItemsDto,
   DrawDto,
   NewPaperDto,
   PaperDto,
@@ -61,6 +62,17 @@ export class PapersController {
     @Body() given: SavePaperDto,
   ): Promise<PaperDto> {
     return this.papers.save(person.workspaceId, id, given)
+  }
+
+  @Post(':id/items')
+  @HttpCode(200)
+  @ApiOkResponse({ type: PaperDto })
+  append(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: AppendItemsDto,
+  ): Promise<PaperDto> {
+    return this.papers.append(person.workspaceId, id, given.itemIds)
   }
 
   @Get(':id/versions')

@@ -32,12 +32,8 @@ export class PapersService {
   }
 
   async create(workspaceId: string, title: string, itemIds: readonly string[]): Promise<PaperDto> {
-    const items = new Map((await this.bank.findAll(workspaceId, itemIds)).map((item) => [item.id, item]))
     const now = new Date()
-    const entries = [...new Set(itemIds)].flatMap((id) => {
-      const item = items.get(id)
-      return item ? [{ itemId: id, points: item.body.points, required: false }] : []
-    })
+    const entries = await this.#newEntries(workspaceId, itemIds)
     const paper = this.em.create(Paper, {
       id: randomUUID(),
       workspaceId,
@@ -52,6 +48,33 @@ export class PapersService {
     })
     await this.em.flush()
     return this.#toDto(paper)
+  }
+
+  /** Puts items behind those that the paper has, into the section of the last; what it has already stays as it is. */
+  async append(workspaceId: string, id: string, itemIds: readonly string[]): Promise<PaperDto> {
+    const paper = await this.find(workspaceId, id)
+    const there = new Set(paper.entries.map((entry) => entry.itemId))
+    const sectionId = inSections(paper).at(-1)?.sectionId ?? null
+    const more = await this.#newEntries(
+      workspaceId,
+      itemIds.filter((itemId) => !there.has(itemId)),
+    )
+    if (more.length) {
+      paper.entries = [...paper.entries, ...more.map((entry) => ({ ...entry, sectionId }))]
+      paper.version += 1
+      paper.updatedAt = new Date()
+      await this.em.flush()
+    }
+    return this.#toDto(paper)
+  }
+
+  /** Entries with the items' own points; items that are not in the bank are passed over. */
+  async #newEntries(workspaceId: string, itemIds: readonly string[]): Promise<PaperEntry[]> {
+    const items = new Map((await this.bank.findAll(workspaceId, itemIds)).map((item) => [item.id, item]))
+    return [...new Set(itemIds)].flatMap((itemId) => {
+      const item = items.get(itemId)
+      return item ? [{ itemId, points: item.body.points, required: false }] : []
+    })
   }
 
   async get(workspaceId: string, id: string): Promise<PaperDto> {

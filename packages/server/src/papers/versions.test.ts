@@ -105,6 +105,29 @@ test('three versions are papers of their own, the same for the same seed, and st
   expect(fewer.papers.filter((one) => one.label !== null)).toHaveLength(1)
 })
 
+test('items are put behind those of a paper with their own points, and once only', async () => {
+  const { agent, ids } = await filled('append')
+  const section = randomUUID()
+  const paper = await paperOf(agent, ids.slice(0, 1), [], {
+    sections: [{ id: section, title: 'Part two', instructions: '' }],
+    entries: [{ itemId: ids[0], points: 4, required: true, sectionId: section }],
+  })
+  await agent
+    .post('/api/items/bulk')
+    .send({ ids: ids.slice(1, 2), change: { points: 3 } })
+    .expect(200)
+  const append = async (itemIds: (string | undefined)[]): Promise<Paper> =>
+    (await agent.post(`/api/papers/${paper.id}/items`).send({ itemIds }).expect(200)).body as Paper
+  const after = await append([ids[0], ids[1], ids[2]])
+  expect(after.entries.map((entry) => [entry.points, entry.sectionId])).toEqual([
+    [4, section],
+    [3, section],
+    [1, section],
+  ])
+  expect(after.version).toBe(paper.version + 1)
+  expect((await append([ids[1]])).version).toBe(after.version)
+})
+
 test('a paper goes out with its sections, instructions, time and order', async () => {
   const { agent, ids } = await filled('plan')
   const section = randomUUID()

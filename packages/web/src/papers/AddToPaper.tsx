@@ -1,6 +1,5 @@
 import { DropdownMenu } from 'radix-ui'
 import { useNavigate } from 'react-router'
-import { api, dataOf } from '../api/client'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { usePaperChanges, usePapers } from './queries'
@@ -10,7 +9,7 @@ const ENTRY = 'cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-musta
 /** Puts picked items on a new paper, or behind those of one that is there. */
 export function AddToPaper({ itemIds, done }: { readonly itemIds: readonly string[]; readonly done: () => void }) {
   const papers = usePapers()
-  const { create, save } = usePaperChanges()
+  const { create, append } = usePaperChanges()
   const navigate = useNavigate()
   const tell = useTell()
   const failed = (error: Error): void => tell(error.message, { tone: 'trouble' })
@@ -25,31 +24,17 @@ export function AddToPaper({ itemIds, done }: { readonly itemIds: readonly strin
         },
       },
     )
-  const append = async (id: string): Promise<void> => {
-    const paper = await dataOf(api.GET('/api/papers/{id}', { params: { path: { id } } }))
-    const there = new Set(paper.entries.map((entry) => entry.itemId))
-    const more = itemIds.filter((item) => !there.has(item)).map((itemId) => ({ itemId, points: 1, required: false }))
-    save.mutate(
-      {
-        id,
-        given: {
-          title: paper.title,
-          instructions: paper.instructions,
-          shuffleItems: paper.shuffleItems,
-          shuffleOptions: paper.shuffleOptions,
-          version: paper.version,
-          entries: [...paper.entries, ...more],
-        },
-      },
+  const onto = (id: string): void =>
+    append.mutate(
+      { id, itemIds: [...itemIds] },
       {
         onError: failed,
-        onSuccess: () => {
+        onSuccess: ({ paper, added }) => {
           done()
-          tell(`${counted(more.length, 'item was', 'items were')} added to “${paper.title}”.`)
+          tell(`${counted(added, 'item was', 'items were')} added to “${paper.title}”.`)
         },
       },
     )
-  }
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
@@ -71,15 +56,7 @@ export function AddToPaper({ itemIds, done }: { readonly itemIds: readonly strin
           {papers.data
             ?.filter((paper) => paper.versionOf === null)
             .map((paper) => (
-              <DropdownMenu.Item
-                key={paper.id}
-                className={ENTRY}
-                onSelect={() =>
-                  void append(paper.id).catch((error: unknown) => {
-                    if (error instanceof Error) failed(error)
-                  })
-                }
-              >
+              <DropdownMenu.Item key={paper.id} className={ENTRY} onSelect={() => onto(paper.id)}>
                 {paper.title}
               </DropdownMenu.Item>
             ))}

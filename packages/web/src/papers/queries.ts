@@ -51,6 +51,14 @@ export function usePaperChanges() {
       mutationFn: (given: Schemas['NewPaperDto']) => dataOf(api.POST('/api/papers', { body: given })),
       onSuccess: refresh,
     }),
+    append: useMutation({
+      mutationFn: async ({ id, itemIds }: { readonly id: string; readonly itemIds: string[] }) => {
+        const before = await dataOf(api.GET('/api/papers/{id}', path(id)))
+        const paper = await dataOf(api.POST('/api/papers/{id}/items', { ...path(id), body: { itemIds } }))
+        return { paper, added: paper.entries.length - before.entries.length }
+      },
+      onSuccess: refresh,
+    }),
     save: useMutation({
       mutationFn: ({ id, given }: { readonly id: string; readonly given: Schemas['SavePaperDto'] }) =>
         dataOf(api.PUT('/api/papers/{id}', { ...path(id), body: given })),

@@ -36,6 +36,14 @@ export class NewPaperDto {
   itemIds!: string[]
 }
 
+export class AppendItemsDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMaxSize(500)
+  @IsUUID(undefined, { each: true })
+  itemIds!: string[]
+}
+
 export class PaperEntryDto {
   @ApiProperty()
   @IsUUID()
