@@ -175,7 +175,7 @@ class ElementReader {
     if (node.name === 'br') return void this.#run.push({ type: 'break' })
     if (node.name === 'math') return void this.#run.push(mathOf(node))
     if (node.name === 'img') return void this.#run.push(pictureOf(node))
-    if (node.name === 'object' && (node.attributes['type'] ?? '').startsWith("image/"))
+    if (node.name === 'object' && (node.attributes['type'] ?? '').startsWith('image/'))
       return void this.#run.push(pictureOf(node))
     const block = this.#blockOf(node)
     if (block === null) return this.readAll(node.children, styles)

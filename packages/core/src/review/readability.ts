@@ -44,6 +44,19 @@ export function readability(text: string, language?: string): Readability | null
   }
 }
 
+/**
+ * LIX as years of school: the values from which a text reads like grade 2, 3, … 12, and beyond (Anderson 1983, "Lix and
+ * Rix: Variations on a Little-Known Readability Index", Journal of Reading 26(6), table of grade equivalents; the figures
+ * are given from memory).
+ */
+const LIX_GRADES = [10, 15, 20, 24, 28, 32, 36, 40, 44, 48, 52, 56]
+
+/** Years of school that a text asks for; by the index of its language. */
+export function gradeOf({ index, value }: Readability): number {
+  if (index === 'flesch-kincaid') return value
+  return 1 + LIX_GRADES.filter((from) => value >= from).length
+}
+
 /** What a student reads of an item before answering, in the order in which it stands. */
 export function readText(item: Item): string {
   const parts = [plainText(item.passage), plainText(item.stem)]

@@ -4,7 +4,7 @@ import { readDraft } from '../draft/read-draft.ts'
 import { atLeast, chiSquareTail } from './chance.ts'
 import { CHECK_CODES, CHECKS } from './checks-table.ts'
 import { nearDuplicates } from './near-duplicates.ts'
-import { readability, syllables } from './readability.ts'
+import { gradeOf, readability, syllables } from './readability.ts'
 import { rebalanceKeys } from './rebalance.ts'
 import { reviewItem } from './review-item.ts'
 import { reviewSet } from './review-set.ts'
@@ -121,6 +121,16 @@ describe('one item', () => {
     const hard: Item = { ...item('What is checked first?\na) the sky\nb) the crew\nc) the boat\nAnswer: a'), passage }
     expect(reviewItem(hard, { targetGrade: 6 }).map((one) => one.code)).toEqual(['reading-level'])
     expect(reviewItem(hard)).toEqual([])
+  })
+
+  test('and in other languages by LIX', () => {
+    const words = 'Navigationsutrustningens kalibreringsförfarande förutsätter dokumenterade kontrollmätningar'
+    const passage = contentOf(`${[words, words, words, words, words, words, words, words, words, words].join(' ')}.`)
+    const hard: Item = { ...item('Vad mäts?\na) djup\nb) fart\nAnswer: a'), passage, language: 'sv' }
+    const easy: Item = { ...hard, passage: contentOf('Vi ser en röd prick och en grön prick i viken. '.repeat(5)) }
+    const said = (one: Item): string[] => reviewItem(one, { targetGrade: 6 }).map((found) => found.message)
+    expect(said(hard)).toEqual(['It reads like grade 13 by LIX; the target is grade 6.'])
+    expect(said(easy)).toEqual([])
   })
 })
 
@@ -274,6 +284,17 @@ describe('readability', () => {
       value: 25,
     })
   })
+
+  // Anderson (1983), table of grade equivalents; from memory.
+  test.each([
+    [9, 1],
+    [10, 2],
+    [25, 5],
+    [44, 10],
+    [56, 13],
+  ])('LIX %s reads like grade %s', (value, grade) =>
+    expect(gradeOf({ index: 'lix', value, ease: null, words: 100, sentences: 9 })).toBe(grade),
+  )
 
   test.each([
     ['water', 2],

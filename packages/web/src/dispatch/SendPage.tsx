@@ -320,8 +320,7 @@ function FitCell({
   readonly open: boolean
   readonly toggle: () => void
 }) {
-  if (fit.verdict === 'as-is' && !taken.length)
-    return <AsIs />
+  if (fit.verdict === 'as-is' && !taken.length) return <AsIs />
   const cannot = fit.verdict === 'cannot'
   const tone = cannot
     ? 'font-semibold text-beet'
