@@ -82,7 +82,7 @@ export class Paper {
   @Property({ type: 'text', nullable: true })
   label: string | null = null
 
-  /** Of a version: what it was drawn and arranged by. */
+  /** Of a version: what it was drawn and arranged by; of its paper: what all its versions were drawn by. */
   @Property({ type: 'int', nullable: true })
   seed: number | null = null
 

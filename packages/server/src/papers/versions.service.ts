@@ -50,6 +50,7 @@ export class VersionsService {
       this.#keep(paper, known[index], label, own, entries)
     }
     for (const left of known.slice(asked.versions)) left.deletedAt = new Date()
+    paper.seed = seed
     await this.em.flush()
     return this.get(workspaceId, id)
   }
@@ -68,6 +69,7 @@ export class VersionsService {
   /** The versions, what they share with each other and with other papers, and what each rule finds now. */
   async get(workspaceId: string, id: string): Promise<VersionsDto> {
     const paper = await this.papers.find(workspaceId, id)
+    const base = paper.versionOf === null ? paper : await this.em.findOne(Paper, { id: paper.versionOf, workspaceId })
     const versions = await this.em.find(
       Paper,
       { versionOf: paper.versionOf ?? id, workspaceId, deletedAt: null },
@@ -86,6 +88,7 @@ export class VersionsService {
       papers: compared.map(toCompared),
       overlap: overlapTable(compared.map((one) => one.entries.map((entry) => entry.itemId))),
       found: pools.map((pool) => pool.length),
+      seed: base?.seed ?? null,
     }
   }
 

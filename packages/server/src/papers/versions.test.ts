@@ -26,6 +26,7 @@ interface Versions {
   papers: { id: string; label: string | null; seed: number | null; itemCount: number }[]
   overlap: number[][]
   found: number[]
+  seed: number | null
 }
 
 const SUBJECTS = ['fog', 'wind', 'ice', 'swell', 'rain', 'haze', 'squall', 'calm', 'gale', 'frost', 'dew', 'hail']
@@ -100,6 +101,7 @@ test('three versions are papers of their own, the same for the same seed, and st
   expect(a.entries.every((entry) => [...(entry.optionOrder ?? [])].sort().join('') === 'abc')).toBe(true)
   expect(await get(first.papers[0]?.id)).toEqual(a)
   const again = await drawn(agent, paper.id, { versions: 3, seed: 11, apart: true })
+  expect(again.seed).toBe(11)
   expect((await get(again.papers[0]?.id)).entries).toEqual(a.entries)
   const fewer = await drawn(agent, paper.id, { versions: 1, seed: 12, apart: true })
   expect(fewer.papers.filter((one) => one.label !== null)).toHaveLength(1)

@@ -1358,6 +1358,8 @@ export interface components {
             overlap: number[][];
             /** @description The versions, then other papers that share items with them */
             papers: components["schemas"]["OverlapPaperDto"][];
+            /** @description The seed of the last draw; the same seed draws the same */
+            seed: number | null;
         };
         WaivedDto: {
             at: string;

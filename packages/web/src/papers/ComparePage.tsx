@@ -42,8 +42,7 @@ export function ComparePage() {
                   <th key={one.id} scope="col" className="px-3 py-2 font-semibold">
                     <Link to={`/papers/${one.id}`} className="underline">
                       Version {one.label}
-                    </Link>{' '}
-                    <span className="text-xs font-normal text-muted">seed {one.seed}</span>
+                    </Link>
                   </th>
                 ))}
               </tr>

@@ -35,7 +35,7 @@ export function VersionsPanel({
         total={total}
       />
       {versions.data && versions.data.papers.some((one) => one.label) && (
-        <Overlap papers={versions.data.papers} overlap={versions.data.overlap} paperId={paper.id} />
+        <Overlap {...versions.data} paperId={paper.id} />
       )}
     </div>
   )
@@ -338,15 +338,16 @@ function DrawForm({
 function Overlap({
   papers,
   overlap,
+  seed,
   paperId,
 }: {
   readonly papers: readonly {
     readonly id: string
     readonly title: string
     readonly label: string | null
-    readonly seed: number | null
     readonly itemCount: number
   }[]
+  readonly seed: number | null
   readonly overlap: readonly (readonly number[])[]
   readonly paperId: string
 }) {
@@ -360,12 +361,13 @@ function Overlap({
             <Link to={`/papers/${one.id}`} className="font-semibold underline">
               Version {one.label}
             </Link>
-            <span className="text-xs text-muted">
-              {counted(one.itemCount, 'item', 'items')} · seed {one.seed}
-            </span>
+            <span className="text-xs text-muted">{counted(one.itemCount, 'item', 'items')}</span>
           </li>
         ))}
       </ul>
+      {seed !== null && (
+        <p className="text-xs text-muted">Drawn with seed {seed}: the same seed draws the same from the same bank.</p>
+      )}
       <p>
         <Link to={`/papers/${paperId}/compare`} className="underline">
           Compare them side by side

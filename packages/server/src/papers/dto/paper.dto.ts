@@ -335,6 +335,9 @@ export class VersionsDto {
 
   @ApiProperty({ type: [Number], description: 'How many items each rule finds now' })
   found!: number[]
+
+  @ApiProperty({ type: Number, nullable: true, description: 'The seed of the last draw; the same seed draws the same' })
+  seed!: number | null
 }
 
 export class PrintQuery {
