@@ -3,7 +3,7 @@ import { EditorContent, useEditor, useEditorState, type Editor } from '@tiptap/r
 import StarterKit from '@tiptap/starter-kit'
 import type { Content, Picture } from '@zakuska/core'
 import katex from 'katex'
-import { useRef, useState } from 'react'
+import { useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 import { Dialog } from './Dialog'
 import { useTell } from './notices'
@@ -164,6 +164,38 @@ const TABLE_TOOLS: readonly { readonly name: string; readonly sign: string; read
     { name: 'Take the table out', sign: '× table', run: (editor) => editor.chain().focus().deleteTable().run() },
   ]
 
+/** A button of the toolbar; the text keeps its cursor. */
+function Tool({
+  name,
+  title = name,
+  pressed,
+  small = false,
+  run,
+  children,
+}: {
+  readonly name: string
+  readonly title?: string
+  /** Whether what it does is on where the cursor stands; absent: it is no switch. */
+  readonly pressed?: boolean | undefined
+  readonly small?: boolean
+  readonly run: () => void
+  readonly children: ReactNode
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={title}
+      aria-pressed={pressed}
+      className={`min-h-6 rounded-[2px] px-1 ${small ? 'text-xs text-muted' : 'min-w-6'} ${pressed ? 'bg-mustard-wash' : ''}`}
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={run}
+    >
+      {children}
+    </button>
+  )
+}
+
 function Toolbar({
   editor,
   takeFiles,
@@ -178,49 +210,19 @@ function Toolbar({
   return (
     <div role="toolbar" aria-label="Text styles" className="flex flex-wrap gap-0.5 border-b border-line px-1 py-0.5">
       {TOOLS.map((tool, index) => (
-        <button
-          key={tool.name}
-          type="button"
-          aria-label={tool.name}
-          title={tool.name}
-          aria-pressed={active[index]}
-          className={`min-h-6 min-w-6 rounded-[2px] px-1 ${active[index] ? 'bg-mustard-wash' : ''}`}
-          onMouseDown={(event) => event.preventDefault()}
-          onClick={() => tool.run(editor)}
-        >
+        <Tool key={tool.name} name={tool.name} pressed={active[index]} run={() => tool.run(editor)}>
           {tool.sign}
-        </button>
+        </Tool>
       ))}
-      <button
-        type="button"
-        aria-label="Gap"
-        title="Gap"
-        className="min-h-6 min-w-6 px-1"
-        onMouseDown={(event) => event.preventDefault()}
-        onClick={() => editor.chain().focus().insertContent({ type: 'gap' }).run()}
-      >
+      <Tool name="Gap" run={() => editor.chain().focus().insertContent({ type: 'gap' }).run()}>
         ___
-      </button>
-      <button
-        type="button"
-        aria-label="Formula"
-        title="Formula in TeX"
-        className="min-h-6 min-w-6 px-1"
-        onMouseDown={(event) => event.preventDefault()}
-        onClick={() => setTex('')}
-      >
+      </Tool>
+      <Tool name="Formula" title="Formula in TeX" run={() => setTex('')}>
         ∑
-      </button>
-      <button
-        type="button"
-        aria-label="Picture"
-        title="Picture; it can be pasted and dropped, too"
-        className="min-h-6 min-w-6 px-1"
-        onMouseDown={(event) => event.preventDefault()}
-        onClick={() => file.current?.click()}
-      >
+      </Tool>
+      <Tool name="Picture" title="Picture; it can be pasted and dropped, too" run={() => file.current?.click()}>
         ▣
-      </button>
+      </Tool>
       <input
         ref={file}
         type="file"
@@ -233,29 +235,17 @@ function Toolbar({
           event.target.value = ''
         }}
       />
-      <button
-        type="button"
-        aria-label="Table"
-        title="Table"
-        className="min-h-6 min-w-6 px-1"
-        onMouseDown={(event) => event.preventDefault()}
-        onClick={() => editor.chain().focus().insertTable({ rows: 3, cols: 2, withHeaderRow: true }).run()}
+      <Tool
+        name="Table"
+        run={() => editor.chain().focus().insertTable({ rows: 3, cols: 2, withHeaderRow: true }).run()}
       >
         ▦
-      </button>
+      </Tool>
       {inTable &&
         TABLE_TOOLS.map((tool) => (
-          <button
-            key={tool.name}
-            type="button"
-            aria-label={tool.name}
-            title={tool.name}
-            className="min-h-6 px-1 text-xs text-muted"
-            onMouseDown={(event) => event.preventDefault()}
-            onClick={() => tool.run(editor)}
-          >
+          <Tool key={tool.name} name={tool.name} small run={() => tool.run(editor)}>
             {tool.sign}
-          </button>
+          </Tool>
         ))}
       <Dialog open={tex !== null} close={() => setTex(null)} title="Formula in TeX">
         <input
