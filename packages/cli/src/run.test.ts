@@ -103,6 +103,7 @@ test.each<[string, string[], number, RegExp]>([
   ['no command', [], 2, /usage:/],
   ['an unknown command', ['fry', draft], 2, /no command “fry”/],
   ['an unknown option', ['read', draft, '--loud'], 2, /usage:/],
+  ['bench with a file', ['bench', draft], 2, /takes no file/],
   ['an unknown format', ['convert', draft, '--to', 'pdf'], 2, /--to takes/],
   ['a file that is not there', ['read', join(folder, 'none.txt')], 1, /There is no file/],
   ['a folder', ['read', folder], 1, /folder/],

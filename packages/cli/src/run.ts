@@ -1,4 +1,6 @@
+import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
 import {
   FORMAT_IDS,
@@ -30,6 +32,7 @@ const USAGE = `usage: zakuska read FILE [--key FILE] --as outline|items
        zakuska check FILE [--key FILE] [--json]
        zakuska fit FILE --for ${FIT_NAMES.join('|')}
        zakuska prove FILE --to ${FORMAT_IDS.join('|')}
+       zakuska bench
 FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
 1.2, 2.1, 2.2 or 3.0, or our own JSON. FILE for --key too.
 `
@@ -73,6 +76,10 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
     return 0
   }
   if (!command) throw new UsageError('Say what to do.')
+  if (command === 'bench') {
+    if (file) throw new UsageError('bench takes no file.')
+    return bench(streams)
+  }
   if (!file || more.length) throw new UsageError(`${command} takes one file.`)
   switch (command) {
     case 'read':
@@ -120,6 +127,18 @@ async function convert(
   if (out === undefined) streams.out(converted.bytes)
   else writeFileSync(out, converted.bytes)
   return 0
+}
+
+/** Runs the measurements of the whole project. @returns their exit status. */
+function bench(streams: Streams): Promise<number> {
+  const script = fileURLToPath(new URL('../../../scripts/bench.mjs', import.meta.url))
+  const child = spawn(process.execPath, [script], { stdio: ['ignore', 'pipe', 'pipe'] })
+  child.stdout.on('data', (bytes: Buffer) => streams.out(bytes))
+  child.stderr.on('data', (bytes: Buffer) => streams.err(bytes.toString()))
+  return new Promise((resolve, reject) => {
+    child.on('error', reject)
+    child.on('close', (status) => resolve(status === 0 ? 0 : 1))
+  })
 }
 
 async function check(file: string, keyFile: string | undefined, json: boolean, streams: Streams): Promise<number> {
