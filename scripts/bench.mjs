@@ -64,7 +64,7 @@ await main(async () => {
 /** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
 async function formats() {
   const { FORMATS, paragraph, readDraft, styledText } = await import('../packages/core/dist/index.js')
-  const { packZip, unpackZip } = await import('../packages/documents/dist/index.js')
+  const { packZip, readItemsJson, unpackZip, writeItemsJson } = await import('../packages/documents/dist/index.js')
   const sample = readFileSync(new URL('../packages/core/samples/layouts/all-kinds.txt', import.meta.url), 'utf8')
   const some = readDraft({ text: sample }).items.map((read) => read.item)
   // No two items say the same, as in a bank; otherwise zipping would have next to nothing to do.
@@ -72,6 +72,14 @@ async function formats() {
     const item = some[at % some.length]
     return { ...item, stem: [...item.stem, paragraph([styledText(remark(at), [])])] }
   })
+  const asJson = () => JSON.parse(JSON.stringify(items))
+  const own = sideBySide(() => readItemsJson(writeItemsJson(items, 'Bench')), asJson)
+  line(
+    `our JSON, ${MIXED_ITEMS} items written, read and checked`,
+    `${own.ours.toFixed(0)} ms; JSON printed and parsed ${own.plain.toFixed(0)} ms`,
+    own.ours / own.plain,
+    3,
+  )
   for (const format of Object.values(FORMATS)) {
     const settings = { title: 'Bench', as: 'bank' }
     const { data } = format.write(items, settings)
@@ -82,7 +90,7 @@ async function formats() {
         const carried = isText ? written : { form: 'package', files: unpackZip(packZip(written.files)) }
         format.read(carried)
       },
-      isText ? () => JSON.parse(JSON.stringify(items)) : () => unpackZip(packZip(data.files)),
+      isText ? asJson : () => unpackZip(packZip(data.files)),
     )
     line(
       `${format.name}, ${MIXED_ITEMS} items written and read`,

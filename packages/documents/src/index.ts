@@ -1,6 +1,6 @@
 export { decodeText, MAX_FILE_BYTES, readFile, type DraftFileType, type FileContents } from './read-file.ts'
 export { isZip, PackageError, packZip, unpackZip, ZIP_LIMITS, type ZipEntry, type ZipLimits } from './zip.ts'
-export { writeItemsJson } from './items-json.ts'
+export { readItemsJson, writeItemsJson } from './items-json.ts'
 export {
   FILE_TARGETS,
   isFileTarget,

@@ -1,17 +1,17 @@
 import { checkItem, type Item, type PaperPlan, type ReadResult } from '@zakuska/core'
 
-interface ItemsFile {
-  readonly zakuska: 1
-  readonly title: string | null
-  /** Of a paper: its sections and settings, with a place for each item. */
-  readonly paper?: PaperPlan
-  readonly items: readonly Item[]
-}
-
-/** Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`, and `"paper"` where it is one. */
+/**
+ * Our own JSON: `{ "zakuska": 1, "title": …, "items": [ … ] }`, and `"paper"` where it is one: its sections and settings.
+ * An item stands on a line of its own, so that two files can be compared line by line.
+ */
 export function writeItemsJson(items: readonly Item[], title: string | null, plan?: PaperPlan): string {
-  const file: ItemsFile = { zakuska: 1, title, ...(plan && { paper: plan }), items }
-  return `${JSON.stringify(file, null, 2)}\n`
+  const head = [
+    '"zakuska": 1',
+    `"title": ${JSON.stringify(title)}`,
+    ...(plan ? [`"paper": ${JSON.stringify(plan)}`] : []),
+  ]
+  const lines = items.map((item) => JSON.stringify(item))
+  return `{\n${head.join(',\n')},\n"items": [\n${lines.join(',\n')}\n]\n}\n`
 }
 
 /** Items of our own JSON; what is wrong with one is said of it alone. Null: the text is something else. */
