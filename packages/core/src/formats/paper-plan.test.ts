@@ -136,7 +136,7 @@ test('a test is in the order that the standard fixes', async () => {
   expect((await validateXML({ xml: [broken], schema: [schema] })).valid).toBe(false)
 })
 
-// IMS QTI 2.1 Implementation Guide, section 3.3 (tests with sections, weights and time limits), with wording of our own.
+// After the examples of tests in the IMS QTI 2.1 Implementation Guide (sections, weights, time limits), with wording of our own.
 test('a foreign test: nested sections, a weight that the score uses, and one that it does not', () => {
   const encoder = new TextEncoder()
   const item = (id: string): string =>

@@ -91,7 +91,7 @@ class SectionWalk {
   }
 }
 
-/** Weights that the outcome processing asks for; others say nothing about the score (section 3.6.2). */
+/** Weights that the outcome processing asks for; others say nothing about the score (`testVariables`). */
 function usedWeights(root: ElementNode): ReadonlySet<string> {
   return new Set(descendants(root, 'testVariables').flatMap((one) => one.attributes['weightIdentifier'] ?? []))
 }

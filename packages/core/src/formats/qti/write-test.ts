@@ -41,7 +41,7 @@ export function testElement(
       ]),
       ...timeLimits(plan.timeLimit),
       element('testPart', { identifier: 'part-1', navigationMode: 'nonlinear', submissionMode: submission(plan) }, [
-        // Feedback is shown after the last attempt, of the item or of the whole, unless this says no (section 3.4).
+        // Feedback is shown after the last attempt, of the item or of the whole, unless this says no (`showFeedback`).
         ...(plan.feedbackWhen === 'never' ? [element('itemSessionControl', { showFeedback: 'false' }, [])] : []),
         ...sections(bySection(plan, refs), plan, title),
       ]),

@@ -70,7 +70,7 @@ test('an item that is not understood is listed, and the others are read', () => 
   expect(plainText(result.items[0]?.stem)).toBe('Which buoy stands to port?')
 })
 
-// What other writers make of the standard (ASI Information Model 1.2, sections 3.5 and 3.6, and common practice).
+// What other writers make of the standard (ASI Information Model 1.2; common practice).
 describe('as others write it', () => {
   const lid = (ident: string, labels: string, more = ''): string =>
     `<response_lid ident="${ident}" rcardinality="Single">${more}<render_choice>${labels}</render_choice></response_lid>`

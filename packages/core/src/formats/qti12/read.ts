@@ -94,7 +94,7 @@ function kindOf(fields: Fields): string | undefined {
 
 const WEIGHTS = ['cc_weighting', 'qmd_weighting', 'points_possible', 'qmd_maximumscore']
 
-/** A weight that the metadata gives, or 1 where SCORE is a percentage (Common Cartridge 1.1, section 5); else the score. */
+/** A weight that the metadata gives, or 1 where SCORE is a percentage (the QTI profile of Common Cartridge 1.1); else the score. */
 function pointsOf(fields: Fields, most: number): number {
   for (const name of WEIGHTS) {
     const weight = Number(fields.get(name))

@@ -222,7 +222,7 @@ describe('broken packages', () => {
   })
 })
 
-// What other writers make of the standard (QTI 2.1 Information Model, sections 7 to 10, and common practice).
+// What other writers make of the standard (QTI 2.1 Information Model; common practice).
 describe('as others write it', () => {
   const declared = (type: string, values: readonly string[], more = '', cardinality = 'single'): string =>
     `<responseDeclaration identifier="RESPONSE" cardinality="${cardinality}" baseType="${type}">${values.length ? `<correctResponse>${values.map((value) => `<value>${value}</value>`).join('')}</correctResponse>` : ''}${more}</responseDeclaration>`

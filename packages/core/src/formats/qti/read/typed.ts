@@ -77,7 +77,7 @@ function bandsOf(root: ElementNode, comparison: Comparison): Band[] {
   })
 }
 
-/** The comparisons of one number with others (QTI 2.1 Information Model, section 9.4: equal, gte, lte, gt, lt). */
+/** The comparisons of one number with others (QTI 2.1 Information Model: equal, equalRounded, gte, lte, gt, lt). */
 class Comparison {
   readonly #name: string
   readonly #correct: readonly number[]

@@ -18,7 +18,7 @@ export interface ItemFeedback {
   readonly left: readonly Content[]
 }
 
-/** The feedback of an item, told apart by the conditions that show it (ASI Information Model 1.2, section 3.5.3). */
+/** The feedback of an item, told apart by the conditions that show it (ASI Information Model 1.2: itemfeedback, displayfeedback). */
 export function feedbackOf(
   node: ElementNode,
   conditions: readonly Condition[],

@@ -58,8 +58,8 @@ export function materialsOf(node: ElementNode): ElementNode[] {
 }
 
 /**
- * The question with a gap where each response stands among its material (ASI Best Practice Guide 1.2, section 4.6: fill
- * in the blank). Text before and behind a gap is one paragraph with it.
+ * The question with a gap where each response stands among its material (as in the fill-in-the-blank
+ * examples of the ASI Best Practice Guide 1.2). Text before and behind a gap is one paragraph with it.
  */
 export function withGaps(presentation: ElementNode): Content {
   const passage = passageOf(presentation)

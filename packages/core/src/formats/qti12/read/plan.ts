@@ -34,7 +34,7 @@ function instructionsOf(node: ElementNode): string {
   return rubrics.map((one) => plainText(contentIn(one))).join('\n')
 }
 
-/** What the sections around an item show to all their items (section 3.4: presentation_material). */
+/** What the sections around an item show to all their items (`presentation_material`). */
 export function passagesOf(around: readonly ElementNode[]): Content {
   return around.flatMap((one) => children(one, 'presentation_material').flatMap(contentIn))
 }
