@@ -49,6 +49,7 @@ test('what does not fit is remedied for one destination, and several files come 
   await expect(page.getByText('as 3 items')).toHaveCount(2)
   await page.getByRole('button', { name: 'Download…' }).click()
   await page.getByRole('checkbox', { name: /QTI 3.0/ }).check()
+  await expect(page.getByText(/Keys proven: \d+ items, \d+ of \d+ probes/)).toBeVisible()
   await page.getByRole('checkbox', { name: /XLSX/ }).check()
   const [file] = await Promise.all([
     page.waitForEvent('download'),

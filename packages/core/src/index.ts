@@ -106,7 +106,7 @@ export {
 } from './formats/limits.ts'
 export { pointsEarned, shareEarned } from './grade/grade.ts'
 export { probesOf, type Probe, type ProbeKind } from './grade/probes.ts'
-export { proveFormat, type FormatProof } from './grade/prove-format.ts'
+export { proofSummary, proveFormat, type FormatProof, type ProofSummary } from './grade/prove-format.ts'
 export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './grade/prove.ts'
 export { isAnswered, type Response } from './grade/response.ts'
 export { readNumber, type TypedNumber } from './grade/number-value.ts'

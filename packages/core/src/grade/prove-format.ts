@@ -13,6 +13,38 @@ export interface FormatProof {
   readonly changedKeys: readonly number[]
 }
 
+/** A proof in figures. */
+export interface ProofSummary {
+  /** Items that went along and are graded. */
+  readonly sent: number
+  /** Indexes of those whose key or grading is not what it was. */
+  readonly wrong: readonly number[]
+  readonly probes: number
+  readonly agreeing: number
+  /** Probes that grade otherwise, as the fit report said before. */
+  readonly announced: number
+  readonly ungraded: number
+  readonly notSent: number
+}
+
+export function proofSummary({ proofs, changedKeys }: FormatProof): ProofSummary {
+  const sent = proofs.filter((proof) => proof.verdict !== 'not-sent' && proof.verdict !== 'ungraded')
+  const probes = sent.flatMap((proof) => proof.probes)
+  const count = (verdict: string): number => probes.filter((probe) => probe.verdict === verdict).length
+  const ungraded = proofs.filter((proof) => proof.verdict === 'ungraded').length
+  return {
+    sent: sent.length,
+    wrong: sent
+      .filter((proof) => proof.verdict === 'disagrees' || changedKeys.includes(proof.item))
+      .map((proof) => proof.item),
+    probes: probes.length,
+    agreeing: count('agrees'),
+    announced: count('announced'),
+    ungraded,
+    notSent: proofs.length - sent.length - ungraded,
+  }
+}
+
 /** Writes items in a format, reads them back by the format's own rules, and grades the key and every probe. */
 export function proveFormat(items: readonly Item[], format: Format, title: string, assets?: Assets): FormatProof {
   const settings: WriteSettings = { title, as: 'bank', ...(assets && { assets }) }

@@ -8,6 +8,7 @@ import {
   DeliveryDto,
   DeliverySummaryDto,
   DownloadQuery,
+  FileProofDto,
   SendDto,
   SetConnectionDto,
 } from './dto/dispatch.dto.ts'
@@ -39,6 +40,16 @@ export class DispatchController {
   ): Promise<void> {
     const file = await this.dispatch.download(person.workspaceId, id, asked)
     response.type(file.type).attachment(file.fileName).send(Buffer.from(file.bytes))
+  }
+
+  @Get('papers/:id/proof')
+  @ApiOkResponse({ type: [FileProofDto] })
+  proof(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() asked: DownloadQuery,
+  ): Promise<FileProofDto[]> {
+    return this.dispatch.proof(person.workspaceId, id, asked)
   }
 
   @Post('deliveries')

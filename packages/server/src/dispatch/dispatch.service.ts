@@ -1,7 +1,22 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { DESTINATIONS, fitItem, planOf, remedied, REMEDIES, withHeaders, type RemedyId } from '@zakuska/core'
+import {
+  DESTINATIONS,
+  fitItem,
+  FORMATS,
+  isFormatId,
+  plainText,
+  planOf,
+  proofSummary,
+  proveFormat,
+  remedied,
+  REMEDIES,
+  withHeaders,
+  type Assets,
+  type Item,
+  type RemedyId,
+} from '@zakuska/core'
 import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { picturesOf } from '../assets/pictures.ts'
@@ -9,16 +24,32 @@ import { BankService } from '../bank/index.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
-import { PapersService, type Paper, type PaperItem } from '../papers/index.ts'
+import { PapersService, type Paper, type PaperEntry, type PaperItem } from '../papers/index.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
 import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
-import type { ConnectionDto, DeliveryDto, DeliverySummaryDto, DownloadQuery, SendDto } from './dto/dispatch.dto.ts'
+import type {
+  ConnectionDto,
+  DeliveryDto,
+  DeliverySummaryDto,
+  DownloadQuery,
+  FileProofDto,
+  SendDto,
+} from './dto/dispatch.dto.ts'
 
 export interface Download {
   readonly fileName: string
   readonly type: string
   readonly bytes: Uint8Array
+}
+
+interface Outgoing {
+  readonly paper: Paper
+  readonly assets: Assets
+  readonly itemsFor: (target: FileTarget) => {
+    readonly items: readonly Item[]
+    readonly entries: readonly PaperEntry[]
+  }
 }
 
 @Injectable()
@@ -67,31 +98,14 @@ export class DispatchService {
    * an item changes only by the remedies that were accepted for it.
    */
   async download(workspaceId: string, paperId: string, asked: DownloadQuery): Promise<Download> {
-    const paper = await this.papers.find(workspaceId, paperId)
-    const chosen = (await this.papers.itemsOf(paper)).filter(({ item }) => asked.unsigned === 'true' || item.signOff)
-    const accepted = acceptedRemedies(asked.remedies)
-    const assets = await picturesOf(
-      this.em,
-      workspaceId,
-      chosen.map(({ body }) => body),
-    )
+    const { paper, assets, itemsFor } = await this.#outgoing(workspaceId, paperId, asked)
     const kept = asked.layout && (await this.em.findOne(ColumnLayout, { id: asked.layout, workspaceId }))
     const columns = kept ? { columns: withHeaders(kept.layout) } : {}
     const settings = { title: paper.title, as: 'paper' as const, assets, ...columns }
     const files = await Promise.all(
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
-        const parts = chosen.flatMap(({ item, body, entry }) =>
-          remedied(body, accepted.get(`${target}:${item.id}`) ?? []).map((part) => ({ part, entry })),
-        )
-        const plan = planOf(
-          paper,
-          parts.map(({ entry }) => entry),
-        )
-        const { bytes, ending, type } = await writeFileAs(
-          parts.map(({ part }) => part),
-          target,
-          { ...settings, plan },
-        )
+        const { items, entries } = itemsFor(target)
+        const { bytes, ending, type } = await writeFileAs(items, target, { ...settings, plan: planOf(paper, entries) })
         return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
       }),
     )
@@ -100,6 +114,38 @@ export class DispatchService {
     if (!others.length) return only
     const entries = files.map((file) => ({ path: file.fileName, bytes: file.bytes }))
     return { fileName: `${fileNameOf(paper.title)}.zip`, type: 'application/zip', bytes: packZip(entries) }
+  }
+
+  /** The key proof of the same files: written, read back by each format's own rules, and every probe graded. */
+  async proof(workspaceId: string, paperId: string, asked: DownloadQuery): Promise<FileProofDto[]> {
+    const { paper, assets, itemsFor } = await this.#outgoing(workspaceId, paperId, asked)
+    return targetsIn(asked.formats)
+      .filter(isFormatId)
+      .map((format) => {
+        const { items } = itemsFor(format)
+        const { sent, probes, agreeing, announced, wrong } = proofSummary(
+          proveFormat(items, FORMATS[format], paper.title, assets),
+        )
+        return { format, sent, probes, agreeing, announced, wrong: wrong.map((at) => plainText(items[at]?.stem)) }
+      })
+  }
+
+  /** What goes out of a paper: unsigned items only where they were asked for, each as the accepted remedies make it. */
+  async #outgoing(workspaceId: string, paperId: string, asked: DownloadQuery): Promise<Outgoing> {
+    const paper = await this.papers.find(workspaceId, paperId)
+    const chosen = (await this.papers.itemsOf(paper)).filter(({ item }) => asked.unsigned === 'true' || item.signOff)
+    const accepted = acceptedRemedies(asked.remedies)
+    const bodies = chosen.map(({ body }) => body)
+    return {
+      paper,
+      assets: await picturesOf(this.em, workspaceId, bodies),
+      itemsFor: (target) => {
+        const parts = chosen.flatMap(({ item, body, entry }) =>
+          remedied(body, accepted.get(`${target}:${item.id}`) ?? []).map((part) => ({ part, entry })),
+        )
+        return { items: parts.map(({ part }) => part), entries: parts.map(({ entry }) => entry) }
+      },
+    }
   }
 
   /** Queues a delivery; the same id again answers with the delivery that is already there. */

@@ -689,6 +689,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/papers/{id}/proof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DispatchController_proof"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/papers/{id}/undelete": {
         parameters: {
             query?: never;
@@ -963,6 +979,20 @@ export interface components {
         FieldFacetsDto: {
             name: string;
             values: components["schemas"]["FacetDto"][];
+        };
+        FileProofDto: {
+            /** @description Probes that are graded in the file as they are here */
+            agreeing: number;
+            /** @description Probes that are graded otherwise, as the fit report says */
+            announced: number;
+            /** @enum {string} */
+            format: "gift" | "aiken" | "qti12" | "qti21" | "qti22" | "qti30";
+            /** @description Probes of these items: the key, and answers that earn less */
+            probes: number;
+            /** @description Items that go along and are graded by a key */
+            sent: number;
+            /** @description Stems of the items whose key or grading is not what it was */
+            wrong: string[];
         };
         FindingDto: {
             /** @enum {string} */
@@ -2679,6 +2709,35 @@ export interface operations {
                 content: {
                     "application/pdf": string;
                     "application/zip": string;
+                };
+            };
+        };
+    };
+    DispatchController_proof: {
+        parameters: {
+            query: {
+                /** @description Formats, parted by commas; several come as one zip */
+                formats: string;
+                /** @description The column layout of tables; ours without it */
+                layout?: string;
+                /** @description Accepted remedies, parted by commas: destination:item:remedy */
+                remedies?: string;
+                unsigned?: "true" | "false";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileProofDto"][];
                 };
             };
         };

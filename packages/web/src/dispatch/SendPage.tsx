@@ -23,7 +23,14 @@ import { asKept, counted, pointsText } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { usePaper, type Paper } from '../papers/queries'
 import { DeliveryLine } from './DeliveryLine'
-import { useColumnLayouts, useConnection, useDeliveries, useDispatchChanges } from './queries'
+import {
+  useColumnLayouts,
+  useConnection,
+  useDeliveries,
+  useDispatchChanges,
+  useFileProofs,
+  type FileProof,
+} from './queries'
 
 export function SendPage() {
   const { id = '' } = useParams()
@@ -534,12 +541,14 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
   const hasTable = chosen.includes('csv') || chosen.includes('xlsx')
   const tell = useTell()
   const going = rows.filter((row) => include || row.signed)
-  const query = new URLSearchParams({
+  const asked = {
     formats: chosen.join(','),
-    unsigned: String(include),
+    unsigned: include ? ('true' as const) : ('false' as const),
     remedies: remedyList(accepted, (destination) => chosen.includes(destination)),
     ...(hasTable && layout && { layout }),
-  })
+  }
+  const query = new URLSearchParams(asked)
+  const proofs = useFileProofs(paper, asked)
   const toggle = (id: string, on: boolean): void =>
     setChosen(FILES.map((one) => one.id as string).filter((one) => (one === id ? on : chosen.includes(one))))
   return (
@@ -559,6 +568,12 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
               <span>
                 <b>{destination.name}</b> <span className="text-muted">{destination.what}</span>
                 <span className="block text-xs text-muted">{goingText(going, destination)}</span>
+                {chosen.includes(destination.id) && (
+                  <ProofText
+                    proof={proofs.data?.find((one) => one.format === destination.id)}
+                    pending={proofs.isFetching}
+                  />
+                )}
               </span>
             </label>
           ))}
@@ -600,6 +615,25 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
         <Button onClick={close}>Close</Button>
       </div>
     </Dialog>
+  )
+}
+
+/** Whether every key and every other probe is graded in the file as it is here. */
+function ProofText({ proof, pending }: { readonly proof: FileProof | undefined; readonly pending: boolean }) {
+  if (!proof) return pending ? <span className="block text-xs text-muted">Proving the keys …</span> : null
+  if (!proof.sent) return null
+  const told = proof.announced ? `, ${proof.announced} graded otherwise, as the fit says` : ''
+  if (proof.wrong.length)
+    return (
+      <span role="alert" className="block text-xs text-beet">
+        ◆ Not as here: {proof.wrong.map((stem) => `“${stem}”`).join(', ')}
+      </span>
+    )
+  return (
+    <span className="block text-xs text-dill">
+      ✓ Keys proven: {counted(proof.sent, 'item', 'items')}, {proof.agreeing} of {proof.probes} probes graded as here
+      {told}
+    </span>
   )
 }
 

@@ -1,7 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type Schemas } from '../api/client'
+import type { paths } from '../api/schema'
 
 export type Delivery = Schemas['DeliveryDto']
+export type FileProof = Schemas['FileProofDto']
+export type DownloadQuery = NonNullable<paths['/api/papers/{id}/file']['get']['parameters']['query']>
 export type DeliverySummary = Schemas['DeliverySummaryDto']
 
 export const dispatchKeys = {
@@ -39,6 +42,16 @@ export function useConnection() {
 /** Layouts that were kept while tables were read; tables are written in them, too. */
 export function useColumnLayouts() {
   return useQuery({ queryKey: ['column-layouts'], queryFn: () => dataOf(api.GET('/api/files/layouts')) })
+}
+
+/** The key proof of the files that would be downloaded; proven anew whenever what goes along changes. */
+export function useFileProofs(paper: { readonly id: string; readonly version: number }, asked: DownloadQuery) {
+  return useQuery({
+    queryKey: ['dispatch', 'proof', paper.id, paper.version, asked] as const,
+    queryFn: () => dataOf(api.GET('/api/papers/{id}/proof', { params: { path: { id: paper.id }, query: asked } })),
+    enabled: asked.formats !== '',
+    placeholderData: keepPreviousData,
+  })
 }
 
 export function useDispatchChanges() {

@@ -1,4 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger'
+import { FORMAT_IDS, type FormatId } from '@zakuska/core'
 import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 
 const REMEDIES_SAID = 'Accepted remedies, parted by commas: destination:item:remedy'
@@ -73,6 +74,27 @@ export class DownloadQuery {
   @IsOptional()
   @IsUUID()
   layout?: string
+}
+
+/** What the key proof says of a file before it is downloaded. */
+export class FileProofDto {
+  @ApiProperty({ enum: FORMAT_IDS })
+  format!: FormatId
+
+  @ApiProperty({ description: 'Items that go along and are graded by a key' })
+  sent!: number
+
+  @ApiProperty({ description: 'Probes of these items: the key, and answers that earn less' })
+  probes!: number
+
+  @ApiProperty({ description: 'Probes that are graded in the file as they are here' })
+  agreeing!: number
+
+  @ApiProperty({ description: 'Probes that are graded otherwise, as the fit report says' })
+  announced!: number
+
+  @ApiProperty({ type: [String], description: 'Stems of the items whose key or grading is not what it was' })
+  wrong!: string[]
 }
 
 export class SentItemDto {
