@@ -53,7 +53,6 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
             {counted(state.entries.length, 'item', 'items')} · {pointsText(points)} · about{' '}
             {Math.max(1, Math.round(paper.expectedSeconds / 60))} min
             {unsigned > 0 && ` · ${unsigned} not signed off`}
-            {paper.seed !== null && ` · drawn by seed ${paper.seed}`}
             {saving ? ' · saving …' : ''}
           </span>
         }
