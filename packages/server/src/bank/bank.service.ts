@@ -33,21 +33,13 @@ import { KeptCounts } from './kept-counts.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
 const PAGE = 50
-/** Beyond it nobody needs to know how many exactly, and counting on takes longer than finding. */
-const MOST_COUNTED = 10_000
-/** As many as are gathered and sorted in no time. */
-const FEW = 1000
+/** As many as are gathered and sorted in no time; beyond it nobody needs to know how many exactly. */
+const MOST_COUNTED = 5000
 
 interface Page {
   readonly order: string
   readonly limit: number
   readonly offset: number
-}
-
-interface PageOfIds {
-  /** At most one over what is counted. */
-  readonly total: number
-  readonly rows: readonly { readonly id: string }[]
 }
 const MAX_CANDIDATES = 20
 /** Letters that are compared at most; a passage of pages says nothing more of what an item asks. */
@@ -68,52 +60,36 @@ export class BankService {
   async search(workspaceId: string, asked: SearchItemsDto): Promise<ItemPageDto> {
     const { sort, offset, limit, ...filter } = asked
     const page = { order: SORTS[sort ?? 'newest'], limit: limit ?? PAGE, offset: offset ?? 0 }
-    const kept = (await KeptCounts.read(this.em, workspaceId)).found(filter)
+    const kept = KeptCounts.answers(filter) ? (await KeptCounts.read(this.em, workspaceId)).found(filter) : null
     const condition = conditionOf(workspaceId, filter)
-    const { total, rows } =
-      (kept === null || kept <= FEW ? await this.#pageOfFew(condition, page) : null) ??
-      (await this.#pageOfMany(condition, page, kept))
-    return {
-      total: Math.min(total, MOST_COUNTED),
-      isMore: total > MOST_COUNTED,
-      items: await this.toDtos(
-        workspaceId,
-        rows.map((row) => row.id),
-      ),
-    }
+    const few = kept === null || kept <= MOST_COUNTED ? await this.#pageOfFew(condition, page) : null
+    const ids = few?.ids ?? (await this.#pageOfMany(condition, page))
+    const total = few?.total ?? kept ?? MOST_COUNTED
+    return { total, isMore: few === null && kept === null, items: await this.toDtos(workspaceId, ids) }
   }
 
   /** Gathers what is found and sorts it; null: there is more of it than that is good for. */
-  async #pageOfFew({ sql, values }: Condition, { order, limit, offset }: Page): Promise<PageOfIds | null> {
+  async #pageOfFew(
+    { sql, values }: Condition,
+    { order, limit, offset }: Page,
+  ): Promise<{ readonly total: number; readonly ids: string[] } | null> {
     const rows = await this.em.execute<{ id: string | null; total: number }[]>(
-      `with i as materialized (select i.id, i.updated_at, i.share_right, i.points, i.last_sent_at from bank_item i where ${sql} limit ${FEW + 1})
+      `with i as materialized (select i.id, i.updated_at, i.share_right, i.points, i.last_sent_at from bank_item i where ${sql} limit ${MOST_COUNTED + 1})
        select page.id, counted.total from (select count(*)::int as total from i) counted
-       left join lateral (select i.id from i where counted.total <= ${FEW} order by ${order} limit ? offset ?) page on true`,
+       left join lateral (select i.id from i where counted.total <= ${MOST_COUNTED} order by ${order} limit ? offset ?) page on true`,
       [...values, limit, offset],
     )
     const total = rows[0]?.total ?? 0
-    return total > FEW ? null : { total, rows: rows.flatMap(({ id }) => (id === null ? [] : { id })) }
+    return total > MOST_COUNTED ? null : { total, ids: rows.flatMap(({ id }) => id ?? []) }
   }
 
-  /** Walks the order until the page is full, and counts no further than one over what is shown. */
-  async #pageOfMany(
-    { sql, values }: Condition,
-    { order, limit, offset }: Page,
-    kept: number | null,
-  ): Promise<PageOfIds> {
-    const [rows, [found]] = await Promise.all([
-      this.em.execute<{ id: string }[]>(
-        `select i.id from bank_item i where ${sql} order by ${order} limit ? offset ?`,
-        [...values, limit, offset],
-      ),
-      kept === null
-        ? this.em.execute<{ total: number }[]>(
-            `select count(*)::int as total from (select 1 from bank_item i where ${sql} limit ${MOST_COUNTED + 1}) counted`,
-            [...values],
-          )
-        : [{ total: kept }],
-    ])
-    return { total: found?.total ?? 0, rows }
+  /** Walks the order until the page is full. */
+  async #pageOfMany({ sql, values }: Condition, { order, limit, offset }: Page): Promise<string[]> {
+    const rows = await this.em.execute<{ id: string }[]>(
+      `select i.id from bank_item i where ${sql} order by ${order} limit ? offset ?`,
+      [...values, limit, offset],
+    )
+    return rows.map((row) => row.id)
   }
 
   /** Ids that a filter finds, in an order that does not change while the same items are found. */

@@ -80,7 +80,10 @@ function keptOf(kept: KeptCounts, fields: readonly (keyof BankFilter)[]): Counte
   return new Map(fields.map((name) => [name, kept.valuesOf(name, MOST_VALUES)]))
 }
 
-/** Counts fields in one pass over the items that a filter finds. */
+/**
+ * Counts fields in one pass over the items that a filter finds: first those that are alike in all fields together, of
+ * which there are few, then each field by itself.
+ */
 async function countedOver(
   em: EntityManager,
   workspaceId: string,
@@ -102,16 +105,17 @@ async function countedOver(
       ? [
           `select case grouping(${names.join(', ')}) ${simple
             .map(([name], at) => `when ${(1 << simple.length) - 1 - (1 << (simple.length - 1 - at))} then '${name}'`)
-            .join(' ')} end as field, coalesce(${names.join(', ')}) as value, count(*)::int as count
+            .join(' ')} end as field, coalesce(${names.join(', ')}) as value, sum(alike)::int as count
            from found group by grouping sets (${names.map((name) => `(${name})`).join(', ')})`,
         ]
       : []),
     ...lists.map(
-      ([name, column]) => `select '${name}', one, count(*)::int from found, unnest(found.${column}) one group by one`,
+      ([name, column]) => `select '${name}', one, sum(alike)::int from found, unnest(found.${column}) one group by one`,
     ),
   ]
   const rows = await em.execute<{ field: keyof BankFilter; value: string | null; count: number }[]>(
-    `with found as materialized (select ${columns.join(', ')} from bank_item i where ${sql})
+    `with found as materialized (
+       select ${columns.join(', ')}, count(*) as alike from bank_item i where ${sql} group by ${columns.map((_one, at) => at + 1).join(', ')})
      ${passes.join(' union all ')} order by 3 desc, 2`,
     [...values],
   )

@@ -39,15 +39,22 @@ export class KeptCounts {
       .slice(0, most)
   }
 
-  /** How many items a filter finds, where it is narrowed by one counted field at most; else null. */
-  found(filter: BankFilter): number | null {
-    const set = Object.entries(filter).filter(([, value]) => value !== undefined && value !== '')
-    const [only, ...others] = set
-    if (!only) return this.all
-    const [field, value] = only as [string, string]
-    if (others.length || field === 'text' || field === 'used') return null
-    return this.#counts.get(field)?.get(value) ?? 0
+  /** Whether the counts say how many items a filter finds: it is narrowed by one counted field at most. */
+  static answers(filter: BankFilter): boolean {
+    const [only, ...others] = narrowing(filter)
+    return !others.length && only?.[0] !== 'text' && only?.[0] !== 'used'
   }
+
+  /** How many items a filter finds; null where that has to be counted. */
+  found(filter: BankFilter): number | null {
+    if (!KeptCounts.answers(filter)) return null
+    const [only] = narrowing(filter)
+    return only ? (this.#counts.get(only[0])?.get(only[1]) ?? 0) : this.all
+  }
+}
+
+function narrowing(filter: BankFilter): [string, string][] {
+  return Object.entries(filter).filter(([, value]) => value !== undefined && value !== '') as [string, string][]
 }
 
 /** One row for each value; what is added meanwhile stays beside it. Two servers do not do it at once. */
