@@ -13,7 +13,7 @@ import { readDocuments } from './read/documents.ts'
 import { feedbackOf, type ItemFeedback } from './read/feedback.ts'
 import { fieldsOf, secondsOf, type Fields } from './read/fields.ts'
 import { identOf, type Common, type Reading } from './read/item.ts'
-import { contentIn, contentOf, materialsOf, passageOf, responsesOf } from './read/material.ts'
+import { contentIn, contentOf, isPassage, materialsOf, responsesOf } from './read/material.ts'
 import { partsItem } from './read/parts.ts'
 import { passagesOf, planOf } from './read/plan.ts'
 import { typedItem } from './read/typed.ts'
@@ -110,7 +110,8 @@ function commonOf(
   feedback: ItemFeedback,
   shared: Content,
 ): Common {
-  const passage = passageOf(presentation)
+  const materials = materialsOf(presentation)
+  const passage = materials.find(isPassage)
   const ownPassage = [...shared, ...(passage ? contentOf(passage) : [])]
   const seconds = secondsOf(child(node, 'duration'))
   const tags = [fields.get('keywords') ?? fields.get('qmd_keywords'), fields.get('qmd_topic')]
@@ -120,12 +121,7 @@ function commonOf(
   const optional = (name: string, field: string): object => (fields.has(field) ? { [name]: fields.get(field) } : {})
   const told = children(node, 'itemrubric').filter((one) => /^candidate$/i.test(one.attributes['view'] ?? ''))
   return {
-    stem: [
-      ...told.flatMap(contentIn),
-      ...materialsOf(presentation)
-        .filter((one) => one !== passage)
-        .flatMap(contentOf),
-    ],
+    stem: [...told.flatMap(contentIn), ...materials.filter((one) => one !== passage).flatMap(contentOf)],
     points: 1,
     tags: [...new Set(tags)],
     ...optional('difficulty', 'qmd_levelofdifficulty'),

@@ -70,7 +70,9 @@ const DECLARATION = '<?xml version="1.0" encoding="UTF-8"?>\n'
 
 /** Child elements by name. */
 export function children(node: ElementNode, name: string): ElementNode[] {
-  return node.children.filter((child): child is ElementNode => child.type === 'element' && child.name === name)
+  const found: ElementNode[] = []
+  for (const one of node.children) if (one.type === 'element' && one.name === name) found.push(one)
+  return found
 }
 
 export function child(node: ElementNode, name: string): ElementNode | undefined {
@@ -79,7 +81,9 @@ export function child(node: ElementNode, name: string): ElementNode | undefined 
 }
 
 export function elementsOf(node: ElementNode): ElementNode[] {
-  return node.children.filter((one): one is ElementNode => one.type === 'element')
+  const found: ElementNode[] = []
+  for (const one of node.children) if (one.type === 'element') found.push(one)
+  return found
 }
 
 /** Every element below `node` with the name, in document order. */

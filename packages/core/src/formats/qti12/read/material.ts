@@ -5,18 +5,31 @@ import { children, descendants, elementsOf } from '../../xml/xml.ts'
 
 /** The content of one `material`. */
 export function contentOf(material: ElementNode): Content {
-  return elementsOf(material).flatMap((one): Content => {
-    if (one.name === 'matimage')
-      return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: textOf(one).trim() }])]
-    const text = textOf(one)
-    if (/html/i.test(one.attributes['texttype'] ?? '')) return contentFromHtml(text)
-    return contentOfLines(text)
-  })
+  let found: Content = []
+  for (const one of material.children) {
+    if (one.type !== 'element') continue
+    const content = partOf(one)
+    found = found.length ? [...found, ...content] : content
+  }
+  return found
+}
+
+function partOf(one: ElementNode): Content {
+  const text = textOf(one)
+  if (one.name === 'matimage')
+    return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: text.trim() }])]
+  const type = one.attributes['texttype']
+  return type !== undefined && /html/i.test(type) ? contentFromHtml(text) : contentOfLines(text)
 }
 
 /** The content of every material below `node`. */
 export function contentIn(node: ElementNode): Content {
-  return descendants(node, 'material').flatMap(contentOf)
+  let found: Content = []
+  for (const material of descendants(node, 'material')) {
+    const content = contentOf(material)
+    found = found.length ? [...found, ...content] : content
+  }
+  return found
 }
 
 /** Every response element of an item, in reading order. */
@@ -30,9 +43,9 @@ export function responsesOf(node: ElementNode): ElementNode[] {
   return found
 }
 
-/** The material that is a text to be read first, in our own files. */
-export function passageOf(presentation: ElementNode): ElementNode | undefined {
-  return materialsOf(presentation).find((one) => one.attributes['label'] === 'passage')
+/** Whether a material is a text to be read first, as our own files name it. */
+export function isPassage(material: ElementNode): boolean {
+  return material.attributes['label'] === 'passage'
 }
 
 /** Whether text goes on behind the last response. */
@@ -62,7 +75,7 @@ export function materialsOf(node: ElementNode): ElementNode[] {
  * examples of the ASI Best Practice Guide 1.2). Text before and behind a gap is one paragraph with it.
  */
 export function withGaps(presentation: ElementNode): Content {
-  const passage = passageOf(presentation)
+  const passage = materialsOf(presentation).find(isPassage)
   const blocks: Block[] = []
   let open = false
   const append = (block: Block): void => {

@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import { textOf, type ElementNode } from '../../../content/elements.ts'
 import { countGaps, paragraph, type Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type ClozeGap, type Item, type TextRules } from '../../../item/model.ts'
@@ -16,18 +16,16 @@ export function partsItem(reading: Reading): Item | string {
   if (responses.some((one) => !/^response_(?:lid|str|num)$/.test(one.name))) return NOT_HELD
   if (kind === 'cloze' || countGaps(common.stem) === responses.length) return clozeItem(reading, common.stem)
   const left = responses.map((one) => children(one, 'material').flatMap(contentOf))
-  const isAlike = responses.every((one) => one.name === 'response_lid' && sameLabels(one, responses[0]))
+  const isAlike = kind === 'match' || kind === 'grid' || haveSameLabels(responses)
   if (isAlike && left.every((part) => part.length)) return pairsItem(reading, left)
   const stem = withGaps(presentation)
   return countGaps(stem) === responses.length ? clozeItem(reading, stem) : NOT_HELD
 }
 
-function sameLabels(a: ElementNode, b: ElementNode | undefined): boolean {
-  const texts = (one: ElementNode): string =>
-    labelsOf(one)
-      .map((label) => plainText(contentIn(label)))
-      .join('\n')
-  return b !== undefined && (a === b || texts(a) === texts(b))
+function haveSameLabels(responses: readonly ElementNode[]): boolean {
+  const texts = (one: ElementNode): string => labelsOf(one).map(textOf).join('\n')
+  const first = responses[0] && texts(responses[0])
+  return responses.every((one) => one.name === 'response_lid' && texts(one) === first)
 }
 
 function pairsItem(reading: Reading, left: readonly Content[]): Item | string {
