@@ -2,6 +2,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js'
 import fc from 'fast-check'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { barePlan } from '../formats/paper-plan.ts'
 import { anyItem } from '../testing/arbitraries.ts'
 import { checkItem } from './check.ts'
 
@@ -39,4 +40,20 @@ test.each<[string, object]>([
   const [item] = fc.sample(anyItem, { numRuns: 1, seed: 3 })
   const broken = { ...item, ...part }
   expect([isValid(broken), checkItem(broken).length === 0]).toEqual([false, false])
+})
+
+test('a paper is held by the schema as it is written, and not with parts that are none', () => {
+  const paper = {
+    ...barePlan(1),
+    identity: ['Name'],
+    timeLimit: 600,
+    sections: [{ title: 'One', instructions: 'Read it.' }],
+    places: [{ section: 0, required: false }],
+  }
+  const [item] = fc.sample(anyItem, { numRuns: 1, seed: 4 })
+  const isFile = (said: object): boolean => validate({ zakuska: 1, title: null, paper: said, items: [item] })
+  expect(isFile(paper)).toBe(true)
+  expect(isFile({ ...paper, timeLimit: 0 })).toBe(false)
+  expect(isFile({ ...paper, feedbackWhen: 'later' })).toBe(false)
+  expect(isFile({ ...paper, colour: 'red' })).toBe(false)
 })

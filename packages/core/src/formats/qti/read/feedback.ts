@@ -26,8 +26,10 @@ export function feedbackOf(root: ElementNode, body: ElementNode, interactions: r
   )
   const hints = hintsAmong(all, root, body)
   const hint = hints[0] ?? children(body, 'rubricBlock').find((one) => one.attributes['class'] === 'hint')
-  const occasion = occasions(root, interactions)
-  const rest = all.filter((one) => !hints.includes(one)).map((one) => ({ one, when: occasion(one) }))
+  const shown = all.filter((one) => !hints.includes(one))
+  // The rules are run only where there is something that they could show.
+  const occasion = shown.length ? occasions(root, interactions) : null
+  const rest = shown.map((one) => ({ one, when: occasion?.(one) ?? 'always' }))
   const always = rest.filter(({ when }) => when === 'always')
   const general = always.length ? always : rest.filter(({ when }) => when === 'right')
   const contents = (some: typeof rest): Content[] => some.map(({ one }) => fromElements(one.children))
