@@ -94,8 +94,8 @@ async function putInBank(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Put the 5 signed in' }).click()
   await expect(page.getByText('5 items are new in the bank')).toBeVisible()
   await page.getByRole('link', { name: 'Open the bank' }).click()
-  // The demo's 38, these five, and one that another test may have made before.
-  await expect(page.getByText(/^4[34] items/)).toBeVisible()
+  // The demo's 38, these five, and those that other tests may have made before.
+  await expect(page.getByText(/^4[3-9] items/)).toBeVisible()
 }
 
 async function buildPaper(page: Page): Promise<void> {
