@@ -149,7 +149,8 @@ test('a foreign test: nested sections, a weight that the score uses, and one tha
     'items/i1.xml': item('i1'),
     'items/i2.xml': item('i2'),
   }).map(([path, text]) => ({ path, bytes: encoder.encode(text) }))
-  const { items, plan } = FORMATS.qti21.read({ form: 'package', files })
+  const { title, items, plan } = FORMATS.qti21.read({ form: 'package', files })
+  expect(title).toBe('Harbour test')
   expect(items.map((one) => one.points)).toEqual([2.5, 1])
   expect(plan).toEqual({
     instructions: '',

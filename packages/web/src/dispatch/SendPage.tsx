@@ -3,6 +3,7 @@ import {
   fitItem,
   fitPaper,
   inPaper,
+  isFormatId,
   KIND_NAMES,
   plainText,
   planOf,
@@ -568,10 +569,11 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
               <span>
                 <b>{destination.name}</b> <span className="text-muted">{destination.what}</span>
                 <span className="block text-xs text-muted">{goingText(going, destination)}</span>
-                {chosen.includes(destination.id) && (
+                {chosen.includes(destination.id) && isFormatId(destination.id) && (
                   <ProofText
                     proof={proofs.data?.find((one) => one.format === destination.id)}
                     pending={proofs.isFetching}
+                    failed={proofs.isError}
                   />
                 )}
               </span>
@@ -619,9 +621,24 @@ function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskPro
 }
 
 /** Whether every key and every other probe is graded in the file as it is here. */
-function ProofText({ proof, pending }: { readonly proof: FileProof | undefined; readonly pending: boolean }) {
-  if (!proof) return pending ? <span className="block text-xs text-muted">Proving the keys …</span> : null
-  if (!proof.sent) return null
+function ProofText({
+  proof,
+  pending,
+  failed,
+}: {
+  readonly proof: FileProof | undefined
+  readonly pending: boolean
+  readonly failed: boolean
+}) {
+  // A proof of what was chosen before says nothing of what is chosen now.
+  if (pending) return <span className="block text-xs text-muted">Proving the keys …</span>
+  if (failed)
+    return (
+      <span role="alert" className="block text-xs text-beet">
+        ◆ The keys could not be proven. Close this and try again.
+      </span>
+    )
+  if (!proof?.sent) return null
   const told = proof.announced ? `, ${proof.announced} graded otherwise, as the fit says` : ''
   if (proof.wrong.length)
     return (

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type Schemas } from '../api/client'
 import type { paths } from '../api/schema'
 
@@ -50,7 +50,6 @@ export function useFileProofs(paper: { readonly id: string; readonly version: nu
     queryKey: ['dispatch', 'proof', paper.id, paper.version, asked] as const,
     queryFn: () => dataOf(api.GET('/api/papers/{id}/proof', { params: { path: { id: paper.id }, query: asked } })),
     enabled: asked.formats !== '',
-    placeholderData: keepPreviousData,
   })
 }
 

@@ -63,7 +63,8 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
       })
     else items.push(...readItemFile(file, filingOf(resource), byPath, unread))
   }
-  return { title: titleOf(manifest), ...inTest(items, byPath, manifest, base), unread }
+  const test = inTest(items, byPath, manifest, base)
+  return { ...test, title: titleOf(manifest) ?? test.title, unread }
 }
 
 function openLoose(files: readonly PackageFile[]): OpenPackage {
@@ -147,13 +148,13 @@ function inTest(
   byPath: ReadonlyMap<string, PackageFile>,
   manifest: ElementNode,
   base: string,
-): Pick<OpenPackage, 'items' | 'plan'> {
+): Pick<OpenPackage, 'title' | 'items' | 'plan'> {
   const resource = descendants(manifest, 'resource').find((one) =>
     /imsqti_(?:test|assessment)/.test(one.attributes['type'] ?? ''),
   )
   const file = resource && byPath.get(base + decodeURIComponent(resource.attributes['href'] ?? ''))
-  if (!file) return { items, plan: null }
-  const { refs, plan } = readTest(inPlainWords(parseXml(decoder.decode(file.bytes))))
+  if (!file) return { title: null, items, plan: null }
+  const { title, refs, plan } = readTest(inPlainWords(parseXml(decoder.decode(file.bytes))))
   const known = new Map(items.map((item) => [item.path, item]))
   const placed = refs.flatMap((ref): PackedItem[] => {
     const path = resolvedPath(file.path, ref.href)
@@ -162,5 +163,5 @@ function inTest(
     known.delete(path)
     return item ? [{ ...item, ref }] : []
   })
-  return { items: [...placed, ...known.values()], plan }
+  return { title, items: [...placed, ...known.values()], plan }
 }
