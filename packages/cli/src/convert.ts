@@ -7,19 +7,26 @@ export interface Converted {
   readonly losses: readonly string[]
 }
 
+/** What a file held: items, and where they come from one, their paper. */
+export interface ToConvert {
+  readonly items: readonly Item[]
+  readonly title: string | null
+  readonly plan: PaperPlan | null
+  readonly assets?: Assets
+  readonly categories?: readonly string[]
+}
+
 /** Writes items in a format; as a paper where they come from one. */
 export async function convertItems(
-  items: readonly Item[],
+  { items, title, plan, assets, categories }: ToConvert,
   target: FileTarget,
-  title: string | null,
-  plan: PaperPlan | null,
-  assets?: Assets,
 ): Promise<Converted> {
   const { bytes, losses } = await writeFileAs(items, target, {
     title,
     as: plan ? 'paper' : 'bank',
     ...(plan && { plan }),
     ...(assets && { assets }),
+    ...(categories && { categories }),
   })
   const ofPaper = plan ? fitPaper(plan, paperLimitsOf(target)) : []
   return {

@@ -122,7 +122,7 @@ async function convert(
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
   const opened = await open(file, undefined)
-  const converted = await convertItems(opened.items, to, opened.title, opened.plan, opened.assets)
+  const converted = await convertItems(opened, to)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
   else writeFileSync(out, converted.bytes)
@@ -180,6 +180,7 @@ interface Opened {
   readonly plan: PaperPlan | null
   /** Pictures that came with the items. */
   readonly assets?: Assets
+  readonly categories?: readonly string[]
   readonly reading: Reading | null
   readonly unread: readonly Unread[]
   /** A line for each piece that is in the file and not among the items. */
@@ -189,12 +190,13 @@ interface Opened {
 async function open(file: string, keyFile: string | undefined): Promise<Opened> {
   const contents = await readFile(new Uint8Array(readFileSync(file)))
   if (contents.kind === 'items') {
-    const { title, items, unread, plan, assets } = contents.result
+    const { title, items, unread, plan, assets, categories } = contents.result
     return {
       title,
       items,
       plan: plan ?? null,
       ...(assets && { assets }),
+      ...(categories && { categories }),
       reading: null,
       unread,
       notKept: unread.map((one) => `${one.where}: ${one.reason}`),

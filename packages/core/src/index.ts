@@ -57,6 +57,7 @@ export type {
   SourceStyle,
 } from './draft/model.ts'
 export { readingOutline } from './draft/outline.ts'
+export { categoryChain, categoryPath } from './item/category.ts'
 export { KIND_NAMES } from './item/kind-names.ts'
 export { readDraft } from './draft/read-draft.ts'
 export { rereadDraft } from './draft/reread.ts'

@@ -41,6 +41,8 @@ export interface FileSettings {
   readonly title: string | null
   readonly as: 'paper' | 'bank'
   readonly assets?: Assets
+  /** Where each item lies in its bank, `Tides/Heights`; for formats that have such places. */
+  readonly categories?: readonly string[]
   /** Of a paper: its sections and settings. */
   readonly plan?: PaperPlan
   /** The columns of a table; ours where none are given. */
@@ -99,11 +101,12 @@ export async function writeFileAs(
 }
 
 function writeFormat(items: readonly Item[], format: FormatId, settings: FileSettings): WrittenFile {
-  const { title, as, assets, plan } = settings
+  const { title, as, assets, categories, plan } = settings
   const { data, losses } = FORMATS[format].write(items, {
     title: title ?? 'Items',
     as,
     ...(assets && { assets }),
+    ...(categories && { categories }),
     ...(plan && { plan }),
   })
   return {

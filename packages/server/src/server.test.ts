@@ -241,6 +241,23 @@ describe('drafts', () => {
     ).toMatchObject({ created: 0, updated: 1, unchanged: 2 })
   })
 
+  test('new items lie in the category that was asked for, and take it along as GIFT', async () => {
+    const draft = await newDraft()
+    await iris
+      .post(`/api/drafts/${draft.id}/bank`)
+      .send({ includeUnsigned: true, category: ' Week 1 /Words' })
+      .expect(200)
+    const { items } = (await iris.get('/api/items?category=Week 1').expect(200)).body as { items: { id: string }[] }
+    expect(items).toHaveLength(3)
+    const itemIds = items.map((item) => item.id)
+    const paper = (await iris.post('/api/papers').send({ title: 'Words', itemIds }).expect(201)).body as { id: string }
+    const file = await iris.get(`/api/papers/${paper.id}/file?formats=gift&unsigned=true`).responseType('blob')
+    expect((file.body as Buffer).toString().match(/\$CATEGORY.*/g)).toEqual([
+      '$CATEGORY: Words',
+      '$CATEGORY: Words/Week 1/Words',
+    ])
+  })
+
   test('deleting is undone', async () => {
     const draft = await newDraft()
     await iris.delete(`/api/drafts/${draft.id}`).expect(204)

@@ -21,6 +21,8 @@ export interface WriteSettings {
   readonly as: 'paper' | 'bank'
   /** Stable names for the items, one each; without them they are numbered. */
   readonly ids?: readonly string[]
+  /** Where each item lies in the bank, `Tides/Heights`; empty at the top. */
+  readonly categories?: readonly string[]
   /** The pictures at hand, by the name that items give them. */
   readonly assets?: Assets
   /** Of a paper: its sections and settings, as far as `Format.paper` lets them go. */
@@ -53,6 +55,8 @@ export interface ReadResult {
   readonly title: string | null
   readonly items: readonly Item[]
   readonly unread: readonly Unread[]
+  /** Where each item lay in its bank, `Tides/Heights`; absent where none lay anywhere. */
+  readonly categories?: readonly string[]
   /** Pictures that came with the items, by the names that these give them. */
   readonly assets?: Assets
   /** Of a test: its sections and settings, with a place for each item. */

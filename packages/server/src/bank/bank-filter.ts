@@ -2,6 +2,8 @@
 export interface BankFilter {
   /** Words, each matched at its start or by its stem; "in quotes" a phrase; -word without it. */
   readonly text?: string
+  /** Items in it, and in what lies under it. */
+  readonly category?: string
   readonly kind?: string
   readonly tag?: string
   readonly outcome?: string
@@ -73,6 +75,7 @@ export function conditionOf(workspaceId: string, filter: BankFilter, without?: k
     const value = filter[name]
     if (value !== undefined) add(name, `i.${name} = ?`, value)
   }
+  if (filter.category !== undefined) add('category', 'i.categories @> array[?]::text[]', filter.category)
   if (filter.tag !== undefined) add('tag', 'i.tags @> array[?]::text[]', filter.tag)
   if (filter.finding !== undefined) add('finding', 'i.findings @> array[?]::text[]', filter.finding)
   for (const [name, sql] of FLAGS)

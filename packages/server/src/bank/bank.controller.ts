@@ -121,7 +121,7 @@ export class BankController {
   @Post()
   @ApiCreatedResponse({ type: ItemDto })
   create(@CurrentPerson() person: SignedIn, @Body() given: NewItemDto): Promise<ItemDto> {
-    return this.bank.create(person, given.body)
+    return this.bank.create(person, given.body, given.category)
   }
 
   @Get(':id')

@@ -40,6 +40,10 @@ export class BankItem {
   @Property({ type: 'string[]', columnType: 'text[]' })
   tags!: string[]
 
+  /** Where it lies in the bank: its category, and before it all that this lies under; none: at the top. */
+  @Property({ type: 'string[]', columnType: 'text[]' })
+  categories: string[] = []
+
   @Property({ type: 'double' })
   points!: number
 
@@ -104,6 +108,11 @@ export class BankItem {
   deletedAt: Date | null = null
 }
 
+/** `Tides/Heights`; empty at the top. */
+export function categoryOf(item: Pick<BankItem, 'categories'>): string {
+  return item.categories.at(-1) ?? ''
+}
+
 /** An item as it once was; nothing is ever overwritten. */
 @Entity()
 export class ItemRevision {
@@ -153,6 +162,10 @@ export interface BeforeBulk {
   readonly made: number
   readonly signOff: SignOff | null
   readonly deleted: boolean
+  /** Absent in changes from before there were categories. */
+  readonly category?: string
+  /** Where the change put it. */
+  readonly movedTo?: string
 }
 
 /** A change of many items at once, so that it can be undone. */

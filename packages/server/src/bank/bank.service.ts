@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
 import {
+  categoryChain,
+  categoryPath,
   fingerprint,
   likeness,
   NEARLY_SAME,
@@ -17,7 +19,7 @@ import {
 import { Workspace, type WorkspaceSettings } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
-import { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
+import { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
 import { conditionOf, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
 import type {
   BankFacetsDto,
@@ -48,8 +50,10 @@ const MAX_COMPARED = 2000
 export interface KeepOptions {
   readonly signOff?: SignOff | null
   readonly cameFrom?: CameFrom
-  /** The item that the new one is a variant of. */
+  /** The item that the new one is a variant of; it lies where that one does. */
   readonly variantOf?: BankItem
+  /** Where it is to lie: `Tides/Heights`. */
+  readonly category?: string
 }
 
 @Injectable()
@@ -134,6 +138,7 @@ export class BankService {
       id: randomUUID(),
       workspaceId: person.workspaceId,
       ...filedAs(body),
+      categories: options.variantOf?.categories ?? categoryChain(categoryPath(options.category ?? '')),
       waived: [],
       variantOf: options.variantOf?.id ?? null,
       variantBase: options.variantOf ? fingerprint(options.variantOf.body) : null,
@@ -177,8 +182,8 @@ export class BankService {
     })
   }
 
-  async create(person: SignedIn, body: unknown): Promise<ItemDto> {
-    const item = this.keepNew(person, body)
+  async create(person: SignedIn, body: unknown, category = ''): Promise<ItemDto> {
+    const item = this.keepNew(person, body, { category })
     await this.em.flush()
     return this.get(person.workspaceId, item.id)
   }
@@ -346,6 +351,7 @@ function toDto(
   return {
     id: item.id,
     body: item.body,
+    category: categoryOf(item),
     revision: item.revision,
     signOff: item.signOff && { by: item.signOff.by, at: item.signOff.at, remark: item.signOff.remark },
     cameFrom: item.cameFrom,

@@ -154,6 +154,46 @@ describe('search', () => {
   })
 })
 
+describe('categories', () => {
+  const move = async (agent: Agent, ids: readonly string[], category: string | null): Promise<{ id: string }> =>
+    (await agent.post('/api/items/bulk').send({ ids, change: { category } }).expect(200)).body as { id: string }
+
+  test('items are moved without a new revision or a lost sign-off, and moved back as one', async () => {
+    const { agent, items } = await filled('move')
+    const [first, second, third] = items.map((item) => item.id)
+    await agent
+      .post('/api/items/bulk')
+      .send({ ids: [first], change: { signedOff: true } })
+      .expect(200)
+    const moved = await move(agent, [first ?? '', second ?? ''], ' Navigation / Lights ')
+    await move(agent, [third ?? ''], 'Navigation')
+    const [now] = await found(agent, 'sort=oldest')
+    expect(now).toMatchObject({ category: 'Navigation/Lights', revision: 1, signOff: {} })
+    expect((await facets(agent))['category']).toEqual({ Navigation: 3, 'Navigation/Lights': 2 })
+    expect(await found(agent, 'category=Navigation')).toHaveLength(3)
+    expect(await found(agent, 'category=Navigation/Lights&tag=lights')).toHaveLength(1)
+    expect((await facets(agent, 'tag=lights'))['category']).toEqual({ Navigation: 2, 'Navigation/Lights': 1 })
+    // Moved again meanwhile: it stays where it is.
+    await move(agent, [second ?? ''], 'Seamanship')
+    const undone = await agent.post(`/api/items/bulk/${moved.id}/undo`).expect(200)
+    expect(undone.body).toEqual({ restored: 1, left: 1 })
+    expect((await facets(agent))['category']).toEqual({ Navigation: 1, Seamanship: 1 })
+    await move(agent, [second ?? '', third ?? ''], null)
+    expect((await facets(agent))['category']).toEqual({})
+  })
+
+  test('a new item lies where it was made, a variant where its original does', async () => {
+    const { agent, items } = await filled('lies')
+    const made: unknown = (
+      await agent.post('/api/items').send({ body: items[0]?.body, category: 'Navigation/Lights' }).expect(201)
+    ).body
+    expect(made).toMatchObject({ category: 'Navigation/Lights' })
+    const { id } = made as Item
+    const variant: unknown = (await agent.post(`/api/items/${id}/variants`).send({ language: 'sv' }).expect(201)).body
+    expect(variant).toMatchObject({ category: 'Navigation/Lights' })
+  })
+})
+
 describe('many at once', () => {
   test('tags, points and outcome are set for all that a filter finds, and undone as one', async () => {
     const { agent, items } = await filled('bulk')

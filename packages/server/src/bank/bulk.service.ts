@@ -1,10 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { fingerprint, hasKey, rebalanceKeys, stableJson, type Item, type SignOff } from '@zakuska/core'
+import {
+  categoryChain,
+  categoryPath,
+  fingerprint,
+  hasKey,
+  rebalanceKeys,
+  stableJson,
+  type Item,
+  type SignOff,
+} from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
-import { BankItem, BulkChange, ItemRevision, type BeforeBulk } from './bank.entities.ts'
+import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
 import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bank.dto.ts'
 
@@ -35,7 +44,7 @@ export class BulkService {
       else {
         result.changed++
         if (was.signOff && !item.signOff && asked.change.signedOff !== false) result.signOffsLost++
-        before.push({ ...was, made: item.revision })
+        before.push({ ...was, made: item.revision, movedTo: categoryOf(item) })
       }
     }
     const kept = this.#keep(person, says(asked.change), before)
@@ -48,6 +57,7 @@ export class BulkService {
     this.bank.keepChange(person, item, body, item.signOff, says(change))
     if (change.signedOff !== undefined) item.signOff = change.signedOff ? signOff(person, item) : null
     if (change.deleted !== undefined) item.deletedAt = change.deleted ? new Date() : null
+    if (change.category !== undefined) item.categories = categoryChain(categoryPath(change.category ?? ''))
   }
 
   /** Spreads the keys of single-choice items over their places; what keeps its order is not touched. */
@@ -98,9 +108,11 @@ export class BulkService {
       const item = byId.get(was.itemId)
       const body = bodyAt.get(`${was.itemId} ${was.revision}`)
       if (!item || !body || item.revision !== was.made) continue
+      if (was.movedTo !== undefined && was.movedTo !== categoryOf(item)) continue
       this.bank.keepChange(person, item, body, was.signOff, 'a change of many undone')
       item.signOff = was.signOff
       item.deletedAt = was.deleted ? (item.deletedAt ?? new Date()) : null
+      if (was.category !== undefined) item.categories = categoryChain(was.category)
       restored++
     }
     bulk.undoneAt = new Date()
@@ -109,11 +121,17 @@ export class BulkService {
   }
 }
 
-function stateOf(item: BankItem): Omit<BeforeBulk, 'made'> {
-  return { itemId: item.id, revision: item.revision, signOff: item.signOff, deleted: item.deletedAt !== null }
+function stateOf(item: BankItem): Omit<BeforeBulk, 'made' | 'movedTo'> {
+  return {
+    itemId: item.id,
+    revision: item.revision,
+    signOff: item.signOff,
+    deleted: item.deletedAt !== null,
+    category: categoryOf(item),
+  }
 }
 
-function isAs(item: BankItem, was: Omit<BeforeBulk, 'made'>): boolean {
+function isAs(item: BankItem, was: ReturnType<typeof stateOf>): boolean {
   return stableJson(stateOf(item)) === stableJson(was)
 }
 

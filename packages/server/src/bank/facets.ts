@@ -31,6 +31,7 @@ const SIMPLE: readonly (readonly [keyof BankFilter, string])[] = [
   ],
 ]
 const LISTS = [
+  ['category', 'categories'],
   ['tag', 'tags'],
   ['finding', 'findings'],
 ] as const

@@ -1,4 +1,4 @@
-export { BankItem, ItemRevision, type CameFrom } from './bank.entities.ts'
+export { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
 export { BankModule } from './bank.module.ts'
 export { BankService } from './bank.service.ts'
 export type { BankFilter } from './bank-filter.ts'

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import {
+  categoryChain,
   fingerprint,
   followItems,
   outcomesFromRows,
@@ -45,6 +46,18 @@ const DAY_MS = 86_400_000
 const WEEK_2 = [0, 1, 5, 8, 10, 12, 28, 18, 6, 4, 23, 15]
 const KNOTS_AND_RADIO = [6, 7, 25, 26, 8, 9, 27]
 const EVERY_KIND = [0, 30, 31, 32, 33, 34, 35, 36, 37]
+/** Where items lie in the bank, by their first tag. */
+const PLACES: Readonly<Record<string, string>> = {
+  buoys: 'Navigation/Buoys',
+  lights: 'Navigation/Lights',
+  charts: 'Navigation/Charts',
+  tides: 'Tides',
+  weather: 'Weather',
+  knots: 'Seamanship/Knots',
+  anchoring: 'Seamanship/Anchoring',
+  radio: 'Radio and signals',
+  signals: 'Radio and signals',
+}
 const UNSIGNED = new Set([14, 16, 20, 29])
 
 /** Migrates, fills an empty database with the demo, and points the demo's connection at Breakwater as it runs now. */
@@ -171,6 +184,7 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
       id: randomUUID(),
       workspaceId,
       ...filedAs(body),
+      categories: categoryChain(PLACES[body.tags[0] ?? ''] ?? ''),
       waived: [],
       cameFrom: {
         draftId: '',

@@ -20,7 +20,7 @@ import {
 import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { picturesOf } from '../assets/pictures.ts'
-import { BankService } from '../bank/index.ts'
+import { BankService, categoryOf } from '../bank/index.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
@@ -49,6 +49,7 @@ interface Outgoing {
   readonly itemsFor: (target: FileTarget) => {
     readonly items: readonly Item[]
     readonly entries: readonly PaperEntry[]
+    readonly categories: readonly string[]
   }
 }
 
@@ -104,8 +105,9 @@ export class DispatchService {
     const settings = { title: paper.title, as: 'paper' as const, assets, ...columns }
     const files = await Promise.all(
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
-        const { items, entries } = itemsFor(target)
-        const { bytes, ending, type } = await writeFileAs(items, target, { ...settings, plan: planOf(paper, entries) })
+        const { items, entries, categories } = itemsFor(target)
+        const plan = planOf(paper, entries)
+        const { bytes, ending, type } = await writeFileAs(items, target, { ...settings, categories, plan })
         return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
       }),
     )
@@ -141,9 +143,13 @@ export class DispatchService {
       assets: await picturesOf(this.em, workspaceId, bodies),
       itemsFor: (target) => {
         const parts = chosen.flatMap(({ item, body, entry }) =>
-          remedied(body, accepted.get(`${target}:${item.id}`) ?? []).map((part) => ({ part, entry })),
+          remedied(body, accepted.get(`${target}:${item.id}`) ?? []).map((part) => ({ part, entry, item })),
         )
-        return { items: parts.map(({ part }) => part), entries: parts.map(({ entry }) => entry) }
+        return {
+          items: parts.map(({ part }) => part),
+          entries: parts.map(({ entry }) => entry),
+          categories: parts.map(({ item }) => categoryOf(item)),
+        }
       },
     }
   }

@@ -150,7 +150,7 @@ export class DraftsService {
         continue
       }
       const of = asked.variants?.find((one) => one.ref === known.ref)?.of
-      const kept = await this.#keep(person, draft, read, known, of)
+      const kept = await this.#keep(person, draft, read, known, { of, category: asked.category })
       result[kept.what]++
       next.push({ ...known, bankItemId: kept.id })
     }
@@ -174,7 +174,7 @@ export class DraftsService {
     draft: Draft,
     read: ReadItem,
     known: FollowedItem,
-    variantOf?: string,
+    { of: variantOf, category }: { readonly of: string | undefined; readonly category: string | undefined },
   ): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
     const stored = known.bankItemId === null ? [] : await this.bank.findAll(person.workspaceId, [known.bankItemId])
     const [item] = stored
@@ -194,6 +194,7 @@ export class DraftsService {
     const made = this.bank.keepNew(person, read.item, {
       signOff: known.signOff,
       ...(original && { variantOf: original }),
+      ...(category !== undefined && { category }),
       cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines, text: linesOf(draft.text, read.lines) },
     })
     return { id: made.id, what: 'created' }

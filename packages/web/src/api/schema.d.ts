@@ -809,6 +809,8 @@ export interface components {
             waiting: number;
         };
         BankFilterDto: {
+            /** @description Items in it, and in what lies under it */
+            category?: string;
             difficulty?: string;
             /** @description Code of a writing check that finds something */
             finding?: string;
@@ -846,6 +848,8 @@ export interface components {
         };
         BulkFieldsDto: {
             addTags?: string[];
+            /** @description Where to move them: "Tides/Heights"; null: to the top */
+            category?: string | null;
             deleted?: boolean;
             difficulty?: string | null;
             dropTags?: string[];
@@ -1027,6 +1031,8 @@ export interface components {
             cameFrom: {
                 [key: string]: unknown;
             } | null;
+            /** @description Where it lies in the bank: "Tides/Heights"; empty at the top */
+            category: string;
             /** @description What the writing checks say of it */
             findings: components["schemas"]["FindingDto"][];
             id: string;
@@ -1093,6 +1099,8 @@ export interface components {
             body: {
                 [key: string]: unknown;
             };
+            /** @description Where it is to lie: "Tides/Heights" */
+            category?: string;
         };
         NewPaperDto: {
             itemIds: string[];
@@ -1340,6 +1348,8 @@ export interface components {
             to: number;
         };
         ToBankDto: {
+            /** @description Where new items are to lie in the bank: "Tides/Heights" */
+            category?: string;
             /** @description Take items along that nobody has signed off */
             includeUnsigned: boolean;
             /** @description Only these; without it, all */
@@ -1891,6 +1901,8 @@ export interface operations {
     BankController_search: {
         parameters: {
             query?: {
+                /** @description Items in it, and in what lies under it */
+                category?: string;
                 difficulty?: string;
                 /** @description Code of a writing check that finds something */
                 finding?: string;
@@ -2246,6 +2258,8 @@ export interface operations {
     BankController_facets: {
         parameters: {
             query?: {
+                /** @description Items in it, and in what lies under it */
+                category?: string;
                 difficulty?: string;
                 /** @description Code of a writing check that finds something */
                 finding?: string;

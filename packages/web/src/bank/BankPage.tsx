@@ -103,6 +103,7 @@ export function BankPage() {
         </section>
         {making && (
           <NewItem
+            category={search.filter.category}
             close={() => setMaking(false)}
             made={(item) => {
               setMaking(false)
@@ -462,7 +463,16 @@ function NoItems({ all, clear }: { readonly all: number; readonly clear: () => v
   )
 }
 
-function NewItem({ close, made }: { readonly close: () => void; readonly made: (id: string) => void }) {
+function NewItem({
+  category,
+  close,
+  made,
+}: {
+  /** The one that the bank is narrowed to. */
+  readonly category: string | undefined
+  readonly close: () => void
+  readonly made: (id: string) => void
+}) {
   const { create } = useBankChanges()
   return (
     <section aria-label="New item" className="min-h-0 overflow-y-auto bg-sheet p-5">
@@ -472,7 +482,7 @@ function NewItem({ close, made }: { readonly close: () => void; readonly made: (
         saving={create.isPending}
         problem={create.error?.message}
         cancel={close}
-        save={(body) => create.mutate(body, { onSuccess: (item) => made(item.id) })}
+        save={(body) => create.mutate({ body, category }, { onSuccess: (item) => made(item.id) })}
       />
     </section>
   )

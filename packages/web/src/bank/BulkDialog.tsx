@@ -1,9 +1,11 @@
+import { categoryPath } from '@zakuska/core'
 import { useRef, useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
+import { CategoryField } from './CategoryField'
 import { FIELD } from './KindFields'
 import { useBankChanges, useOutcomes } from './queries'
 import type { BankFilter } from './search'
@@ -52,7 +54,10 @@ export function BulkDialog({
   const problem = changeMany.error ?? rebalance.error
   return (
     <Dialog open close={close} title={`Change ${counted(count, 'item', 'items')}`}>
-      <div className="grid gap-3">
+      <div className="grid grid-cols-1 gap-3">
+        <CategoryChange
+          move={(category) => change({ category }, category ? `moved to ${category}` : 'moved to the top')}
+        />
         <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
         <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
         <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
@@ -193,10 +198,34 @@ function TranslationRow({ ids, close }: { readonly ids: readonly string[]; reado
 
 function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   return (
-    <div className="grid grid-cols-[7.5rem_1fr] items-center gap-2">
+    <div className="grid grid-cols-[7.5rem_minmax(0,1fr)] items-center gap-2">
       <span className="text-muted">{label}</span>
       <span className="flex flex-wrap gap-1.5">{children}</span>
     </div>
+  )
+}
+
+/** Where the items lie in the bank: in a category, or in none. */
+function CategoryChange({ move }: { readonly move: (category: string | null) => void }) {
+  const [category, setCategory] = useState('')
+  return (
+    <Row label="Category">
+      <form
+        className="flex min-w-0 flex-1 gap-1.5"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (category.trim()) move(categoryPath(category))
+        }}
+      >
+        <CategoryField value={category} change={setCategory} />
+        <Button type="submit" disabled={!category.trim()}>
+          Move
+        </Button>
+        <Button tone="quiet" onClick={() => move(null)}>
+          None
+        </Button>
+      </form>
+    </Row>
   )
 }
 
@@ -218,7 +247,7 @@ function TextChange({
   return (
     <Row label={label}>
       <form
-        className="flex flex-1 gap-1.5"
+        className="flex min-w-0 flex-1 gap-1.5"
         onSubmit={(event) => {
           event.preventDefault()
           if (text.trim()) apply(text.trim())

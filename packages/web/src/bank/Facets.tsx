@@ -9,6 +9,8 @@ type Counts = readonly Schemas['FieldFacetsDto'][]
 /** Fields whose values tell something even where all items have the same. */
 const ALWAYS_SHOWN = new Set<FilterField>(['signedOff', 'kind', 'tag', 'used'])
 const SHOWN_AT_FIRST = 8
+/** A tree that breaks off tells little. */
+const CATEGORIES_AT_FIRST = 20
 
 /** Everything that the bank can be narrowed by, with counts, and the filters that were kept. */
 export function Facets({
@@ -40,7 +42,7 @@ export function Facets({
               key={field}
               field={field}
               title={title}
-              values={values}
+              values={field === 'category' ? byPath(values) : values}
               now={search.filter[field]}
               set={(value) => set(field, value)}
             />
@@ -65,7 +67,9 @@ function FieldValues({
   readonly set: (value: string | null) => void
 }) {
   const [all, setAll] = useState(false)
-  const shown = all ? values : values.slice(0, SHOWN_AT_FIRST)
+  const isTree = field === 'category'
+  const atFirst = isTree ? CATEGORIES_AT_FIRST : SHOWN_AT_FIRST
+  const shown = all ? values : values.slice(0, atFirst)
   return (
     <div className="pb-2" role="group" aria-label={title}>
       <h2 className="px-[18px] py-1 font-ui text-xs font-semibold text-muted">{title}</h2>
@@ -77,16 +81,37 @@ function FieldValues({
           onClick={() => set(now === value ? null : value)}
           className={`flex min-h-6 w-full items-baseline justify-between gap-2 border-l-[3px] py-px pr-[18px] pl-[15px] text-left hover:bg-here ${now === value ? 'border-mustard font-semibold' : 'border-transparent'}`}
         >
-          <span className="min-w-0 break-words">{valueName(field, value)}</span>
+          {isTree ? (
+            <CategoryName path={value} />
+          ) : (
+            <span className="min-w-0 break-words">{valueName(field, value)}</span>
+          )}
           <span className="text-muted tabular-nums">{count}</span>
         </button>
       ))}
-      {values.length > SHOWN_AT_FIRST && (
+      {values.length > atFirst && (
         <button type="button" onClick={() => setAll(!all)} className="min-h-6 px-[18px] text-xs text-muted underline">
-          {all ? 'fewer' : `${values.length - SHOWN_AT_FIRST} more`}
+          {all ? 'fewer' : `${values.length - atFirst} more`}
         </button>
       )}
     </div>
+  )
+}
+
+/** What lies under another stands behind it and further in. */
+function byPath(values: readonly Schemas['FacetDto'][]): readonly Schemas['FacetDto'][] {
+  const key = (path: string): string => path.replaceAll('/', '\u0001')
+  return [...values].sort((a, b) => key(a.value).localeCompare(key(b.value)))
+}
+
+/** The last part is seen, the whole is read out. */
+function CategoryName({ path }: { readonly path: string }) {
+  const parts = path.split('/')
+  return (
+    <span className="min-w-0 break-words" style={{ paddingLeft: `${(parts.length - 1) * 12}px` }}>
+      <span className="sr-only">{parts.slice(0, -1).map((part) => `${part} / `)}</span>
+      {parts.at(-1)}
+    </span>
   )
 }
 

@@ -11,7 +11,9 @@ import { RichText } from '../parts/RichText'
 import { Differences } from './Differences'
 import { Findings, NearItems, OutcomeProposals, Variants } from './ItemChecks'
 import { ItemForm } from './ItemForm'
+import { MoveDialog } from './MoveDialog'
 import { useBankChanges, useBankItem, useHistory, type BankItem } from './queries'
+import { valueName } from './search'
 
 /** One item of the bank: as it reads, what is known of it, its history; editing happens in its place. */
 export function ItemDesk({ id, close }: { readonly id: string; readonly close: () => void }) {
@@ -70,6 +72,7 @@ function ShowItem({
   const { signOff, remove, undelete, change } = useBankChanges()
   const tell = useTell()
   const [history, setHistory] = useState(false)
+  const [moving, setMoving] = useState(false)
   const [remark, setRemark] = useState('')
   const body = asKept(item.body)
   // Closed first: what is deleted is not to be asked for again.
@@ -85,6 +88,7 @@ function ShowItem({
   const from = item.cameFrom as { readonly title?: string; readonly lines?: readonly [number, number] } | null
   const facts: readonly (readonly [string, string | null])[] = [
     ['Kind', kindLine(body)],
+    ['Category', item.category ? valueName('category', item.category) : null],
     ['Options', 'shuffle' in body ? (body.shuffle ? 'may be shuffled' : 'keep their order') : null],
     ['Credit', creditText(body)],
     [
@@ -175,6 +179,7 @@ function ShowItem({
       <div className="mt-4 flex flex-wrap gap-2">
         <Button onClick={edit}>Edit</Button>
         <Button onClick={() => setHistory(true)}>{counted(item.revision, 'revision', 'revisions')}</Button>
+        <Button onClick={() => setMoving(true)}>Move</Button>
         <Button tone="quiet" onClick={() => void deleteItem()}>
           Delete
         </Button>
@@ -182,6 +187,7 @@ function ShowItem({
           Close
         </Button>
       </div>
+      {moving && <MoveDialog item={item} close={() => setMoving(false)} />}
       <HistoryDialog item={item} open={history} close={() => setHistory(false)} />
     </>
   )

@@ -122,7 +122,8 @@ export function useBankChanges() {
   const path = (id: string) => ({ params: { path: { id } } })
   return {
     create: useMutation({
-      mutationFn: (body: Item) => dataOf(api.POST('/api/items', { body: { body: asObject(body) } })),
+      mutationFn: ({ body, category }: { readonly body: Item; readonly category: string | undefined }) =>
+        dataOf(api.POST('/api/items', { body: { body: asObject(body), ...(category && { category }) } })),
       onSuccess: refresh,
     }),
     change: useMutation({

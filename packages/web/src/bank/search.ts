@@ -22,6 +22,7 @@ export const SORT_NAMES: Readonly<Record<BankSort, string>> = {
 
 /** Fields of the filter with values to pick from, in the order in which they are shown. */
 export const FILTER_FIELDS = [
+  ['category', 'Category'],
   ['signedOff', 'Signed off'],
   ['kind', 'Kind'],
   ['tag', 'Tag'],
@@ -57,6 +58,8 @@ export function valueName(field: FilterField, value: string): string {
       return SHARES[value] ?? value
     case 'signedOff':
       return value === 'yes' ? 'yes' : 'not yet'
+    case 'category':
+      return value.replaceAll('/', ' / ')
     default:
       return value
   }
@@ -66,7 +69,7 @@ export function valueName(field: FilterField, value: string): string {
 export function chipName(field: FilterField, value: string): string {
   const [, title = field] = FILTER_FIELDS.find(([name]) => name === field) ?? []
   if (field === 'signedOff') return value === 'yes' ? 'signed off' : 'not signed off'
-  if (field === 'kind' || field === 'tag') return valueName(field, value)
+  if (field === 'kind' || field === 'tag' || field === 'category') return valueName(field, value)
   return `${title.toLowerCase()}: ${valueName(field, value)}`
 }
 

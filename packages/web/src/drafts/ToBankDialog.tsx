@@ -2,6 +2,7 @@ import { plainText, type Item } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
+import { CategoryField } from '../bank/CategoryField'
 import { useNearBodies } from '../bank/queries'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
@@ -39,6 +40,7 @@ export function ToBankDialog({
     fresh.map((item) => item.read.item),
     open && result === null,
   )
+  const [category, setCategory] = useState('')
   const [choices, setChoices] = useState<ReadonlyMap<string, NearChoice>>(new Map())
   const pairs = fresh.flatMap((item, index): NearPair[] => {
     const [other] = near.data?.[index]?.near ?? []
@@ -57,6 +59,7 @@ export function ToBankDialog({
           refs: desk.items.flatMap((item) => (left.has(item.followed.ref) ? [] : [item.followed.ref])),
         }),
         ...(variants.length > 0 && { variants }),
+        ...(category.trim() && { category }),
       },
       {
         onSuccess: (done) => {
@@ -91,6 +94,12 @@ export function ToBankDialog({
             <p role="status" className="mt-2 text-muted">
               Comparing with the bank …
             </p>
+          )}
+          {fresh.length > 0 && (
+            <label className="mt-3 flex items-center gap-2">
+              <span className="shrink-0 text-muted">New ones into the category</span>
+              <CategoryField value={category} change={setCategory} />
+            </label>
           )}
           <NearPairs pairs={pairs} choices={choices} choose={setChoices} />
           {toBank.error && (

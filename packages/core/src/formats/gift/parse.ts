@@ -23,7 +23,8 @@ export interface GiftQuestion {
   readonly line: number
   readonly source: string
   readonly title: string | null
-  readonly category: string | null
+  /** The parts of its category, the outermost first; none: the file names none. */
+  readonly category: readonly string[]
   readonly tags: readonly string[]
   readonly before: GiftText
   /** Text behind the answer block: the question is of the missing-word form. */
@@ -88,10 +89,10 @@ function restore(text: string): string {
 export function parseGift(source: string): GiftFile {
   const questions: GiftQuestion[] = []
   const broken: { line: number; reason: string; source: string }[] = []
-  let category: string | null = null
+  let category: readonly string[] = []
   for (const block of blocksOf(source)) {
     const tags = [...block.comments.matchAll(/\[tag:([^\]]+)\]/g)].map((tag) => (tag[1] ?? '').trim())
-    const body = withoutCategories(block.text, (name) => (category = name))
+    const body = withoutCategories(block.text, (parts) => (category = parts))
     if (!body.trim()) continue
     const read = parseQuestion(body, block.line, category, tags)
     if (typeof read === 'string') broken.push({ line: block.line, reason: read, source: body.trim() })
@@ -100,12 +101,20 @@ export function parseGift(source: string): GiftFile {
   return { questions, broken }
 }
 
-function withoutCategories(text: string, take: (name: string) => void): string {
+function withoutCategories(text: string, take: (parts: string[]) => void): string {
   if (!text.includes('$CATEGORY')) return text
   return text.replace(/^\s*\$CATEGORY:\s*(.+)$/gm, (_whole, name: string) => {
-    take(name.trim().replaceAll('//', '/'))
+    take(categoryParts(name))
     return ''
   })
+}
+
+/** A doubled slash is one of the name; a part between dollar signs stands for the place that the file is loaded into. */
+function categoryParts(name: string): string[] {
+  return name
+    .split(/(?<!\/)\/(?!\/)/)
+    .map((part) => part.replaceAll('//', '/').trim())
+    .filter((part) => part && !/^\$.*\$$/.test(part))
 }
 
 interface GiftBlock {
@@ -152,7 +161,7 @@ function bracesOf(line: string): number {
 function parseQuestion(
   body: string,
   line: number,
-  category: string | null,
+  category: readonly string[],
   tags: readonly string[],
 ): GiftQuestion | string {
   let rest = shelter(body.trim())

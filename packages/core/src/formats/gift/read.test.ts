@@ -104,6 +104,28 @@ describe('reading GIFT', () => {
     expect(read(text).items.map((item) => item.tags)).toEqual([['tides'], ['buoys']])
   })
 
+  test('categories: what all share is the title, the rest the place of the item', () => {
+    const start = '$CATEGORY: $here$/Pilotage 1//2'
+    const text = `${start}\n\nRye?{T}\n\n${start}/Tides/Heights\n\nElm?{F}`
+    const result = read(text)
+    expect(result.title).toBe('Pilotage 1/2')
+    expect(result.categories).toEqual(['', 'Tides/Heights'])
+    expect(result.items.map((item) => item.tags)).toEqual([[], ['Heights']])
+  })
+
+  test('categories are written before the items that lie in them, and read back', () => {
+    const items = read('Rye?{T}\n\nElm?{F}\n\nOak?{F}\n\nAsh?{T}').items
+    const categories = ['Trees', 'Trees/Tall', 'Trees/Tall', '']
+    const written = gift.write(items, { title: 'Woods', as: 'bank', categories }).data
+    expect(written.form === 'text' && written.text.match(/\$CATEGORY.*/g)).toEqual([
+      '$CATEGORY: Woods',
+      '$CATEGORY: Woods/Trees',
+      '$CATEGORY: Woods/Trees/Tall',
+      '$CATEGORY: Woods',
+    ])
+    expect(gift.read(written)).toMatchObject({ title: 'Woods', categories })
+  })
+
   test('feedback to an answer', () => {
     const [item] = read('Which? { =oak#Right, a tree. ~rye#A grain. }').items
     expect(item && 'options' in item ? item.options.map((option) => plainText(option.feedback)) : []).toEqual([

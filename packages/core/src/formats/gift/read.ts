@@ -15,9 +15,11 @@ export function readGift(data: FormatData): ReadResult {
     reason: one.reason,
     source: one.source,
   }))
-  const categories = new Set(file.questions.map((question) => question.category))
+  const shared = sharedStart(file.questions.map((question) => question.category))
+  const categories: string[] = []
   for (const question of file.questions) {
-    const item = toItem(question, categories.size > 1)
+    const below = question.category.slice(shared.length)
+    const item = toItem(question, below.at(-1))
     const say = (reason: string): void =>
       void unread.push({ where: `line ${question.line}`, reason, source: question.source.trim() })
     if (typeof item === 'string') {
@@ -25,9 +27,17 @@ export function readGift(data: FormatData): ReadResult {
       continue
     }
     items.push(item)
+    categories.push(below.join('/'))
     for (const reason of leftOut(question)) say(reason)
   }
-  return { title: file.questions[0]?.category ?? null, items, unread }
+  return { title: shared.join('/') || null, items, unread, ...(categories.some(Boolean) && { categories }) }
+}
+
+/** The parts that all categories begin with. */
+function sharedStart(categories: readonly (readonly string[])[]): readonly string[] {
+  const [first = [], ...others] = categories
+  const end = first.findIndex((part, at) => others.some((category) => category[at] !== part))
+  return end < 0 ? first : first.slice(0, end)
 }
 
 /** What an item has no place for, said of it; the item itself is kept. */
@@ -51,11 +61,11 @@ function leftOut({ answers }: GiftQuestion): string[] {
   return said
 }
 
-function toItem(question: GiftQuestion, withCategory: boolean): Item | string {
+/** @param category the innermost part of its category, where the file holds several; it becomes a tag. */
+function toItem(question: GiftQuestion, category: string | undefined): Item | string {
   const answers = question.answers
   const right = answers?.form === 'truth' ? answers.rightFeedback : null
   const feedback = question.feedback ?? right
-  const category = withCategory ? question.category?.split('/').at(-1)?.trim() : undefined
   const common = {
     stem: stemOf(question),
     points: 1,

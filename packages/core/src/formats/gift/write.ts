@@ -14,12 +14,17 @@ import { GIFT_LIMITS } from './limits.ts'
 export function writeGift(items: readonly Item[], settings: WriteSettings): Written {
   const losses: Loss[] = []
   const written: number[] = []
-  const blocks = [`$CATEGORY: ${oneLine(settings.title).replaceAll('/', '//')}`]
+  const top = oneLine(settings.title).replaceAll('/', '//')
+  const blocks = [`$CATEGORY: ${top}`]
+  let here = ''
   items.forEach((item, index) => {
     const fit = fitItem(item, GIFT_LIMITS)
     losses.push(...fit.reasons.map((reason) => ({ item: index, feature: reason.feature, says: reason.says })))
     if (fit.verdict === 'cannot') return
     written.push(index)
+    const category = settings.categories?.[index] ?? ''
+    if (category !== here) blocks.push(`$CATEGORY: ${category ? `${top}/${oneLine(category)}` : top}`)
+    here = category
     blocks.push(question(item, settings.ids?.[index] ?? `item ${index + 1}`))
   })
   return { data: { form: 'text', text: `${blocks.join('\n\n')}\n` }, losses, written }

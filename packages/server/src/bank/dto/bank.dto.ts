@@ -33,6 +33,12 @@ export class BankFilterDto implements BankFilter {
   @MaxLength(200)
   text?: string
 
+  @ApiPropertyOptional({ description: 'Items in it, and in what lies under it' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  category?: string
+
   @ApiPropertyOptional()
   @IsOptional()
   @IsString()
@@ -194,6 +200,9 @@ export class ItemDto {
 
   @ApiProperty({ ...ANY_OBJECT, description: 'The item, as core’s Item' })
   body!: object
+
+  @ApiProperty({ description: 'Where it lies in the bank: "Tides/Heights"; empty at the top' })
+  category!: string
 
   @ApiProperty()
   revision!: number
@@ -389,6 +398,16 @@ export class BulkFieldsDto {
   @Max(86_400)
   timeLimit?: number | null
 
+  @ApiPropertyOptional({
+    type: String,
+    nullable: true,
+    description: 'Where to move them: "Tides/Heights"; null: to the top',
+  })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  category?: string | null
+
   @ApiPropertyOptional()
   @IsOptional()
   @IsBoolean()
@@ -454,6 +473,12 @@ export class NewItemDto {
   @ApiProperty(ANY_OBJECT)
   @IsObject()
   body!: object
+
+  @ApiPropertyOptional({ description: 'Where it is to lie: "Tides/Heights"' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  category?: string
 }
 
 export class ChangeItemDto {

@@ -1,7 +1,7 @@
 import { Migration } from '@mikro-orm/migrations'
 
 /** Everything that an item is counted under: its values of the fields that the bank is filtered by. */
-const VALUES = (row: string): string => `(
+const valuesOf = (row: string, lists: readonly (readonly [string, string])[]): string => `(
   select field, value from (values
     ('all', ''), ('kind', ${row}.kind), ('outcome', ${row}.outcome), ('level', ${row}.level),
     ('difficulty', ${row}.difficulty), ('language', ${row}.language),
@@ -12,17 +12,35 @@ const VALUES = (row: string): string => `(
     ('share', case when ${row}.share_right is null then 'untaken' when ${row}.share_right < 0.4 then 'hard'
                    when ${row}.share_right <= 0.8 then 'middle' else 'easy' end)
   ) fields (field, value) where value is not null
-  union all select 'tag', tag from unnest(${row}.tags) tag
-  union all select 'finding', finding from unnest(${row}.findings) finding
+${lists.map(([field, column]) => `  union all select '${field}', one from unnest(${row}.${column}) one`).join('\n')}
 )`
-
-const counted = (rows: string, sign: 1 | -1): string =>
-  `select ${rows}.workspace_id, said.field, said.value, ${sign} as change
-   from ${rows} cross join lateral ${VALUES(rows)} said where ${rows}.deleted_at is null`
 
 const keep = (from: string): string =>
   `insert into bank_count (workspace_id, field, value, change)
    select workspace_id, field, value, sum(change) from (${from}) changes group by 1, 2, 3 having sum(change) <> 0`
+
+const LISTS = [
+  ['tag', 'tags'],
+  ['finding', 'findings'],
+] as const
+
+/**
+ * The statement that counts what is there, and for each sort of change the body of the function that counts it.
+ *
+ * @param lists fields of several values, each with its column.
+ */
+export function countingOf(lists: readonly (readonly [string, string])[]) {
+  const counted = (rows: string, sign: 1 | -1): string =>
+    `select ${rows}.workspace_id, said.field, said.value, ${sign} as change
+     from ${rows} cross join lateral ${valuesOf(rows, lists)} said where ${rows}.deleted_at is null`
+  const body = (from: string): string => `$$ begin ${keep(from)}; return null; end $$`
+  return {
+    first: keep(counted('bank_item', 1)),
+    insert: body(counted('new_rows', 1)),
+    update: body(`${counted('old_rows', -1)} union all ${counted('new_rows', 1)}`),
+    delete: body(counted('old_rows', -1)),
+  }
+}
 
 /**
  * Counts of the bank by every value that it can be narrowed by, so that the whole bank need not be read to show them.
@@ -37,15 +55,10 @@ export class Migration20261126000000 extends Migration {
       change bigint not null
     )`)
     this.addSql(`create index bank_count_workspace on bank_count (workspace_id)`)
-    this.addSql(keep(counted('bank_item', 1)))
-    for (const [what, from] of [
-      ['insert', counted('new_rows', 1)],
-      ['update', `${counted('old_rows', -1)} union all ${counted('new_rows', 1)}`],
-      ['delete', counted('old_rows', -1)],
-    ] as const) {
-      this.addSql(
-        `create function bank_count_${what}() returns trigger language plpgsql as $$ begin ${keep(from)}; return null; end $$`,
-      )
+    const counting = countingOf(LISTS)
+    this.addSql(counting.first)
+    for (const what of ['insert', 'update', 'delete'] as const) {
+      this.addSql(`create function bank_count_${what}() returns trigger language plpgsql as ${counting[what]}`)
       const rows = [
         ...(what === 'insert' ? [] : ['old table as old_rows']),
         ...(what === 'delete' ? [] : ['new table as new_rows']),

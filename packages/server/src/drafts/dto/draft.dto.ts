@@ -194,6 +194,12 @@ export class ToBankDto {
   @ValidateNested({ each: true })
   @Type(() => AsVariantDto)
   variants?: AsVariantDto[]
+
+  @ApiPropertyOptional({ description: 'Where new items are to lie in the bank: "Tides/Heights"' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  category?: string
 }
 
 export class LeftOutDto {
