@@ -39,54 +39,55 @@ export interface Condition {
   readonly values: readonly unknown[]
 }
 
-const COLUMNS = ['kind', 'outcome', 'level', 'difficulty', 'language'] as const
+const COLUMNS = ['kind', 'outcome', 'level', 'difficulty', 'language', 'share'] as const
 
-const FLAGS: readonly (readonly [keyof BankFilter, string])[] = [
-  ['signedOff', 'i.sign_off is not null'],
-  ['hasKey', 'i.has_key'],
-  ['hasPicture', 'i.has_picture'],
-  ['sent', 'i.last_sent_at is not null'],
-]
+const LISTS = [
+  ['category', 'categories'],
+  ['tag', 'tags'],
+  ['finding', 'findings'],
+] as const satisfies readonly (readonly [keyof BankFilter, string])[]
 
-const SHARES: Readonly<Record<ShareBand, string>> = {
-  hard: 'i.share_right < 0.4',
-  middle: 'i.share_right >= 0.4 and i.share_right <= 0.8',
-  easy: 'i.share_right > 0.8',
-  untaken: 'i.share_right is null',
-}
+const FLAGS = [
+  ['signedOff', 'signed_off'],
+  ['hasKey', 'has_key'],
+  ['hasPicture', 'has_picture'],
+  ['sent', 'sent'],
+] as const satisfies readonly (readonly [keyof BankFilter, string])[]
+
+/** The columns of items and of their shapes that a bank is narrowed by. */
+export const FILTER_COLUMNS = { single: COLUMNS, flags: FLAGS, lists: LISTS }
 
 /** Ids of the items that are in papers of a workspace. */
 export const IN_PAPERS = `select (entry ->> 'itemId')::uuid from paper p, jsonb_array_elements(p.entries) entry where p.workspace_id = ? and p.deleted_at is null`
 
-/**
- * The filter as a condition on `bank_item i`.
- *
- * @param without a field that is passed over: its own values are counted as if it were not set.
- */
-export function conditionOf(workspaceId: string, filter: BankFilter, without?: keyof BankFilter): Condition {
-  const parts = ['i.workspace_id = ?', 'i.deleted_at is null']
+/** Whether shapes tell how many items a filter finds: it asks for no words, and for no papers. */
+export function isOfShapes(filter: BankFilter): boolean {
+  return !filter.text && filter.used === undefined
+}
+
+/** The filter as a condition on `bank_item i`, or on `bank_shape i` where it is one of shapes. */
+export function conditionOf(
+  workspaceId: string,
+  filter: BankFilter,
+  rows: 'bank_item' | 'bank_shape' = 'bank_item',
+): Condition {
+  const parts = ['i.workspace_id = ?', ...(rows === 'bank_item' ? ['i.deleted_at is null'] : [])]
   const values: unknown[] = [workspaceId]
-  const add = (name: keyof BankFilter, sql: string, ...more: readonly unknown[]): void => {
-    if (name === without) return
+  const add = (sql: string, ...more: readonly unknown[]): void => {
     parts.push(sql)
     values.push(...more)
   }
-  for (const name of COLUMNS) {
-    const value = filter[name]
-    if (value !== undefined) add(name, `i.${name} = ?`, value)
-  }
-  if (filter.category !== undefined) add('category', 'i.categories @> array[?]::text[]', filter.category)
-  if (filter.tag !== undefined) add('tag', 'i.tags @> array[?]::text[]', filter.tag)
-  if (filter.finding !== undefined) add('finding', 'i.findings @> array[?]::text[]', filter.finding)
-  for (const [name, sql] of FLAGS)
-    if (filter[name] !== undefined) add(name, filter[name] === 'yes' ? sql : `not (${sql})`)
+  for (const name of COLUMNS) if (filter[name] !== undefined) add(`i.${name} = ?`, filter[name])
+  for (const [name, column] of LISTS)
+    if (filter[name] !== undefined) add(`i.${column} @> array[?]::text[]`, filter[name])
+  for (const [name, column] of FLAGS)
+    if (filter[name] !== undefined) add(filter[name] === 'yes' ? `i.${column}` : `not i.${column}`)
   if (filter.used !== undefined) {
     const inPapers = `i.id in (${IN_PAPERS})`
-    add('used', filter.used === 'yes' ? inPapers : `not (${inPapers})`, workspaceId)
+    add(filter.used === 'yes' ? inPapers : `not (${inPapers})`, workspaceId)
   }
-  if (filter.share !== undefined) add('share', SHARES[filter.share])
   const words = textCondition(filter.text ?? '')
-  if (words) add('text', words.sql, ...words.values)
+  if (words) add(words.sql, ...words.values)
   return { sql: parts.join(' and '), values }
 }
 

@@ -16,11 +16,11 @@ import {
   type Item,
   type SignOff,
 } from '@zakuska/core'
-import { Workspace, type WorkspaceSettings } from '../accounts/accounts.entities.ts'
+import type { WorkspaceSettings } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
-import { conditionOf, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
+import { conditionOf, isOfShapes, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
 import type {
   BankFacetsDto,
   ItemDto,
@@ -31,7 +31,7 @@ import type {
   VariantDto,
 } from './dto/bank.dto.ts'
 import { countFacets } from './facets.ts'
-import { KeptCounts } from './kept-counts.ts'
+import { countOfShapes, KeptCounts } from './kept-counts.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
 const PAGE = 50
@@ -64,12 +64,19 @@ export class BankService {
   async search(workspaceId: string, asked: SearchItemsDto): Promise<ItemPageDto> {
     const { sort, offset, limit, ...filter } = asked
     const page = { order: SORTS[sort ?? 'newest'], limit: limit ?? PAGE, offset: offset ?? 0 }
-    const kept = KeptCounts.answers(filter) ? (await KeptCounts.read(this.em, workspaceId)).found(filter) : null
+    const kept = await this.#counted(workspaceId, filter)
     const condition = conditionOf(workspaceId, filter)
     const few = kept === null || kept <= MOST_COUNTED ? await this.#pageOfFew(condition, page) : null
     const ids = few?.ids ?? (await this.#pageOfMany(condition, page))
     const total = few?.total ?? kept ?? MOST_COUNTED
     return { total, isMore: few === null && kept === null, items: await this.toDtos(workspaceId, ids) }
+  }
+
+  /** How many items a filter finds, where that is known without gathering them. */
+  async #counted(workspaceId: string, filter: BankFilter): Promise<number | null> {
+    if (!isOfShapes(filter)) return null
+    if (!KeptCounts.answers(filter)) return countOfShapes(this.em, workspaceId, filter)
+    return (await KeptCounts.read(this.em, workspaceId)).found(filter)
   }
 
   /** Gathers what is found and sorts it; null: there is more of it than that is good for. */
@@ -301,44 +308,99 @@ export class BankService {
   /** Items as they are shown, in the order of the ids; ids that are not there are passed over. */
   async toDtos(workspaceId: string, ids: readonly string[]): Promise<ItemDto[]> {
     if (!ids.length) return []
-    const [items, papers, workspace] = await Promise.all([
-      this.findAll(workspaceId, ids),
+    const [items, relatives, papers, settings] = await Promise.all([
+      this.#rows(workspaceId, `i.id in (${marks(ids)})`, ids),
+      this.#relativesOf(workspaceId, ids),
       this.#papersOf(workspaceId, ids),
-      this.em.findOne(Workspace, { id: workspaceId }),
+      this.#settingsOf(workspaceId),
     ])
-    const variants = await this.#variantsOf(workspaceId, items)
     const byId = new Map(items.map((item) => [item.id, item]))
+    const family = relatives.length ? [...new Map([...items, ...relatives].map((one) => [one.id, one])).values()] : []
     return ids.flatMap((id) => {
       const item = byId.get(id)
-      return item ? [toDto(item, papers.get(id) ?? [], variants, workspace?.settings ?? {})] : []
+      return item ? [toDto(item, papers.get(id) ?? [], family, settings)] : []
     })
+  }
+
+  /** Rows as they are shown; a list is not worth entities that watch for changes. */
+  async #rows(workspaceId: string, condition: string, values: readonly unknown[]): Promise<ItemRow[]> {
+    const rows = await this.em.execute<(Omit<ItemRow, 'updatedAt' | 'lastSentAt'> & Dates)[]>(
+      `select i.id, i.body, i.categories, i.revision, i.waived, i.language, i.sign_off as "signOff",
+         i.came_from as "cameFrom", i.variant_of as "variantOf", i.variant_base as "variantBase",
+         i.share_right as "shareRight", i.last_sent_at as "lastSentAt", i.updated_at as "updatedAt"
+       from bank_item i where i.workspace_id = ? and i.deleted_at is null and ${condition}`,
+      [workspaceId, ...values],
+    )
+    return rows.map((row) => ({
+      ...row,
+      lastSentAt: row.lastSentAt === null ? null : new Date(row.lastSentAt),
+      updatedAt: new Date(row.updatedAt),
+    }))
+  }
+
+  /** The originals of the items, and everything that is a variant of the same. */
+  #relativesOf(workspaceId: string, ids: readonly string[]): Promise<ItemRow[]> {
+    const own = `select id, variant_of from bank_item where id in (${marks(ids)})`
+    return this.#rows(
+      workspaceId,
+      `i.id in (
+         select variant_of from (${own}) own where variant_of is not null
+         union all select other.id from (${own}) own join bank_item other on other.variant_of = coalesce(own.variant_of, own.id)
+       )`,
+      [...ids, ...ids],
+    )
+  }
+
+  async #settingsOf(workspaceId: string): Promise<WorkspaceSettings> {
+    const [row] = await this.em.execute<{ settings: WorkspaceSettings }[]>(
+      `select settings from workspace where id = ?`,
+      [workspaceId],
+    )
+    return row?.settings ?? {}
   }
 
   async #papersOf(workspaceId: string, ids: readonly string[]): Promise<Map<string, string[]>> {
     const rows = await this.em.execute<{ id: string; title: string }[]>(
       `select entry ->> 'itemId' as id, p.title from paper p, jsonb_array_elements(p.entries) entry
-       where p.workspace_id = ? and p.deleted_at is null and entry ->> 'itemId' in (${ids.map(() => '?').join(', ')}) order by p.title`,
+       where p.workspace_id = ? and p.deleted_at is null and entry ->> 'itemId' in (${marks(ids)}) order by p.title`,
       [workspaceId, ...ids],
     )
     const found = new Map<string, string[]>()
     for (const row of rows) found.set(row.id, [...(found.get(row.id) ?? []), row.title])
     return found
   }
+}
 
-  /** Everything of the families that the items belong to. */
-  async #variantsOf(workspaceId: string, items: readonly BankItem[]): Promise<BankItem[]> {
-    const heads = [...new Set(items.map((item) => item.variantOf ?? item.id))]
-    const family = await this.em.find(BankItem, { variantOf: { $in: heads }, workspaceId, deletedAt: null })
-    if (!family.length) return []
-    const originals = await this.findAll(workspaceId, [...new Set(family.flatMap((one) => one.variantOf ?? []))])
-    return [...originals, ...family]
-  }
+type ItemRow = Pick<
+  BankItem,
+  | 'id'
+  | 'body'
+  | 'categories'
+  | 'revision'
+  | 'waived'
+  | 'language'
+  | 'signOff'
+  | 'cameFrom'
+  | 'variantOf'
+  | 'variantBase'
+  | 'shareRight'
+  | 'lastSentAt'
+  | 'updatedAt'
+>
+
+interface Dates {
+  readonly lastSentAt: Date | string | null
+  readonly updatedAt: Date | string
+}
+
+function marks(values: readonly unknown[]): string {
+  return values.map(() => '?').join(', ')
 }
 
 function toDto(
-  item: BankItem,
+  item: ItemRow,
   usedIn: readonly string[],
-  family: readonly BankItem[],
+  family: readonly ItemRow[],
   settings: WorkspaceSettings,
 ): ItemDto {
   const head = item.variantOf ?? item.id
@@ -387,6 +449,6 @@ function readingOf(body: Item): VariantDto['reading'] {
 }
 
 /** The original has changed since the variant was last brought in line with it. */
-function isStale(item: BankItem, original: BankItem | undefined): boolean {
+function isStale(item: ItemRow, original: ItemRow | undefined): boolean {
   return item.variantOf !== null && original !== undefined && item.variantBase !== fingerprint(original.body)
 }

@@ -102,6 +102,15 @@ describe('search', () => {
         no: counted.no,
       })
       expect(whole['tag']?.['lights'] ?? 0).toBe(counted.lights)
+      // And counted by shape: every item has a key.
+      const shapes = await facets(agent, 'hasKey=yes')
+      expect([shapes['tag'], shapes['signedOff'], shapes['kind'], shapes['used']]).toEqual([
+        whole['tag'],
+        whole['signedOff'],
+        whole['kind'],
+        whole['used'],
+      ])
+      expect(shapes['used']).toEqual({ yes: 0, no: counted.yes + counted.no })
       return counted
     }
     expect(await both()).toEqual({ yes: 0, no: 4, lights: 2 })
@@ -125,6 +134,12 @@ describe('search', () => {
       [ids[0]],
     )
     expect(kept?.rows).toBeLessThan(100)
+    // As many as there are sorts of items: changes were summed up with the counts.
+    const [shapes] = await em.execute<{ rows: number; sum: number }[]>(
+      `select count(*)::int as rows, sum(change)::int as sum from bank_shape where workspace_id = (select workspace_id ${own})`,
+      [ids[0]],
+    )
+    expect(shapes).toEqual({ rows: 4, sum: 4 })
     expect(await both()).toEqual({ yes: 3, no: 1, lights: 2 })
   })
 

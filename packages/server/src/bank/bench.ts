@@ -27,13 +27,13 @@ export async function openBank(databaseUrl: string, count: number): Promise<Benc
   em.create(Workspace, { id: workspaceId, name: 'Bench' })
   await em.flush()
   await em.execute(
-    `insert into bank_item (id, workspace_id, kind, body, plain, tags, points, outcome, level, difficulty, language,
+    `insert into bank_item (id, workspace_id, kind, body, plain, tags, categories, points, outcome, level, difficulty, language,
        has_key, has_picture, sign_off, share_right, revision, created_at, updated_at)
      select gen_random_uuid(), ?, kind,
        jsonb_build_object('kind', kind, 'points', 1, 'tags', jsonb_build_array(tag), 'shuffle', true, 'key', '["a"]'::jsonb,
          'options', '[{"id":"a","content":[{"type":"paragraph","content":[{"type":"text","text":"one"}]}]},{"id":"b","content":[{"type":"paragraph","content":[{"type":"text","text":"two"}]}]}]'::jsonb,
          'stem', jsonb_build_array(jsonb_build_object('type', 'paragraph', 'content', jsonb_build_array(jsonb_build_object('type', 'text', 'text', said))))),
-       said, array[tag], 1, 'P' || n % 30, (array['remember', 'understand', 'apply'])[1 + n % 3],
+       said, array[tag], array['Part ' || n % 12, 'Part ' || n % 12 || '/Unit ' || n % 5], 1, 'P' || n % 30, (array['remember', 'understand', 'apply'])[1 + n % 3],
        (array['easy', 'medium', 'hard'])[1 + n % 3], 'en', true, n % 9 = 0,
        case when n % 5 = 0 then null else '{"by":"x","at":"2026-01-01","remark":"","fingerprint":"x"}'::jsonb end,
        case when n % 2 = 0 then (n % 100) / 100.0 end, 1, now() - n * interval '1 second', now() - n * interval '1 second'

@@ -1,6 +1,6 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
-import { conditionOf, IN_PAPERS, type BankFilter } from './bank-filter.ts'
-import type { KeptCounts } from './kept-counts.ts'
+import { conditionOf, FILTER_COLUMNS, IN_PAPERS, isOfShapes, type BankFilter } from './bank-filter.ts'
+import { countOfShapes, type KeptCounts } from './kept-counts.ts'
 
 export interface FacetValue {
   readonly value: string
@@ -16,29 +16,10 @@ export interface Facets {
 const MOST_VALUES = 40
 
 const SIMPLE: readonly (readonly [keyof BankFilter, string])[] = [
-  ['kind', 'i.kind'],
-  ['outcome', 'i.outcome'],
-  ['level', 'i.level'],
-  ['difficulty', 'i.difficulty'],
-  ['language', 'i.language'],
-  ['signedOff', yesNo('i.sign_off is not null')],
-  ['hasKey', yesNo('i.has_key')],
-  ['hasPicture', yesNo('i.has_picture')],
-  ['sent', yesNo('i.last_sent_at is not null')],
-  [
-    'share',
-    `case when i.share_right is null then 'untaken' when i.share_right < 0.4 then 'hard' when i.share_right <= 0.8 then 'middle' else 'easy' end`,
-  ],
+  ...FILTER_COLUMNS.single.map((name) => [name, `i.${name}`] as const),
+  ...FILTER_COLUMNS.flags.map(([name, column]) => [name, `case when i.${column} then 'yes' else 'no' end`] as const),
 ]
-const LISTS = [
-  ['category', 'categories'],
-  ['tag', 'tags'],
-  ['finding', 'findings'],
-] as const
-
-function yesNo(sql: string): string {
-  return `case when ${sql} then 'yes' else 'no' end`
-}
+const LISTS = FILTER_COLUMNS.lists
 
 /**
  * Counts every value under the filter as it is set, each field counted as if it alone were open. What is counted over
@@ -82,8 +63,8 @@ function keptOf(kept: KeptCounts, fields: readonly (keyof BankFilter)[]): Counte
 }
 
 /**
- * Counts fields in one pass over the items that a filter finds: first those that are alike in all fields together, of
- * which there are few, then each field by itself.
+ * Counts fields in one pass: first what is alike in all fields together, of which there is little, then each field by
+ * itself. What asks for no words and no papers is counted over shapes, the rest over the items that it finds.
  */
 async function countedOver(
   em: EntityManager,
@@ -92,7 +73,8 @@ async function countedOver(
   fields: readonly (keyof BankFilter)[],
 ): Promise<Counted> {
   const counted = new Map<keyof BankFilter, FacetValue[]>(fields.map((name) => [name, []]))
-  const { sql, values } = conditionOf(workspaceId, filter)
+  const rows = isOfShapes(filter) ? 'bank_shape' : 'bank_item'
+  const { sql, values } = conditionOf(workspaceId, filter, rows)
   const simple = SIMPLE.filter(([name]) => fields.includes(name))
   const lists = LISTS.filter(([name]) => fields.includes(name))
   const columns = [
@@ -114,15 +96,16 @@ async function countedOver(
       ([name, column]) => `select '${name}', one, sum(alike)::int from found, unnest(found.${column}) one group by one`,
     ),
   ]
-  const rows = await em.execute<{ field: keyof BankFilter; value: string | null; count: number }[]>(
+  const found = await em.execute<{ field: keyof BankFilter; value: string | null; count: number }[]>(
     `with found as materialized (
-       select ${columns.join(', ')}, count(*) as alike from bank_item i where ${sql} group by ${columns.map((_one, at) => at + 1).join(', ')})
+       select ${columns.join(', ')}, ${rows === 'bank_shape' ? 'sum(change)' : 'count(*)'} as alike
+       from ${rows} i where ${sql} group by ${columns.map((_one, at) => at + 1).join(', ')})
      ${passes.join(' union all ')} order by 3 desc, 2`,
     [...values],
   )
-  for (const { field, value, count } of rows) {
+  for (const { field, value, count } of found) {
     const list = counted.get(field)
-    if (list && value !== null && list.length < MOST_VALUES) list.push({ value, count })
+    if (list && value !== null && count > 0 && list.length < MOST_VALUES) list.push({ value, count })
   }
   return counted
 }
@@ -136,15 +119,24 @@ async function usedInPapers(
 ): Promise<FacetValue[]> {
   const { used: _used, ...rest } = filter
   const { sql, values } = conditionOf(workspaceId, rest)
-  const known = kept.found(rest)
-  const [row] = await em.execute<{ yes: number; all: number }[]>(
-    `select (select count(*)::int from bank_item i where i.id in (${IN_PAPERS}) and ${sql}) as yes,
-       ${known === null ? `(select count(*)::int from bank_item i where ${sql})` : '0'} as all`,
-    [workspaceId, ...values, ...(known === null ? values : [])],
-  )
-  const yes = row?.yes ?? 0
+  const [row, all] = await Promise.all([
+    em.execute<{ yes: number }[]>(
+      `select count(*)::int as yes from bank_item i where i.id in (${IN_PAPERS}) and ${sql}`,
+      [workspaceId, ...values],
+    ),
+    kept.found(rest) ?? (isOfShapes(rest) ? countOfShapes(em, workspaceId, rest) : countItems(em, workspaceId, rest)),
+  ])
+  const yes = row[0]?.yes ?? 0
   return [
     { value: 'yes', count: yes },
-    { value: 'no', count: (known ?? row?.all ?? 0) - yes },
+    { value: 'no', count: all - yes },
   ]
+}
+
+async function countItems(em: EntityManager, workspaceId: string, filter: BankFilter): Promise<number> {
+  const { sql, values } = conditionOf(workspaceId, filter)
+  const [row] = await em.execute<{ count: number }[]>(`select count(*)::int as count from bank_item i where ${sql}`, [
+    ...values,
+  ])
+  return row?.count ?? 0
 }

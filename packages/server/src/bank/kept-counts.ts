@@ -1,5 +1,5 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
-import type { BankFilter } from './bank-filter.ts'
+import { conditionOf, type BankFilter } from './bank-filter.ts'
 
 /** Rows of changes after which they are summed up into one for each value. */
 const MOST_ROWS = 2000
@@ -57,13 +57,26 @@ function narrowing(filter: BankFilter): [string, string][] {
   return Object.entries(filter).filter(([, value]) => value !== undefined && value !== '') as [string, string][]
 }
 
-/** One row for each value; what is added meanwhile stays beside it. Two servers do not do it at once. */
-async function sumUp(em: EntityManager, workspaceId: string): Promise<void> {
-  await em.execute(
-    `with mine as (select pg_try_advisory_xact_lock(hashtext('bank_count'), hashtext(?)) as got),
-     gone as (delete from bank_count where workspace_id = ? and (select got from mine) returning field, value, change)
-     insert into bank_count (workspace_id, field, value, change)
-     select ?, field, value, sum(change) from gone group by field, value having sum(change) <> 0`,
-    [workspaceId, workspaceId, workspaceId],
+/** How many items a filter of shapes finds. */
+export async function countOfShapes(em: EntityManager, workspaceId: string, filter: BankFilter): Promise<number> {
+  const { sql, values } = conditionOf(workspaceId, filter, 'bank_shape')
+  const [row] = await em.execute<{ count: number }[]>(
+    `select coalesce(sum(i.change), 0)::int as count from bank_shape i where ${sql}`,
+    [...values],
   )
+  return row?.count ?? 0
+}
+
+const SHAPE =
+  'kind, outcome, level, difficulty, language, signed_off, has_key, has_picture, sent, share, tags, findings, categories'
+
+/** One row for each value and each shape; what is added meanwhile stays beside it. Two servers do not do it at once. */
+async function sumUp(em: EntityManager, workspaceId: string): Promise<void> {
+  const into = (table: string, columns: string): string =>
+    `with mine as (select pg_try_advisory_xact_lock(hashtext('${table}'), hashtext(?)) as got),
+     gone as (delete from ${table} where workspace_id = ? and (select got from mine) returning ${columns}, change)
+     insert into ${table} (workspace_id, ${columns}, change)
+     select ?, ${columns}, sum(change) from gone group by ${columns} having sum(change) <> 0`
+  await em.execute(into('bank_count', 'field, value'), [workspaceId, workspaceId, workspaceId])
+  await em.execute(into('bank_shape', SHAPE), [workspaceId, workspaceId, workspaceId])
 }

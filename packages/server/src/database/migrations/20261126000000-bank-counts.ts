@@ -25,7 +25,7 @@ const LISTS = [
 ] as const
 
 /**
- * The statement that counts what is there, and for each sort of change the body of the function that counts it.
+ * The statement that counts what is there, and for each sort of change the one that counts it.
  *
  * @param lists fields of several values, each with its column.
  */
@@ -33,13 +33,18 @@ export function countingOf(lists: readonly (readonly [string, string])[]) {
   const counted = (rows: string, sign: 1 | -1): string =>
     `select ${rows}.workspace_id, said.field, said.value, ${sign} as change
      from ${rows} cross join lateral ${valuesOf(rows, lists)} said where ${rows}.deleted_at is null`
-  const body = (from: string): string => `$$ begin ${keep(from)}; return null; end $$`
   return {
     first: keep(counted('bank_item', 1)),
-    insert: body(counted('new_rows', 1)),
-    update: body(`${counted('old_rows', -1)} union all ${counted('new_rows', 1)}`),
-    delete: body(counted('old_rows', -1)),
+    insert: keep(counted('new_rows', 1)),
+    update: keep(`${counted('old_rows', -1)} union all ${counted('new_rows', 1)}`),
+    delete: keep(counted('old_rows', -1)),
   }
+}
+
+/** The function that runs statements at a sort of change. */
+export function countingFunction(what: 'insert' | 'update' | 'delete', statements: readonly string[]): string {
+  return `create or replace function bank_count_${what}() returns trigger language plpgsql as
+    $$ begin ${statements.join('; ')}; return null; end $$`
 }
 
 /**
@@ -58,7 +63,7 @@ export class Migration20261126000000 extends Migration {
     const counting = countingOf(LISTS)
     this.addSql(counting.first)
     for (const what of ['insert', 'update', 'delete'] as const) {
-      this.addSql(`create function bank_count_${what}() returns trigger language plpgsql as ${counting[what]}`)
+      this.addSql(countingFunction(what, [counting[what]]))
       const rows = [
         ...(what === 'insert' ? [] : ['old table as old_rows']),
         ...(what === 'delete' ? [] : ['new table as new_rows']),
