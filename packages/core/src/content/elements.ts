@@ -283,13 +283,13 @@ export function textInlines(text: string, styles: readonly TextStyle[] = []): In
 
 /** Plain text, a paragraph a line, in normal form, with gaps and TeX told apart. */
 export function contentOfLines(text: string): Content {
-  const blocks: Block[] = []
-  for (const line of text.split('\n')) {
-    if (PERHAPS_SPECIAL.test(line)) blocks.push(...normalizeContent([paragraph(textInlines(line))]))
-    else {
-      const folded = foldBlanks(line).trim()
-      if (folded) blocks.push(paragraph([{ type: 'text', text: folded }]))
-    }
-  }
-  return blocks
+  // Most texts are one line, and parting them costs as much as all the rest.
+  if (!text.includes('\n')) return contentOfLine(text)
+  return text.split('\n').flatMap(contentOfLine)
+}
+
+function contentOfLine(line: string): Content {
+  if (PERHAPS_SPECIAL.test(line)) return normalizeContent([paragraph(textInlines(line))])
+  const folded = foldBlanks(line).trim()
+  return folded ? [paragraph([{ type: 'text', text: folded }])] : []
 }

@@ -86,5 +86,6 @@ class TreeBuilder {
 }
 
 function withoutPrefix(name: string): string {
-  return name.slice(name.indexOf(':') + 1)
+  const colon = name.indexOf(':')
+  return colon < 0 ? name : name.slice(colon + 1)
 }

@@ -1,6 +1,7 @@
 import { contentOfLines } from '../../content/elements.ts'
 import { contentFromHtml } from '../../content/html.ts'
 import type { Content } from '../../content/model.ts'
+import { contentOfUnmarked } from '../../content/unmarked.ts'
 import { DEFAULT_TEXT_RULES, optionId, type Item, type Option } from '../../item/model.ts'
 import { FormatError, type FormatData, type ReadResult, type Unread } from '../format.ts'
 import { matchLists, parseGift, type GiftAnswer, type GiftQuestion, type GiftText } from './parse.ts'
@@ -151,14 +152,7 @@ function stemOf(question: GiftQuestion): Content {
   return contentOfGift({ ...question.before, text: `${question.before.text} _____ ${question.after}` })
 }
 
-/** Tags and references by which a text without a marker is told to be HTML. */
-const HTML =
-  /<\/?(?:p|br|b|i|u|em|strong|sub|sup|span|div|code|pre|ul|ol|li|table|tr|td|th|img|a|h[1-6])\b[^<>]*>|&(?:nbsp|amp|lt|gt|quot|#\d+|#x[\da-f]+);/i
-const BLOCKS = /<(?:p|br|div|ul|ol|table|pre|h[1-6])\b/i
-
 function contentOfGift(text: GiftText): Content {
   if (text.format === 'html') return contentFromHtml(text.text)
-  if (text.format === 'auto' && HTML.test(text.text))
-    return contentFromHtml(BLOCKS.test(text.text) ? text.text : text.text.replaceAll('\n', '<br>'))
-  return contentOfLines(text.text)
+  return text.format === 'auto' ? contentOfUnmarked(text.text) : contentOfLines(text.text)
 }

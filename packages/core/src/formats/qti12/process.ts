@@ -28,7 +28,7 @@ export function processItem(item: ElementNode, given: Given): number {
   }
   const least = Number(declared?.attributes['minvalue'] ?? -Infinity)
   const most = Number(declared?.attributes['maxvalue'] ?? Infinity)
-  return Math.min(most, Math.max(least, Number(score.toFixed(9))))
+  return Math.min(most, Math.max(least, Math.round(score * 1e9) / 1e9))
 }
 
 /**

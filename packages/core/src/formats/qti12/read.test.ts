@@ -247,3 +247,18 @@ describe('as others write it', () => {
     expect(broken.unread[0]?.source).not.toContain('ident="x"')
   })
 })
+
+// Authors of other tools leave the type out and write HTML all the same (common practice); the DTD's default is plain.
+test('text that does not say what it is is HTML where it holds tags', () => {
+  const stem = (said: string): string => {
+    const { items } = qti12.read(
+      packed(
+        `<item ident="q"><presentation><material>${said}</material><response_str ident="r"><render_fib/></response_str></presentation></item>`,
+      ),
+    )
+    return plainText(items[0]?.stem)
+  }
+  expect(stem('<mattext>&lt;p&gt;Is H&lt;sub&gt;2&lt;/sub&gt;O wet?&lt;/p&gt;</mattext>')).toBe('Is H₂O wet?')
+  expect(stem('<mattext>Is 3 &lt; 4 &amp; 5 &gt; 4?</mattext>')).toBe('Is 3 < 4 & 5 > 4?')
+  expect(stem('<mattext texttype="text/plain">Is &lt;b&gt; bold?</mattext>')).toBe('Is <b> bold?')
+})

@@ -117,23 +117,28 @@ function commonOf(
   const tags = [fields.get('keywords') ?? fields.get('qmd_keywords'), fields.get('qmd_topic')]
     .flatMap((said) => said?.split(/\s*,\s*/) ?? [])
     .filter(Boolean)
-  const language = node.attributes['xml:lang'] ?? node.attributes['lang']
-  const optional = (name: string, field: string): object => (fields.has(field) ? { [name]: fields.get(field) } : {})
   const told = children(node, 'itemrubric').filter((one) => /^candidate$/i.test(one.attributes['view'] ?? ''))
-  return {
+  const common: Writable<Common> = {
     stem: [...told.flatMap(contentIn), ...materials.filter((one) => one !== passage).flatMap(contentOf)],
     points: 1,
     tags: [...new Set(tags)],
-    ...optional('difficulty', 'qmd_levelofdifficulty'),
-    ...optional('outcome', 'outcome'),
-    ...optional('level', 'level'),
-    ...(seconds > 0 && { timeLimit: seconds }),
-    ...(ownPassage.length > 0 && { passage: ownPassage }),
-    ...(feedback.general && { feedback: feedback.general }),
-    ...(feedback.hint && { hint: feedback.hint }),
-    ...(language !== undefined && { language }),
   }
+  const difficulty = fields.get('qmd_levelofdifficulty')
+  const outcome = fields.get('outcome')
+  const level = fields.get('level')
+  const language = node.attributes['xml:lang'] ?? node.attributes['lang']
+  if (difficulty !== undefined) common.difficulty = difficulty
+  if (outcome !== undefined) common.outcome = outcome
+  if (level !== undefined) common.level = level
+  if (seconds > 0) common.timeLimit = seconds
+  if (ownPassage.length) common.passage = ownPassage
+  if (feedback.general) common.feedback = feedback.general
+  if (feedback.hint) common.hint = feedback.hint
+  if (language !== undefined) common.language = language
+  return common
 }
+
+type Writable<T> = { -readonly [name in keyof T]: T[name] }
 
 function read(reading: Reading): Item | string {
   const { responses, kind, common } = reading

@@ -143,8 +143,10 @@ function rubric(item: Item): ElementNode[] {
   return [element('itemrubric', { view: 'Scorer' }, [element('material', {}, lines)])]
 }
 
-function mattext(text: string, texttype: string): ElementNode {
-  return element('mattext', { texttype }, [textNode(text)])
+/** Text is plain where it does not say what it is (the default of the ASI DTD 1.2); it says so where it might be taken for HTML. */
+function mattext(text: string, texttype: 'text/plain' | 'text/html'): ElementNode {
+  const isClear = texttype === 'text/plain' && !/[<&]/.test(text)
+  return element('mattext', isClear ? {} : { texttype }, [textNode(text)])
 }
 
 /** Paragraphs of plain text go as plain text, a line each; anything richer as escaped HTML. */
@@ -242,15 +244,10 @@ function typed(ident: string, name: string, attributes: Readonly<Record<string, 
 
 /** A choice of partners for each left part. */
 function rows(left: readonly Content[], right: readonly Content[], shuffle: boolean): ElementNode[] {
+  const labels = right.map((one, at) => label(`R${at + 1}`, material(one)))
+  const choice = element('render_choice', { shuffle: shuffle ? 'Yes' : 'No' }, labels)
   return left.map((part, index) =>
-    element('response_lid', { ident: partIdent(index), rcardinality: 'Single' }, [
-      material(part),
-      element(
-        'render_choice',
-        { shuffle: shuffle ? 'Yes' : 'No' },
-        right.map((one, at) => label(`R${at + 1}`, material(one))),
-      ),
-    ]),
+    element('response_lid', { ident: partIdent(index), rcardinality: 'Single' }, [material(part), choice]),
   )
 }
 

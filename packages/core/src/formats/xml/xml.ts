@@ -24,7 +24,8 @@ export function printXml(root: ElementNode): string {
 /** A long document that is printed as it comes, so that it is never held as a tree. */
 export class XmlWriter {
   readonly #open: string[] = []
-  readonly #encoded: Uint8Array[] = []
+  #bytes = new Uint8Array(BATCH * MOST_BYTES)
+  #length = 0
   #printed = DECLARATION
 
   /** Starts an element; what is added goes inside it until it is closed. Its own children come first. */
@@ -48,21 +49,23 @@ export class XmlWriter {
     while (this.#open.length) this.close()
     this.#printed += '\n'
     this.#encode()
-    const bytes = new Uint8Array(this.#encoded.reduce((length, piece) => length + piece.length, 0))
-    let at = 0
-    for (const piece of this.#encoded) {
-      bytes.set(piece, at)
-      at += piece.length
-    }
-    return bytes
+    return this.#bytes.slice(0, this.#length)
   }
 
   #encode(): void {
-    this.#encoded.push(encoder.encode(this.#printed))
+    const needed = this.#length + this.#printed.length * MOST_BYTES
+    if (needed > this.#bytes.length) {
+      const larger = new Uint8Array(Math.max(needed, this.#bytes.length * 2))
+      larger.set(this.#bytes)
+      this.#bytes = larger
+    }
+    this.#length += encoder.encodeInto(this.#printed, this.#bytes.subarray(this.#length)).written
     this.#printed = ''
   }
 }
 
+/** Of one UTF-16 code unit in UTF-8. */
+const MOST_BYTES = 3
 /** UTF-16 code units that are encoded at once. */
 const BATCH = 1 << 15
 const encoder = new TextEncoder()

@@ -104,5 +104,5 @@ export function scaleItem({ common, fields }: Reading, response: ElementNode): I
 }
 
 function rounded(share: number): number {
-  return Number(share.toFixed(6))
+  return Math.round(share * 1e6) / 1e6
 }

@@ -1,6 +1,7 @@
 import { contentOfLines, textOf, type ElementNode } from '../../../content/elements.ts'
 import { contentFromHtml } from '../../../content/html.ts'
 import { paragraph, type Block, type Content } from '../../../content/model.ts'
+import { contentOfUnmarked } from '../../../content/unmarked.ts'
 import { children, descendants, elementsOf } from '../../xml/xml.ts'
 
 /** The content of one `material`. */
@@ -19,7 +20,8 @@ function partOf(one: ElementNode): Content {
   if (one.name === 'matimage')
     return [paragraph([{ type: 'picture', asset: one.attributes['uri'] ?? '', alt: text.trim() }])]
   const type = one.attributes['texttype']
-  return type !== undefined && /html/i.test(type) ? contentFromHtml(text) : contentOfLines(text)
+  if (type === undefined) return contentOfUnmarked(text)
+  return /html/i.test(type) ? contentFromHtml(text) : contentOfLines(text)
 }
 
 /** The content of every material below `node`. */
