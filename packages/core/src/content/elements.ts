@@ -144,7 +144,11 @@ const INLINE_STYLES: Readonly<Record<string, TextStyle>> = {
   code: 'code',
   tt: 'code',
 }
-const TRANSPARENT = new Set(['div', 'section', 'article', 'body', 'blockquote', 'center', 'prompt'])
+const TRANSPARENT = new Set(
+  'div section article body blockquote center prompt dl dt dd figure figcaption caption header footer main aside'.split(
+    ' ',
+  ),
+)
 const SKIPPED = new Set(['script', 'style', 'head', 'title'])
 
 /** Rich text from XHTML or HTML nodes. What the vocabulary has no place for leaves its text. */
@@ -172,6 +176,11 @@ class ElementReader {
     const style = node.attributes['class'] === 'underline' ? 'underline' : INLINE_STYLES[node.name]
     if (style) return this.readAll(node.children, [...styles, style])
     if (SKIPPED.has(node.name)) return
+    if (node.name === 'q') {
+      this.#run.push(styledText('“', styles))
+      this.readAll(node.children, styles)
+      return void this.#run.push(styledText('”', styles))
+    }
     if (node.name === 'br') return void this.#run.push({ type: 'break' })
     if (node.name === 'math') return void this.#run.push(mathOf(node))
     if (node.name === 'img') return void this.#run.push(pictureOf(node))
@@ -193,9 +202,12 @@ class ElementReader {
       return {
         type: 'list',
         ordered: node.name === 'ol',
-        entries: named(node, 'li').map((entry) => fromElements(entry.children)),
+        entries: entriesOf(node).map(fromElements),
       }
-    if (node.name === 'table') return { type: 'table', rows: rowsOf(node) }
+    if (node.name === 'table') {
+      this.readAll(named(node, 'caption'), [])
+      return { type: 'table', rows: rowsOf(node) }
+    }
     return null
   }
 
@@ -203,6 +215,20 @@ class ElementReader {
     if (this.#run.length) this.#blocks.push(paragraph(this.#run))
     this.#run = []
   }
+}
+
+/** What stands in a list beside its entries, such as a list in a list, belongs to the entry before it. */
+function entriesOf(list: ElementNode): MarkupNode[][] {
+  const entries: MarkupNode[][] = []
+  for (const node of list.children) {
+    if (node.type === 'element' && node.name === 'li') entries.push([...node.children])
+    else if (textOf(node).trim() || node.type === 'element') {
+      const last = entries.at(-1)
+      if (last) last.push(node)
+      else entries.push([node])
+    }
+  }
+  return entries
 }
 
 /** MathML as TeX: its own TeX annotation where it has one (MathML 3, section 5.4), else what its elements say. */

@@ -89,6 +89,17 @@ describe('reading GIFT', () => {
     expect(read('Who? {=the keeper ~%-50%the cook ~the mate}').unread).toHaveLength(1)
   })
 
+  test('a recording and the address of a link are said, a picture is kept', () => {
+    const { items, unread } = read(
+      '[html]<p>Hear <audio src\\="fog.mp3"></audio> and see <a href\\="https\\://chart.example/1">the chart</a>, <img src\\="a.png" alt\\="a buoy">.</p>{T}',
+    )
+    expect(plainText(items[0]?.stem)).toBe('Hear and see the chart, [image: a buoy].')
+    expect(unread.map((one) => one.reason)).toEqual([
+      'What is not text or a picture is left out: fog.mp3.',
+      'A link became its text; it went to https://chart.example/1.',
+    ])
+  })
+
   // The format that a text names, or none: then a site looks for HTML itself (common practice).
   test('text without a marker is HTML where it holds tags, and not where it only looks like it', () => {
     const [stem] = [read('Is H<sub>2</sub>O &amp; ice <b>water</b>?{T}').items[0]?.stem]

@@ -1,5 +1,6 @@
 import { contentOfLines } from '../../content/elements.ts'
-import { contentFromHtml } from '../../content/html.ts'
+import { contentFromHtml, markupFromHtml } from '../../content/html.ts'
+import { leftOutOf, mayLeaveOut } from '../../content/left-out.ts'
 import type { Content } from '../../content/model.ts'
 import { contentOfUnmarked } from '../../content/unmarked.ts'
 import { DEFAULT_TEXT_RULES, optionId, type Item, type Option } from '../../item/model.ts'
@@ -29,7 +30,7 @@ export function readGift(data: FormatData): ReadResult {
     }
     items.push(item)
     categories.push(below.join('/'))
-    for (const reason of leftOut(question)) say(reason)
+    for (const reason of [...leftOut(question), ...playedIn(question)]) say(reason)
   }
   return { title: shared.join('/') || null, items, unread, ...(categories.some(Boolean) && { categories }) }
 }
@@ -39,6 +40,11 @@ function sharedStart(categories: readonly (readonly string[])[]): readonly strin
   const [first = [], ...others] = categories
   const end = first.findIndex((part, at) => others.some((category) => category[at] !== part))
   return end < 0 ? first : first.slice(0, end)
+}
+
+/** Recordings and links in the HTML of a question. */
+function playedIn({ source }: GiftQuestion): string[] {
+  return mayLeaveOut(source) ? leftOutOf(markupFromHtml(source.replace(/\\([~=#{}:\\])/g, '$1'))) : []
 }
 
 /** What an item has no place for, said of it; the item itself is kept. */

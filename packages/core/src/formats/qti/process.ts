@@ -35,8 +35,10 @@ class Processing {
     this.#responses = responses
     for (const declaration of children(item, 'outcomeDeclaration')) {
       const initial = child(declaration, 'defaultValue')
-      const values = initial ? this.#valuesOf(initial, declaration.attributes['baseType']) : null
-      this.#outcomes.set(declaration.attributes['identifier'] ?? '', values)
+      const { identifier = '', baseType, cardinality } = declaration.attributes
+      // A number that has no default begins at 0, anything else at NULL (outcomeDeclaration; from memory).
+      const none = cardinality === 'single' && /^(?:float|integer)$/.test(baseType ?? '') ? [0] : null
+      this.#outcomes.set(identifier, initial ? this.#valuesOf(initial, baseType) : none)
     }
   }
 

@@ -1,3 +1,4 @@
+import { leftOutOf } from '../../content/left-out.ts'
 import { fromElements, textNode, textOf, type ElementNode, type MarkupNode } from '../../content/elements.ts'
 import type { Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
@@ -14,7 +15,8 @@ import { openPackage, type PackedItem } from './read-package.ts'
 import { processResponse, type QtiValue } from './process.ts'
 import { clozeItem } from './read/cloze.ts'
 import { FEEDBACK_IN_BODY, feedbackOf, type ShownFeedback } from './read/feedback.ts'
-import { matchItem } from './read/match.ts'
+import { associateItem, matchItem } from './read/match.ts'
+import { partsOf } from './read/several.ts'
 import { typedItem } from './read/typed.ts'
 
 /** What every item has, before its kind is known. */
@@ -29,6 +31,8 @@ export interface Reading {
   readonly declaration: (interaction: ElementNode) => ElementNode | undefined
   /** Takes what the item says and has no place here. */
   readonly say: (reason: string) => void
+  /** Most that it can earn. */
+  readonly most: number
   /** What a response earns by the item's own rules. */
   readonly raw: (responses: ReadonlyMap<string, QtiValue>) => number
   /** The same for the right response; MAXSCORE where the rules give nothing for it. */
@@ -48,15 +52,17 @@ export function readPackage(data: FormatData): ReadResult {
   const pictures = new PackedPictures(data.files)
   for (const packed of opened.items) {
     const remarks: string[] = []
-    const item = toItem(packed, (reason) => remarks.push(reason))
-    if (typeof item === 'string') {
-      unread.push({ where: packed.path, reason: item, source: textOf(packed.root).trim() })
+    const read = toItems(packed, (reason) => remarks.push(reason))
+    if (typeof read === 'string') {
+      unread.push({ where: packed.path, reason: read, source: textOf(packed.root).trim() })
       continue
     }
     unread.push(...remarks.map((reason) => ({ where: packed.path, reason, source: '' })))
-    const placed = pictures.take(item, packed.path)
-    items.push(packed.ref ? { ...placed, points: placed.points * packed.ref.weight } : placed)
-    places.push({ section: packed.ref?.section ?? null, required: packed.ref?.required ?? false })
+    for (const item of read) {
+      const placed = pictures.take(item, packed.path)
+      items.push(packed.ref ? { ...placed, points: placed.points * packed.ref.weight } : placed)
+      places.push({ section: packed.ref?.section ?? null, required: packed.ref?.required ?? false })
+    }
   }
   const assets = pictures.assets()
   return {
@@ -68,10 +74,12 @@ export function readPackage(data: FormatData): ReadResult {
   }
 }
 
-function toItem(packed: PackedItem, say: (reason: string) => void): Item | string {
+/** The items that an item file asks, mostly one; or why no kind of ours holds it. */
+function toItems(packed: PackedItem, say: (reason: string) => void): Item[] | string {
   const { root } = packed
   const body = child(root, 'itemBody')
   if (!body) return 'The item has no body.'
+  if (child(root, 'templateDeclaration')) return 'The item draws its values anew for each student, which is not held.'
   const interactions = interactionsOf(body)
   const feedback = feedbackOf(root, body, interactions)
   const common = commonOf(packed, body, interactions, feedback)
@@ -79,27 +87,36 @@ function toItem(packed: PackedItem, say: (reason: string) => void): Item | strin
     children(root, 'responseDeclaration').find(
       (one) => one.attributes['identifier'] === interaction.attributes['responseIdentifier'],
     )
-  const reading: Reading = {
-    root,
-    body,
-    interactions,
-    common,
-    declaration,
-    say,
-    raw: (responses) => processResponse(root, responses),
-    score: (responses) => {
-      const earned = processResponse(root, responses)
-      const most = maxScore(root)
-      // Weights with few decimals add up to a little less than the whole.
-      return earned <= 0 || Math.abs(earned - most) < most * 1e-4 ? most : Number(earned.toFixed(6))
-    },
-  }
   try {
-    const item = read(reading)
-    if (typeof item !== 'string')
-      for (const content of feedback.left)
-        say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
-    return item
+    const most = maxScore(root)
+    const reading: Reading = {
+      root,
+      body,
+      interactions,
+      common,
+      declaration,
+      say,
+      most,
+      raw: (responses) => processResponse(root, responses),
+      score: (responses) => {
+        const earned = processResponse(root, responses)
+        // Weights with few decimals add up to a little less than the whole.
+        return earned <= 0 || Math.abs(earned - most) < most * 1e-4 ? most : Number(earned.toFixed(6))
+      },
+    }
+    const parts = partsOf(reading, (part, asked) => stemOf(part, asked, undefined)) ?? [reading]
+    const items = parts.map(read)
+    const failed = items.find((item) => typeof item === 'string')
+    if (typeof failed === 'string') return failed
+    for (const reason of leftOutOf([root, ...packed.stimuli])) say(reason)
+    if (!items.some((item) => typeof item !== 'string' && item.kind === 'essay'))
+      for (const block of descendants(body, 'rubricBlock').filter(isForScorer))
+        if (block.attributes['class'] !== 'hint')
+          say(`What is for the scorer only is left out: “${plainText(fromElements(block.children))}”.`)
+    if (parts.length > 1) say(`It asks ${parts.length} things; each became an item of its own.`)
+    for (const content of feedback.left)
+      say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
+    return items.filter((item) => typeof item !== 'string')
   } catch (error) {
     if (error instanceof RangeError) return error.message
     throw error
@@ -124,7 +141,7 @@ function read(reading: Reading): Item | string {
     case 'orderInteraction':
       return orderItem(reading, interaction)
     case 'textEntryInteraction':
-      return interactions.length === 1 && isOurGap(interaction) ? clozeItem(reading) : typedItem(reading, interaction)
+      return isOurGap(interaction) && isAlone(reading) ? clozeItem(reading) : typedItem(reading, interaction)
     case 'sliderInteraction':
       reading.say('A slider became a number to type.')
       return typedItem(reading, interaction)
@@ -135,6 +152,12 @@ function read(reading: Reading): Item | string {
       return matchItem(reading, interaction)
     case 'extendedTextInteraction':
       return essayItem(reading)
+    case 'uploadInteraction':
+    case 'drawingInteraction':
+      reading.say('What is to be handed in as a file became an essay.')
+      return essayItem(reading)
+    case 'associateInteraction':
+      return associateItem(reading, interaction)
     default:
       return `Items with ${interaction.name} are not held.`
   }
@@ -143,6 +166,10 @@ function read(reading: Reading): Item | string {
 /** A cloze of one gap numbers its response, as those of several do. */
 function isOurGap(interaction: ElementNode): boolean {
   return /^RESPONSE_\d+$/.test(interaction.attributes['responseIdentifier'] ?? '')
+}
+
+function isAlone({ root }: Reading): boolean {
+  return interactionsOf(root).length === 1
 }
 
 function commonOf(
@@ -177,10 +204,15 @@ function stemOf(body: ElementNode, interactions: readonly ElementNode[], passage
   // What holds its text inside has its prompt there, too.
   const prompts = interactions.filter((one) => !TEXT_INSIDE.has(one.name)).flatMap((one) => children(one, 'prompt'))
   const apart = (node: MarkupNode): boolean =>
-    node !== passage &&
-    !(node.type === 'element' && (node.name === 'rubricBlock' || node.attributes['class'] === 'word-bank'))
+    node !== passage && !(node.type === 'element' && (isForScorer(node) || node.attributes['class'] === 'word-bank'))
   const nodes = body.children.filter(apart).map((node) => withoutInteractions(node, interactions))
   return fromElements([...nodes, ...prompts])
+}
+
+/** A rubric that is not for the candidate (section 5.3, rubricBlock), or is the hint that we keep as one. */
+function isForScorer(node: ElementNode): boolean {
+  if (node.name !== 'rubricBlock') return false
+  return !/\bcandidate\b/.test(node.attributes['view'] ?? '') || node.attributes['class'] === 'hint'
 }
 
 const TEXT_INSIDE = new Set(['gapMatchInteraction', 'hottextInteraction'])
@@ -324,9 +356,7 @@ export function mapEntries(declaration: ElementNode): (readonly [string, number]
 
 /** What each option earns alone, as a share of the points, by the item's own rules. */
 function sharesOf(reading: Reading, name: string, options: readonly Option[], points: number): Record<string, number> {
-  return Object.fromEntries(
-    options.map(({ id }) => [id, rounded(processResponse(reading.root, new Map([[name, [id]]])) / points)]),
-  )
+  return Object.fromEntries(options.map(({ id }) => [id, rounded(reading.raw(new Map([[name, [id]]])) / points)]))
 }
 
 /** Each keyed option adds an equal share, each distractor takes one back. */
@@ -377,17 +407,17 @@ function orderItem(reading: Reading, interaction: ElementNode): Item | string {
   return { ...reading.common, kind: 'order', points, options, key }
 }
 
-function essayItem({ root, body, common }: Reading): Item {
-  const blocks = children(body, 'rubricBlock')
+function essayItem({ body, common, most }: Reading): Item {
+  const blocks = descendants(body, 'rubricBlock').filter(isForScorer)
   const sample = blocks.find((one) => one.attributes['class'] === 'sample')
-  const rubric = blocks.find((one) => one.attributes['class'] === 'rubric')
-  const lines = rubric
-    ? fromElements(rubric.children).flatMap((block) => (block.type === 'list' ? block.entries : []))
-    : []
+  const rubrics = blocks.filter((one) => one !== sample && one.attributes['class'] !== 'hint')
+  const lines = rubrics
+    .flatMap((one) => fromElements(one.children))
+    .flatMap((block) => (block.type === 'list' ? block.entries : [[block]]))
   return {
     ...common,
     kind: 'essay',
-    points: maxScore(root),
+    points: most,
     ...(sample && { sample: fromElements(sample.children) }),
     ...(lines.length > 0 && { rubric: lines.map((line) => rubricLine(plainText(line))) }),
   }

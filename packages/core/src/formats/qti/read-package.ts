@@ -48,8 +48,9 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
   const manifestFile = byPath.get(MANIFEST) ?? files.find((file) => file.path.endsWith(`/${MANIFEST}`))
   if (!manifestFile) return openLoose(files)
   const base = manifestFile.path.slice(0, -MANIFEST.length)
-  const manifest = parseXml(decoder.decode(manifestFile.bytes))
   const unread: Unread[] = []
+  const manifest = manifestIn(manifestFile, unread)
+  if (!manifest) return openLoose(files, unread)
   const items: PackedItem[] = []
   for (const resource of descendants(manifest, 'resource')) {
     if (!/imsqti_item|imsqti_apipitem/.test(resource.attributes['type'] ?? '')) continue
@@ -63,16 +64,53 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
       })
     else items.push(...readItemFile(file, filingOf(resource), byPath, unread))
   }
-  const test = inTest(items, byPath, manifest, base)
+  items.push(...unnamedItems(files, items, byPath, unread))
+  const test = inTest(items, byPath, manifest, base, unread)
   return { ...test, title: titleOf(manifest) ?? test.title, unread }
 }
 
-function openLoose(files: readonly PackageFile[]): OpenPackage {
-  const unread: Unread[] = []
+/** @throws FormatError if it is broken and the package has no item without it. */
+function manifestIn(file: PackageFile, unread: Unread[]): ElementNode | null {
+  const source = decoder.decode(file.bytes)
+  try {
+    return parseXml(source)
+  } catch (error) {
+    if (!(error instanceof FormatError)) throw error
+    unread.push({ where: file.path, reason: error.message, source })
+    return null
+  }
+}
+
+/** Item files that the manifest does not name as such, since it calls them something else or leaves them out. */
+function unnamedItems(
+  files: readonly PackageFile[],
+  named: readonly PackedItem[],
+  byPath: ReadonlyMap<string, PackageFile>,
+  unread: Unread[],
+): PackedItem[] {
+  const known = new Set([...named.map((item) => item.path), ...unread.map((one) => one.where)])
+  return files
+    .filter((file) => file.path.endsWith('.xml') && !known.has(file.path) && !file.path.endsWith(MANIFEST))
+    .filter((file) => /<(?:[\w.-]+:)?(?:qti-)?assessment-?item[\s>]/i.test(decoder.decode(file.bytes)))
+    .flatMap((file) => {
+      const found = readItemFile(file, NO_FILING, byPath, unread)
+      if (found.length)
+        unread.push({
+          where: file.path,
+          reason: 'The manifest does not name this item; it was read all the same.',
+          source: '',
+        })
+      return found
+    })
+}
+
+function openLoose(files: readonly PackageFile[], unread: Unread[] = []): OpenPackage {
   const byPath = new Map(files.map((file) => [file.path, file]))
   const items = files
-    .filter((file) => file.path.endsWith('.xml'))
+    .filter((file) => file.path.endsWith('.xml') && !file.path.endsWith(MANIFEST))
     .flatMap((file) => readItemFile(file, NO_FILING, byPath, unread))
+  const [broken] = unread
+  if (!items.length && broken) throw new FormatError(broken.reason)
   if (!items.length) throw new FormatError('There is no imsmanifest.xml and no item in this package.')
   return { title: null, items, plan: null, unread }
 }
@@ -87,7 +125,7 @@ function readItemFile(
   try {
     const root = inPlainWords(parseXml(source))
     if (root.name === 'assessmentItem')
-      return [{ path: file.path, root, filing, stimuli: stimuliOf(root, file.path, byPath), ref: null }]
+      return [{ path: file.path, root, filing, stimuli: stimuliOf(root, file.path, byPath, unread), ref: null }]
     unread.push({ where: file.path, reason: `Holds ${root.name}, not an item.`, source })
   } catch (error) {
     if (!(error instanceof FormatError)) throw error
@@ -97,11 +135,18 @@ function readItemFile(
 }
 
 /** The bodies of the stimulus files that an item of QTI 2.2 or 3.0 refers to. */
-function stimuliOf(root: ElementNode, path: string, byPath: ReadonlyMap<string, PackageFile>): ElementNode[] {
+function stimuliOf(
+  root: ElementNode,
+  path: string,
+  byPath: ReadonlyMap<string, PackageFile>,
+  unread: Unread[],
+): ElementNode[] {
   return children(root, 'assessmentStimulusRef').flatMap((ref) => {
-    const file = byPath.get(resolvedPath(path, ref.attributes['href'] ?? ''))
+    const href = ref.attributes['href'] ?? ''
+    const file = byPath.get(resolvedPath(path, href))
     const stimulus = file && inPlainWords(parseXml(decoder.decode(file.bytes)))
     const body = stimulus && children(stimulus, 'stimulusBody')[0]
+    if (!body) unread.push({ where: path, reason: `Its passage ${href} is not in the package.`, source: '' })
     return body ? [body] : []
   })
 }
@@ -148,17 +193,29 @@ function inTest(
   byPath: ReadonlyMap<string, PackageFile>,
   manifest: ElementNode,
   base: string,
+  unread: Unread[],
 ): Pick<OpenPackage, 'title' | 'items' | 'plan'> {
   const resource = descendants(manifest, 'resource').find((one) =>
     /imsqti_(?:test|assessment)/.test(one.attributes['type'] ?? ''),
   )
   const file = resource && byPath.get(base + decodeURIComponent(resource.attributes['href'] ?? ''))
   if (!file) return { title: null, items, plan: null }
-  const { title, refs, plan } = readTest(inPlainWords(parseXml(decoder.decode(file.bytes))))
+  const source = decoder.decode(file.bytes)
+  let test: ReadTest
+  try {
+    test = readTest(inPlainWords(parseXml(source)))
+  } catch (error) {
+    if (!(error instanceof FormatError)) throw error
+    unread.push({ where: file.path, reason: error.message, source })
+    return { title: null, items, plan: null }
+  }
+  const { title, refs, plan } = test
   const known = new Map(items.map((item) => [item.path, item]))
   const placed = refs.flatMap((ref): PackedItem[] => {
     const path = resolvedPath(file.path, ref.href)
     const item = known.get(path)
+    if (!byPath.has(path))
+      unread.push({ where: path, reason: 'The test names this file, but the package does not hold it.', source: '' })
     // A test may ask for an item twice; a bank has it once.
     known.delete(path)
     return item ? [{ ...item, ref }] : []

@@ -262,3 +262,15 @@ test('text that does not say what it is is HTML where it holds tags', () => {
   expect(stem('<mattext>Is 3 &lt; 4 &amp; 5 &gt; 4?</mattext>')).toBe('Is 3 < 4 & 5 > 4?')
   expect(stem('<mattext texttype="text/plain">Is &lt;b&gt; bold?</mattext>')).toBe('Is <b> bold?')
 })
+
+test('recordings, and what HTML holds besides text, are said', () => {
+  const { unread } = qti12.read(
+    packed(
+      `<item ident="q" title="Fog"><presentation><material><mataudio uri="fog.mp3" audiotype="audio/mpeg"/><mattext texttype="text/html">&lt;a href="https://chart.example/"&gt;chart&lt;/a&gt;</mattext></material><response_str ident="r"><render_fib/></response_str></presentation></item>`,
+    ),
+  )
+  expect(unread).toEqual([
+    { where: 'Fog', reason: 'What is not text or a picture is left out: fog.mp3.', source: '' },
+    { where: 'Fog', reason: 'A link became its text; it went to https://chart.example/.', source: '' },
+  ])
+})

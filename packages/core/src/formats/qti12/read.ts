@@ -1,4 +1,6 @@
 import { textOf, type ElementNode } from '../../content/elements.ts'
+import { markupFromHtml } from '../../content/html.ts'
+import { leftOutOf } from '../../content/left-out.ts'
 import type { Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import type { Item } from '../../item/model.ts'
@@ -25,13 +27,15 @@ export function readQti12(data: FormatData): ReadResult {
   const left: Unread[] = []
   const sections: (ElementNode | null)[] = []
   const pictures = new PackedPictures(data.files)
-  const { roots, unread } = readDocuments(data.files, (node, around, path) => {
+  const { roots, unread } = readDocuments(data.files, (node, around, path, holdsMore) => {
     const where = node.attributes['title'] ?? node.attributes['ident'] ?? 'item'
-    const item = toItem(node, passagesOf(around), (reason) => left.push({ where, reason, source: '' }))
+    const say = (reason: string): void => void left.push({ where, reason, source: '' })
+    const item = toItem(node, passagesOf(around), say)
     if (typeof item === 'string') {
       left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
       return
     }
+    if (holdsMore) for (const reason of leftOutIn(node)) say(reason)
     items.push(pictures.take(item, path))
     sections.push(around.findLast((one) => one.name === 'section') ?? null)
   })
@@ -82,6 +86,11 @@ function toItem(node: ElementNode, shared: Content, say: (reason: string) => voi
     if (error instanceof RangeError) return error.message
     throw error
   }
+}
+
+/** What an item holds besides text and pictures, in elements of its own or in HTML. */
+function leftOutIn(node: ElementNode): string[] {
+  return leftOutOf([node, ...descendants(node, 'mattext').flatMap((one) => markupFromHtml(textOf(one)))])
 }
 
 const KINDS = /^(?:single|multiple|truefalse|short|numeric|cloze|match|order|grid|scale|essay|note)$/

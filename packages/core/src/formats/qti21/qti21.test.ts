@@ -216,8 +216,8 @@ describe('broken packages', () => {
   })
 
   test('an interaction that is not kept is listed with its words', () => {
-    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'associateInteraction')))
-    expect(result.unread[0]?.reason).toContain('associateInteraction')
+    const result = qti21.read(packed(SIMPLE_CHOICE.replaceAll('choiceInteraction', 'hotspotInteraction')))
+    expect(result.unread[0]?.reason).toContain('hotspotInteraction')
     expect(result.unread[0]?.source).toContain('Moor here.')
   })
 })
@@ -333,5 +333,137 @@ describe('as others write it', () => {
     })
     const sign = `<p><object data="sign.png" type="image/png">a sign</object></p>${choice}`
     expect(plainText(one(item(declared('identifier', ['A']), sign)).item?.stem)).toBe('[image: a sign]\nWhich?')
+  })
+
+  const named = (name: string, type: string, values: readonly string[]): string =>
+    declared(type, values).replace('"RESPONSE"', `"${name}"`)
+  const choiceOf = (name: string, prompt: string): string =>
+    choice.replace('"RESPONSE"', `"${name}"`).replace('Which?', prompt)
+  const rightIn = (name: string): string => right.replaceAll('"RESPONSE"', `"${name}"`)
+  const adds = (amount: number): string =>
+    `<setOutcomeValue identifier="SCORE"><sum><variable identifier="SCORE"/><baseValue baseType="float">${amount}</baseValue></sum></setOutcomeValue>`
+
+  // Composite items (QTI 2.1 Implementation Guide, from memory): several interactions in one body.
+  test('an item that asks several things is an item for each, with what they share', () => {
+    const { items, unread } = qti21.read(
+      item(
+        named('A', 'identifier', ['A']) + named('RESPONSE_2', 'string', ['ebb']) + named('C', 'string', []),
+        `<p>The tide turns at noon.</p>${choiceOf('A', 'Which buoy?')}<p>The falling tide is the <textEntryInteraction responseIdentifier="RESPONSE_2"/>.</p><div><p>Say why.</p><extendedTextInteraction responseIdentifier="C"/></div>`,
+        when(rightIn('A'), adds(2)) + when(rightIn('RESPONSE_2'), adds(1)),
+      ),
+    )
+    expect(items).toMatchObject([
+      { kind: 'single', key: ['A'], points: 2 },
+      { kind: 'short', key: ['ebb'], points: 1 },
+      { kind: 'essay', points: 1 },
+    ])
+    expect(items.map((one) => plainText(one.stem))).toEqual(['Which buoy?', 'The falling tide is the ___.', 'Say why.'])
+    expect(items.map((one) => plainText(one.passage))).toEqual(Array(3).fill('The tide turns at noon.'))
+    expect(unread.map((one) => one.reason)).toEqual(['It asks 3 things; each became an item of its own.'])
+  })
+
+  test('two choices that only earn together are worth a half each', () => {
+    const { items } = qti21.read(
+      item(
+        named('A', 'identifier', ['A']) + named('B', 'identifier', ['B']),
+        choiceOf('A', 'First?') + choiceOf('B', 'Then?'),
+        when(`<and>${rightIn('A')}${rightIn('B')}</and>`, set('SCORE', '3')),
+      ),
+    )
+    expect(items).toMatchObject([
+      { kind: 'single', key: ['A'], points: 1.5 },
+      { kind: 'single', key: ['B'], points: 1.5 },
+    ])
+  })
+
+  // QTI 2.1 Information Model, section 7.3: associateInteraction pairs the members of one set.
+  test('pairs of one set are matched, what is in no pair is a spare', () => {
+    const choices = ['A', 'B', 'C', 'D', 'E']
+      .map((id) => `<simpleAssociableChoice identifier="${id}" matchMax="1">${id}!</simpleAssociableChoice>`)
+      .join('')
+    const pairs = `<associateInteraction responseIdentifier="RESPONSE" maxAssociations="2"><prompt>Who goes with whom?</prompt>${choices}</associateInteraction>`
+    const { item: read, said } = one(
+      item(declared('pair', ['A D', 'C B'], '', 'multiple'), pairs, when(right, set('SCORE', '1'))),
+    )
+    expect(read).toMatchObject({
+      kind: 'match',
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+      credit: 'all',
+    })
+    expect(read?.kind === 'match' && [read.left, read.right].map((list) => list.map(plainText))).toEqual([
+      ['A!', 'C!'],
+      ['B!', 'D!', 'E!'],
+    ])
+    expect(said).toEqual(['Pairs of one set became two lists to match.'])
+  })
+
+  test('a file to hand in is an essay', () => {
+    const upload =
+      '<uploadInteraction responseIdentifier="RESPONSE"><prompt>Hand in your chart.</prompt></uploadInteraction>'
+    expect(one(item(declared('file', []), upload))).toMatchObject({
+      item: { kind: 'essay', points: 1 },
+      said: ['What is to be handed in as a file became an essay.'],
+    })
+  })
+
+  test('what the candidate is told is part of the question, what the scorer is told is said', () => {
+    const told =
+      '<rubricBlock view="candidate"><p>Use the chart.</p></rubricBlock><rubricBlock view="scorer"><p>Be mild.</p></rubricBlock>'
+    const { item: read, said } = one(item(declared('identifier', ['A']), `${told}${choice}`))
+    expect(plainText(read?.stem)).toBe('Use the chart.\nWhich?')
+    expect(said).toEqual(['What is for the scorer only is left out: “Be mild.”.'])
+    const essay = '<p>Why?</p><extendedTextInteraction responseIdentifier="RESPONSE"/>'
+    expect(one(item(declared('string', []), `${told}${essay}`)).item).toMatchObject({
+      kind: 'essay',
+      rubric: [{ says: 'Be mild.', points: 0 }],
+    })
+  })
+
+  test('values that are drawn for each student are not held', () => {
+    const drawn = `${declared('float', ['3'])}<templateDeclaration identifier="N" cardinality="single" baseType="integer"/>`
+    expect(one(item(drawn, `<p>Add <printedVariable identifier="N"/>.</p>${entry}`)).said).toEqual([
+      'The item draws its values anew for each student, which is not held.',
+    ])
+  })
+})
+
+describe('packages as others pack them', () => {
+  const file = (path: string, text: string) => ({ path, bytes: encoder.encode(text) })
+  const resource = (href: string, type = 'imsqti_item_xmlv2p1'): string =>
+    `<resource identifier="r" type="${type}" href="${href}"><file href="${href}"/></resource>`
+  const manifest = (...resources: readonly string[]): string =>
+    `<manifest xmlns="http://www.imsglobal.org/xsd/imscp_v1p1" identifier="m"><resources>${resources.join('')}</resources></manifest>`
+  const read = (...files: readonly { path: string; bytes: Uint8Array }[]) => {
+    const { items, unread } = qti21.read({ form: 'package', files })
+    return { count: items.length, said: unread.map((one) => `${one.where}: ${one.reason}`) }
+  }
+
+  test('items that the manifest calls something else, or does not name, are read all the same', () => {
+    const named = manifest(resource('a.xml', 'webcontent'))
+    expect(read(file('imsmanifest.xml', named), file('a.xml', SIMPLE_CHOICE), file('b.xml', SIMPLE_CHOICE))).toEqual({
+      count: 2,
+      said: ['a.xml', 'b.xml'].map(
+        (path) => `${path}: The manifest does not name this item; it was read all the same.`,
+      ),
+    })
+  })
+
+  test('a broken manifest, a broken test, and files that are not there do not take the items along', () => {
+    const broken = read(file('imsmanifest.xml', '<manifest><resources>'), file('a.xml', SIMPLE_CHOICE))
+    expect(broken.count).toBe(1)
+    expect(broken.said[0]).toMatch(/^imsmanifest.xml: The XML is not well-formed/)
+    const files = [
+      file('imsmanifest.xml', manifest(resource('a.xml'), resource('t.xml', 'imsqti_test_xmlv2p1'))),
+      file('a.xml', SIMPLE_CHOICE),
+    ]
+    expect(read(...files, file('t.xml', '<assessmentTest>')).count).toBe(1)
+    const test = `<assessmentTest ${NS} identifier="t" title="T"><testPart identifier="p" navigationMode="linear" submissionMode="individual"><assessmentSection identifier="s" title="S" visible="true"><assessmentItemRef identifier="i" href="gone.xml"/></assessmentSection></testPart></assessmentTest>`
+    expect(read(...files, file('t.xml', test))).toEqual({
+      count: 1,
+      said: ['gone.xml: The test names this file, but the package does not hold it.'],
+    })
   })
 })

@@ -10,10 +10,7 @@ export function matchItem(reading: Reading, interaction: ElementNode): Item | st
   if (!declaration || !left || !right) return 'The match interaction has no two sets.'
   const ids = (set: readonly ElementNode[]): string[] => set.map((one) => one.attributes['identifier'] ?? '')
   const [leftIds, rightIds] = [ids(left), ids(right)]
-  const correct = child(declaration, 'correctResponse')
-  const named = correct
-    ? children(correct, 'value').map((one) => textOf(one).trim())
-    : mapEntries(declaration).flatMap(([pair, share]) => (share > 0 ? [pair] : []))
+  const named = pairsOf(declaration)
   const places = named
     .map((pair) => pair.split(/\s+/))
     .map(([a = '', b = '']) => [leftIds.indexOf(a), rightIds.indexOf(b)] as const)
@@ -27,6 +24,44 @@ export function matchItem(reading: Reading, interaction: ElementNode): Item | st
   return /\bgrid\b|\btabular\b/.test(interaction.attributes['class'] ?? '')
     ? { ...common, kind: 'grid', rows: parts.left, columns: parts.right }
     : { ...common, kind: 'match', ...parts }
+}
+
+/** Members of one set that are joined in pairs: who stands first in a right pair on the left, all others on the right. */
+export function associateItem(reading: Reading, interaction: ElementNode): Item | string {
+  const declaration = reading.declaration(interaction)
+  const choices = children(interaction, 'simpleAssociableChoice')
+  const named = declaration ? pairsOf(declaration) : []
+  if (!declaration || !named.length) return 'Pairs of one set without a key are not held.'
+  const pairs = named.map((pair) => pair.split(/\s+/))
+  const members = pairs.flat()
+  if (new Set(members).size < members.length) return 'A member of the set is in several right pairs.'
+  const lefts = new Set(pairs.map(([first]) => first))
+  const idOf = (choice: ElementNode): string => choice.attributes['identifier'] ?? ''
+  const left = choices.filter((choice) => lefts.has(idOf(choice)))
+  const right = choices.filter((choice) => !lefts.has(idOf(choice)))
+  const key = left.map((choice, index) => {
+    const [, partner] = pairs.find(([first]) => first === idOf(choice)) ?? []
+    return [index, right.findIndex((one) => idOf(one) === partner)] as const
+  })
+  if (key.some(([, partner]) => partner < 0)) return 'A right pair names what is not in the set.'
+  reading.say('Pairs of one set became two lists to match.')
+  return {
+    ...reading.common,
+    kind: 'match',
+    points: reading.score(new Map([[declaration.attributes['identifier'] ?? '', named]])),
+    left: left.map(contentOf),
+    right: right.map(contentOf),
+    key,
+    ...(child(declaration, 'mapping') ? {} : { credit: 'all' as const }),
+  }
+}
+
+/** The correct response; where a file has only a mapping, what it maps to more than nothing. */
+function pairsOf(declaration: ElementNode): string[] {
+  const correct = child(declaration, 'correctResponse')
+  return correct
+    ? children(correct, 'value').map((one) => textOf(one).trim())
+    : mapEntries(declaration).flatMap(([pair, share]) => (share > 0 ? [pair] : []))
 }
 
 function contentOf(choice: ElementNode): ReturnType<typeof fromElements> {

@@ -1,4 +1,5 @@
 import type { ElementNode } from '../../../content/elements.ts'
+import { mayLeaveOut } from '../../../content/left-out.ts'
 import { FormatError, type PackageFile, type Unread } from '../../format.ts'
 import { parseXml } from '../../xml/xml.ts'
 
@@ -13,10 +14,12 @@ export interface Documents {
 /**
  * Hands over every item of the documents as it is parsed, through assessments and sections; an item has no
  * items inside. A document that breaks off hands over those before the fault; what is after them is unread.
+ *
+ * @param take told, too, whether the document may hold more than text and pictures.
  */
 export function readDocuments(
   files: readonly PackageFile[],
-  take: (item: ElementNode, around: readonly ElementNode[], path: string) => void,
+  take: (item: ElementNode, around: readonly ElementNode[], path: string, holdsMore: boolean) => void,
 ): Documents {
   const roots: ElementNode[] = []
   const unread: Unread[] = []
@@ -24,12 +27,13 @@ export function readDocuments(
     if (!file.path.endsWith('.xml') || file.path.endsWith('imsmanifest.xml')) continue
     const source = decoder.decode(file.bytes)
     if (!/<(?:[\w.-]+:)?questestinterop[\s>]/.test(source)) continue
+    const holdsMore = mayLeaveOut(source)
     let taken = 0
     try {
       const root = parseXml(source, {
         name: 'item',
         take: (item, end, around) => {
-          take(item, around, file.path)
+          take(item, around, file.path, holdsMore)
           taken = end
         },
       })
