@@ -155,7 +155,7 @@ describe('as others write it', () => {
     const { item: read, said } = one(
       item(text('How deep?') + str('R'), outcomes + set(`<or>${equal('R', '3.5')}<and>${band}</and></or>`, 2)),
     )
-    expect(read).toMatchObject({ kind: 'numeric', key: [{ min: 3, max: 4 }] })
+    expect(read).toMatchObject({ kind: 'numeric', key: [{ value: 3.5, tolerance: 0.5 }] })
     expect(said).toEqual(['A bound that itself does not count was read as one that does.'])
   })
 
@@ -273,4 +273,94 @@ test('recordings, and what HTML holds besides text, are said', () => {
     { where: 'Fog', reason: 'What is not text or a picture is left out: fog.mp3.', source: '' },
     { where: 'Fog', reason: 'A link became its text; it went to https://chart.example/.', source: '' },
   ])
+})
+
+// How other tools lay out what the standard leaves open (common practice), and forms of the XML Binding 1.2 (from memory).
+describe('laid out otherwise', () => {
+  const lid = (ident: string, labels: string, prompt = '', cardinality = 'Single'): string =>
+    `<response_lid ident="${ident}" rcardinality="${cardinality}">${prompt}<render_choice>${labels}</render_choice></response_lid>`
+  const is = (response: string, value: string, more = ''): string =>
+    `<varequal respident="${response}"${more}>${value}</varequal>`
+  const item = (presentation: string, conditions: string, fields = ''): string =>
+    `<item ident="q">${fields}<presentation>${presentation}</presentation><resprocessing>${outcomes}${conditions}</resprocessing></item>`
+  const add = (test: string, amount = 1): string => set(test, amount, 'Add', 'Yes')
+  const fields = (label: string, entry: string): string =>
+    `<itemmetadata><qtimetadata><qtimetadatafield><fieldlabel>${label}</fieldlabel><fieldentry>${entry}</fieldentry></qtimetadatafield></qtimetadata></itemmetadata>`
+  const read = (source: string) => {
+    const { items, unread } = qti12.read(packed(source))
+    return { items, stems: items.map((one) => plainText(one.stem)), said: unread.map((one) => one.reason) }
+  }
+
+  test('names in brackets are the gaps of the responses so named; where all choices are right, they are typed', () => {
+    const presentation =
+      text('A [a] tide follows a [b] one.') +
+      lid('A', label('1', 'spring') + label('2', 'springs'), text('a')) +
+      lid('B', label('3', 'neap') + label('4', 'high'), text('b'))
+    const { items, stems } = read(item(presentation, add(is('A', '1')) + add(is('A', '2')) + add(is('B', '3'))))
+    expect(stems).toEqual(['A ___ tide follows a ___ one.'])
+    expect(items).toMatchObject([
+      {
+        kind: 'cloze',
+        gaps: [{ key: ['spring', 'springs'] }, { key: ['neap'], choices: ['neap', 'high'] }],
+        points: 2,
+      },
+    ])
+    expect(items[0]?.kind === 'cloze' && items[0].gaps[0]).not.toHaveProperty('choices')
+  })
+
+  test('boxes of one response, with the text round them', () => {
+    const fib = `<response_str ident="F" rcardinality="Ordered"><render_fib>${text('Falling is')}<response_label ident="1"/>${text('and rising')}<response_label ident="2"/></render_fib></response_str>`
+    const { items, stems } = read(item(fib, add(is('F', 'ebb', ' index="1"')) + add(is('F', 'flood', ' index="2"'))))
+    expect(stems).toEqual(['Falling is ___ and rising ___'])
+    expect(items).toMatchObject([{ kind: 'cloze', gaps: [{ key: ['ebb'] }, { key: ['flood'] }] }])
+  })
+
+  test('a prompt inside its response is the question', () => {
+    const { stems } = read(item(lid('R', label('1', 'oak') + label('2', 'rye'), text('Which?')), set(is('R', '1'), 2)))
+    expect(stems).toEqual(['Which?'])
+  })
+
+  test('an order that is drawn in a way of its own, and labels that are dragged onto others', () => {
+    const drawn = `${text('Order')}<response_lid ident="R" rcardinality="Ordered"><render_extension>${label('A', 'one')}${label('B', 'two')}</render_extension></response_lid>`
+    const ordered = set(is('R', 'B', ' index="1"') + is('R', 'A', ' index="2"'), 2)
+    expect(read(item(drawn, ordered)).items).toMatchObject([{ kind: 'order', key: ['B', 'A'] }])
+    const dragged = (ident: string): string => label(ident, ident).replace('>', ' match_group="C,D">')
+    const group = `${text('Join')}<response_grp ident="G"><render_choice>${dragged('A')}${dragged('B')}${label('C', 'c')}${label('D', 'd')}</render_choice></response_grp>`
+    const subset = (idents: string): string => add(`<varsubset respident="G">${idents}</varsubset>`)
+    expect(read(item(group, subset('A,D') + subset('B,C'))).items).toMatchObject([
+      {
+        kind: 'match',
+        key: [
+          [0, 1],
+          [1, 0],
+        ],
+      },
+    ])
+  })
+
+  test('several questions, each with its choices below it, are an item each', () => {
+    const presentation =
+      text('Which is a tree?') +
+      lid('A', label('1', 'oak') + label('2', 'rye')) +
+      text('Which is a grain?') +
+      lid('B', label('1', 'rye') + label('2', 'elm') + label('3', 'ash'))
+    const { items, stems, said } = read(item(presentation, add(is('A', '1'), 0.5) + add(is('B', '1'), 1.5)))
+    expect(stems).toEqual(['Which is a tree?', 'Which is a grain?'])
+    expect(items).toMatchObject([
+      { kind: 'single', key: ['1'], points: 0.5 },
+      { kind: 'single', key: ['1'], points: 1.5 },
+    ])
+    expect(said).toEqual(['It asks 2 things; each became an item of its own.'])
+  })
+
+  test('a number with bounds about it has a tolerance; points without a place to answer are an essay', () => {
+    const box = '<response_str ident="R"><render_fib fibtype="Decimal"/></response_str>'
+    const about = `<or>${is('R', '3.5')}<and><vargte respident="R">3.4</vargte><varlte respident="R">3.6</varlte></and></or>`
+    expect(read(item(text('How deep?') + box, set(about, 2))).items).toMatchObject([
+      { kind: 'numeric', key: [{ value: 3.5, tolerance: 0.1 }] },
+    ])
+    const handedIn = read(item(text('Hand it in.'), '', fields('points_possible', '5')))
+    expect(handedIn.items).toMatchObject([{ kind: 'essay', points: 5 }])
+    expect(handedIn.said).toHaveLength(1)
+  })
 })

@@ -15,9 +15,11 @@ import { readDocuments } from './read/documents.ts'
 import { feedbackOf, type ItemFeedback } from './read/feedback.ts'
 import { fieldsOf, secondsOf, type Fields } from './read/fields.ts'
 import { identOf, type Common, type Reading } from './read/item.ts'
-import { contentIn, contentOf, isPassage, materialsOf, responsesOf } from './read/material.ts'
+import { groupedItem } from './read/grouped.ts'
+import { boxesOf, contentIn, contentOf, isPassage, materialsOf, promptsOf, responsesOf } from './read/material.ts'
 import { partsItem } from './read/parts.ts'
 import { passagesOf, planOf } from './read/plan.ts'
+import { questionsOf } from './read/several.ts'
 import { typedItem } from './read/typed.ts'
 
 /** Reads the `questestinterop` documents of a package into items; what no kind of ours holds is listed as unread. */
@@ -30,14 +32,16 @@ export function readQti12(data: FormatData): ReadResult {
   const { roots, unread } = readDocuments(data.files, (node, around, path, holdsMore) => {
     const where = node.attributes['title'] ?? node.attributes['ident'] ?? 'item'
     const say = (reason: string): void => void left.push({ where, reason, source: '' })
-    const item = toItem(node, passagesOf(around), say)
-    if (typeof item === 'string') {
-      left.push({ where: node.attributes['ident'] ?? 'item', reason: item, source: textOf(node).trim() })
+    const read = toItems(node, passagesOf(around), say)
+    if (typeof read === 'string') {
+      left.push({ where: node.attributes['ident'] ?? 'item', reason: read, source: textOf(node).trim() })
       return
     }
     if (holdsMore) for (const reason of leftOutIn(node)) say(reason)
-    items.push(pictures.take(item, path))
-    sections.push(around.findLast((one) => one.name === 'section') ?? null)
+    for (const item of read) {
+      items.push(pictures.take(item, path))
+      sections.push(around.findLast((one) => one.name === 'section') ?? null)
+    }
   })
   if (!roots.length && !unread.length) throw new FormatError('There is no questestinterop document in this package.')
   const assessment = roots.flatMap((root) => children(root, 'assessment'))[0]
@@ -52,8 +56,8 @@ export function readQti12(data: FormatData): ReadResult {
   }
 }
 
-/** The item, or why none of our kinds holds it. */
-function toItem(node: ElementNode, shared: Content, say: (reason: string) => void): Item | string {
+/** The items that an item asks, mostly one; or why none of our kinds holds it. */
+function toItems(node: ElementNode, shared: Content, say: (reason: string) => void): Item[] | string {
   const presentation = child(node, 'presentation')
   if (!presentation) return 'The item has no presentation.'
   const responses = responsesOf(presentation)
@@ -71,17 +75,23 @@ function toItem(node: ElementNode, shared: Content, say: (reason: string) => voi
     fields,
     feedback,
     kind: kindOf(fields),
-    common: commonOf(node, presentation, fields, feedback, shared),
+    common: commonOf(node, presentation, responses, fields, feedback, shared),
     points: pointsOf(fields, most),
     most,
     say,
   }
   try {
-    const item = read(reading)
-    if (typeof item !== 'string')
-      for (const content of feedback.left)
-        say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
-    return item
+    const parts = questionsOf(reading)
+    const items: Item[] = []
+    for (const part of parts ?? [reading]) {
+      const item = read(part)
+      if (typeof item === 'string') return item
+      items.push(item)
+    }
+    if (parts) say(`It asks ${parts.length} things; each became an item of its own.`)
+    for (const content of feedback.left)
+      say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
+    return items
   } catch (error) {
     if (error instanceof RangeError) return error.message
     throw error
@@ -115,6 +125,7 @@ function pointsOf(fields: Fields, most: number): number {
 function commonOf(
   node: ElementNode,
   presentation: ElementNode,
+  responses: readonly ElementNode[],
   fields: Fields,
   feedback: ItemFeedback,
   shared: Content,
@@ -126,9 +137,13 @@ function commonOf(
   const tags = [fields.get('keywords') ?? fields.get('qmd_keywords'), fields.get('qmd_topic')]
     .flatMap((said) => said?.split(/\s*,\s*/) ?? [])
     .filter(Boolean)
+  const asked = materials.filter((one) => one !== passage)
+  const [only, ...others] = responses
+  // Several responses say what each of them asks for.
+  if (only && !others.length) asked.push(...promptsOf(only))
   const told = children(node, 'itemrubric').filter((one) => /^candidate$/i.test(one.attributes['view'] ?? ''))
   const common: Writable<Common> = {
-    stem: [...told.flatMap(contentIn), ...materials.filter((one) => one !== passage).flatMap(contentOf)],
+    stem: [...told.flatMap(contentIn), ...asked.flatMap(contentOf)],
     points: 1,
     tags: [...new Set(tags)],
   }
@@ -152,18 +167,31 @@ type Writable<T> = { -readonly [name in keyof T]: T[name] }
 function read(reading: Reading): Item | string {
   const { responses, kind, common } = reading
   const [first] = responses
-  if (!first) return { ...common, kind: 'note', points: 0 }
+  if (!first) return isWorthSomething(reading) ? handedIn(reading) : { ...common, kind: 'note', points: 0 }
   if (kind === 'scale') return scaleItem(reading, first)
-  if (responses.length > 1 || kind === 'cloze' || kind === 'match' || kind === 'grid') return partsItem(reading)
+  if (responses.length > 1 || kind === 'cloze' || kind === 'match' || kind === 'grid' || boxesOf(first).length)
+    return partsItem(reading)
   switch (first.name) {
     case 'response_lid':
-      if (!descendants(first, 'render_choice').length && kind !== 'order')
+      if (!descendants(first, 'render_choice').length && first.attributes['rcardinality'] !== 'Ordered')
         return `Choices drawn in another way are not held.`
       return choiceItem(reading, first)
+    case 'response_grp':
+      return groupedItem(reading, first)
     case 'response_num':
     case 'response_str':
       return typedItem(reading, first)
     default:
       return `Items with ${first.name} are not held.`
   }
+}
+
+/** An item with points and nothing to answer in takes what is handed in elsewhere. */
+function handedIn({ common, points, say }: Reading): Item {
+  say('It is worth points and has no place to answer in, so it became an essay.')
+  return { ...common, kind: 'essay', points }
+}
+
+function isWorthSomething({ fields, kind }: Reading): boolean {
+  return kind === undefined && WEIGHTS.some((name) => Number(fields.get(name)) > 0)
 }

@@ -75,9 +75,16 @@ export interface Accepted {
   readonly partial: string[]
 }
 
-/** The texts that earn the most, and how they are compared; a part of a text (`varsubstring`) is a key with stars. */
-export function acceptedBy(tests: KeyTests, response: string): Accepted {
-  const own = (tests.get(response) ?? []).filter(({ test }) => /^var(?:equal|substring)$/.test(test.name))
+/**
+ * The texts that earn the most, and how they are compared; a part of a text (`varsubstring`) is a key with stars.
+ *
+ * @param index the place in an ordered response that is asked about, from 1.
+ */
+export function acceptedBy(tests: KeyTests, response: string, index?: number): Accepted {
+  const own = (tests.get(response) ?? []).filter(
+    ({ test }) =>
+      /^var(?:equal|substring)$/.test(test.name) && (index === undefined || Number(test.attributes['index']) === index),
+  )
   const most = Math.max(0, ...own.map((one) => one.amount))
   const text = ({ test }: (typeof own)[number]): string => {
     const said = textOf(test).trim()
@@ -115,6 +122,9 @@ export function bandOf(
   }
   const [min, max, exact] = [value('vargte', 'vargt'), value('varlte', 'varlt'), value('varequal')]
   const open = tests.some((test) => test.name === 'vargt' || test.name === 'varlt')
-  if (!Number.isNaN(min) && !Number.isNaN(max)) return { band: { min, max }, open }
+  if (!Number.isNaN(min) && !Number.isNaN(max)) {
+    const [below, above] = [exact - min, max - exact].map((distance) => Number(distance.toPrecision(12)))
+    return { band: below === above && below !== undefined ? { value: exact, tolerance: below } : { min, max }, open }
+  }
   return Number.isNaN(exact) ? null : { band: { value: exact, tolerance: 0 }, open: false }
 }

@@ -61,6 +61,17 @@ export function goesOnBehind(presentation: ElementNode): boolean {
   return behind
 }
 
+/** What a response says beside its choices: a prompt, or text round its boxes. */
+export function promptsOf(response: ElementNode): ElementNode[] {
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (one.name === 'material') found.push(one)
+    else if (one.name !== 'response_label') for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const inner of elementsOf(response)) visit(inner)
+  return found
+}
+
 /** The material of the question itself, not of its responses. */
 export function materialsOf(node: ElementNode): ElementNode[] {
   const found: ElementNode[] = []
@@ -91,7 +102,17 @@ export function withGaps(presentation: ElementNode): Content {
     if (one === passage) return
     if (one.name === 'material') for (const block of contentOf(one)) append(block)
     else if (isResponse(one)) {
-      const own = children(one, 'material').flatMap(contentOf)
+      const inside = boxesOf(one)
+      if (inside.length) {
+        open = true
+        for (const part of inside) {
+          if (part.name === 'material') contentOf(part).forEach(append)
+          else append(paragraph([{ type: 'gap' }]))
+          open = true
+        }
+        return
+      }
+      const own = promptsOf(one).flatMap(contentOf)
       // A part that says what it asks for stands on a line of its own.
       if (own.length) open = false
       own.forEach(append)
@@ -102,6 +123,19 @@ export function withGaps(presentation: ElementNode): Content {
   }
   for (const inner of elementsOf(presentation)) visit(inner)
   return blocks
+}
+
+/** The boxes to type in, with the text round them, where one response has both; else nothing. */
+export function boxesOf(response: ElementNode): ElementNode[] {
+  if (response.name !== 'response_str' && response.name !== 'response_num') return []
+  const found: ElementNode[] = []
+  const visit = (one: ElementNode): void => {
+    if (one.name === 'material' || one.name === 'response_label') found.push(one)
+    else for (const inner of elementsOf(one)) visit(inner)
+  }
+  for (const fib of children(response, 'render_fib')) visit(fib)
+  const boxes = found.filter((one) => one.name === 'response_label').length
+  return boxes > 1 || (boxes === 1 && found.length > 1) ? found : []
 }
 
 function isResponse(node: ElementNode): boolean {

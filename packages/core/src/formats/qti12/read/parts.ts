@@ -1,12 +1,12 @@
 import { textOf, type ElementNode } from '../../../content/elements.ts'
-import { countGaps, paragraph, type Content } from '../../../content/model.ts'
+import { mapInlines } from '../../../content/map.ts'
+import { countGaps, paragraph, type Content, type Inline } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type ClozeGap, type Item, type TextRules } from '../../../item/model.ts'
-import { children } from '../../xml/xml.ts'
 import { labelsOf } from './choice.ts'
 import { acceptedBy, hasBounds } from './conditions.ts'
 import { identOf, type Reading } from './item.ts'
-import { contentIn, contentOf, withGaps } from './material.ts'
+import { boxesOf, contentIn, contentOf, promptsOf, withGaps } from './material.ts'
 
 const NOT_HELD = 'Items with several responses of this sort are not held.'
 
@@ -14,12 +14,54 @@ const NOT_HELD = 'Items with several responses of this sort are not held.'
 export function partsItem(reading: Reading): Item | string {
   const { responses, kind, common, presentation } = reading
   if (responses.some((one) => !/^response_(?:lid|str|num)$/.test(one.name))) return NOT_HELD
+  if (responses.some((one) => boxesOf(one).length)) return boxesItem(reading)
   if (kind === 'cloze' || countGaps(common.stem) === responses.length) return clozeItem(reading, common.stem)
-  const left = responses.map((one) => children(one, 'material').flatMap(contentOf))
-  const isAlike = kind === 'match' || kind === 'grid' || haveSameLabels(responses)
-  if (isAlike && left.every((part) => part.length)) return pairsItem(reading, left)
+  const left = responses.map((one) => promptsOf(one).flatMap(contentOf))
+  if (partsAlike(reading) && left.every((part) => part.length)) return pairsItem(reading, left)
+  const marked = withMarkedGaps(common.stem, left)
+  if (marked) return clozeItem(reading, marked)
   const stem = withGaps(presentation)
   return countGaps(stem) === responses.length ? clozeItem(reading, stem) : NOT_HELD
+}
+
+/** Text in brackets that is the name of a response, such as `[colour]`, is its gap; null where not all are named so. */
+function withMarkedGaps(stem: Content, prompts: readonly Content[]): Content | null {
+  const names = prompts.map((prompt) => plainText(prompt))
+  const text = plainText(stem)
+  const places = names.map((name) => (name ? text.indexOf(`[${name}]`) : -1))
+  if (places.some((place, index) => place < 0 || (index > 0 && place <= (places[index - 1] ?? 0)))) return null
+  const marks = new Set(names.map((name) => `[${name}]`))
+  return mapInlines(stem, (node): Inline[] => {
+    if (node.type !== 'text') return [node]
+    return node.text
+      .split(/(\[[^[\]]+\])/)
+      .filter(Boolean)
+      .map((piece) => (marks.has(piece) ? { type: 'gap' } : { ...node, text: piece }))
+  })
+}
+
+/** Boxes of one ordered response, or of several, with the text round them. */
+function boxesItem(reading: Reading): Item | string {
+  const { responses, common, points, tests, presentation, say } = reading
+  const gaps = responses.flatMap((response) => {
+    const boxes = boxesOf(response).filter((one) => one.name === 'response_label').length
+    const name = identOf(response)
+    if (boxes < 2) return [acceptedBy(tests, name)]
+    return Array.from({ length: boxes }, (_none, at) => acceptedBy(tests, name, at + 1))
+  })
+  const partial = gaps.flatMap((gap) => gap.partial)
+  if (partial.length) say(`Answers that earn only a part of the points are left out: ${partial.join('; ')}.`)
+  const stem = withGaps(presentation)
+  if (countGaps(stem) !== gaps.length) return NOT_HELD
+  const [only] = gaps
+  const rules = only?.rules ?? DEFAULT_TEXT_RULES
+  if (gaps.length === 1) return { ...common, kind: 'short', stem, points, key: only?.key ?? [], rules }
+  return { ...common, kind: 'cloze', stem, points, gaps: gaps.map(({ key }) => ({ key })), rules, ...creditOf(reading) }
+}
+
+/** All parts choose from the same partners. */
+export function partsAlike({ responses, kind }: Reading): boolean {
+  return kind === 'match' || kind === 'grid' || haveSameLabels(responses)
 }
 
 function haveSameLabels(responses: readonly ElementNode[]): boolean {
@@ -77,6 +119,13 @@ function clozeItem(reading: Reading, stem: Content): Item {
       return { key: accepted.key }
     }
     const labels = labelsOf(response)
+    // Where every choice is right, there is nothing to choose: they are what may be typed.
+    if (
+      reading.kind === undefined &&
+      labels.length > 0 &&
+      labels.every((label) => accepted.key.includes(identOf(label)))
+    )
+      return { key: labels.map((label) => plainText(contentIn(label))) }
     const text = (label: ElementNode): string => plainText(contentIn(label))
     return {
       key: labels.filter((label) => accepted.key.includes(identOf(label))).map(text),
