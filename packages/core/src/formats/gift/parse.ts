@@ -142,6 +142,8 @@ function blocksOf(source: string): GiftBlock[] {
       if (/^\s*\/\//.test(line)) comments += `${line}\n`
       else if (line.trim() === '' && depth <= 0) flush()
       else {
+        // The empty line between two questions is forgotten at times; a line of answers ends one all the same.
+        if (depth <= 0 && /\}\s*$/.test(lines.at(-1) ?? '') && opensAnswers(line)) flush()
         if (!lines.length) first = index + 1
         lines.push(line)
         depth += bracesOf(line)
@@ -149,6 +151,10 @@ function blocksOf(source: string): GiftBlock[] {
     })
   flush()
   return blocks
+}
+
+function opensAnswers(line: string): boolean {
+  return /(?<!\\)(?:\\\\)*\{/.test(line)
 }
 
 /** How many more answer blocks a line opens than it closes. */

@@ -145,6 +145,33 @@ describe('reading GIFT', () => {
     ])
   })
 
+  test('Markdown is read as rich text, and TeX in it as TeX', () => {
+    const [item] = read('[markdown]Is **this** a *list*?\\n\\n- a_b_c\\n- \\\\(x_1 * y_1\\\\){T}').items
+    expect(item?.stem).toMatchObject([
+      {
+        content: [
+          { text: 'Is ' },
+          { text: 'this', styles: ['strong'] },
+          {},
+          { text: 'list', styles: ['emphasis'] },
+          {},
+        ],
+      },
+      { type: 'list', ordered: false },
+    ])
+    expect(plainText(item?.stem)).toBe('Is this a list?\na_b_c\n\\(x_1 * y_1\\)')
+  })
+
+  test('a forgotten empty line between questions, and a key that is missing', () => {
+    expect(read('Rye? {T}\nWhich? {\n=oak\n~elm\n}\nWhy? {}').items.map((item) => item.kind)).toEqual([
+      'truefalse',
+      'single',
+      'essay',
+    ])
+    expect(read('The {=oak ~elm}\nstands.').items).toHaveLength(1)
+    expect(read('Which? {~oak ~elm}').items).toMatchObject([{ kind: 'single', key: [] }])
+  })
+
   test('html is read as rich text', () => {
     expect(plainText(read('[html]<p>CO<sub>2</sub> &amp; more</p>{T}').items[0]?.stem)).toBe('CO₂ & more')
   })

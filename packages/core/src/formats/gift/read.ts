@@ -1,5 +1,6 @@
 import { contentOfLines } from '../../content/elements.ts'
 import { contentFromHtml, markupFromHtml } from '../../content/html.ts'
+import { contentFromMarkdown } from '../../content/markdown.ts'
 import { leftOutOf, mayLeaveOut } from '../../content/left-out.ts'
 import type { Content } from '../../content/model.ts'
 import { contentOfUnmarked } from '../../content/unmarked.ts'
@@ -123,7 +124,8 @@ function fromChoices(common: Common, choices: readonly GiftAnswer[]): Item | str
   }))
   const right = options.filter((_option, index) => choices[index]?.sign === '=').map((option) => option.id)
   if (right.length > 1) return { ...common, kind: 'multiple', options, key: right, shuffle: true, credit: 'each' }
-  if (right.length) return singleItem(common, options, choices)
+  // Without a right option and without weights the key is missing, not shared out.
+  if (right.length || choices.every((choice) => choice.weight === null)) return singleItem(common, options, choices)
   return multipleItem(common, options, choices)
 }
 
@@ -160,5 +162,6 @@ function stemOf(question: GiftQuestion): Content {
 
 function contentOfGift(text: GiftText): Content {
   if (text.format === 'html') return contentFromHtml(text.text)
+  if (text.format === 'markdown') return contentFromMarkdown(text.text)
   return text.format === 'auto' ? contentOfUnmarked(text.text) : contentOfLines(text.text)
 }
