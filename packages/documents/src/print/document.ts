@@ -2,6 +2,7 @@ import {
   keyText,
   mathMl,
   placeLetter,
+  plainText,
   type Assets,
   type Block,
   type Content,
@@ -36,6 +37,7 @@ import {
   type MathComponent,
   type ParagraphChild,
 } from 'docx'
+import { baseOf, hasRtl } from './direction.ts'
 import { imageSize } from './image-size.ts'
 import { imageType } from './pdf-text.ts'
 import {
@@ -89,7 +91,11 @@ type Piece = Paragraph | Table
 function headOf(paper: PrintPaper, withKey: boolean): Piece[] {
   const title = [paper.title, ...(paper.label === null ? [] : [paper.label]), ...(withKey ? ['Key'] : [])].join(' · ')
   const found: Piece[] = [
-    new Paragraph({ heading: HeadingLevel.TITLE, children: [new TextRun({ text: title, font: FACE })] }),
+    new Paragraph({
+      ...directionOf(title),
+      heading: HeadingLevel.TITLE,
+      children: [new TextRun({ text: title, ...turned(title), font: FACE })],
+    }),
     line(aboutLine(paper), { size: 18, color: '555555' }),
   ]
   if (!withKey && paper.identity.length)
@@ -99,14 +105,33 @@ function headOf(paper: PrintPaper, withKey: boolean): Piece[] {
 }
 
 function line(text: string, style: IRunOptions = {}, before = 0): Paragraph {
-  return new Paragraph({ spacing: { before }, children: [new TextRun({ text, ...style })] })
+  return new Paragraph({
+    ...directionOf(text),
+    spacing: { before },
+    children: [new TextRun({ text, ...turned(text), ...style })],
+  })
+}
+
+/** A paragraph that is read from right to left; letters in it that are say so for themselves. */
+function directionOf(text: string): { readonly bidirectional?: true } {
+  return baseOf(text) === 'rtl' ? { bidirectional: true } : {}
+}
+
+function turned(text: string): { readonly rightToLeft?: true } {
+  return hasRtl(text) ? { rightToLeft: true } : {}
 }
 
 function entryOf(placed: Placed, assets: Assets, withKey: boolean): Piece[] {
   const { heading, passage, item, number } = placed
   const found: Piece[] = []
   if (heading) {
-    found.push(new Paragraph({ heading: HeadingLevel.HEADING_1, children: [new TextRun(heading.title)] }))
+    found.push(
+      new Paragraph({
+        ...directionOf(heading.title),
+        heading: HeadingLevel.HEADING_1,
+        children: [new TextRun({ text: heading.title, ...turned(heading.title) })],
+      }),
+    )
     if (heading.instructions) found.push(line(heading.instructions))
   }
   if (passage && !withKey) found.push(...pieces(passage, { assets, indent: INDENT / 2 }))
@@ -286,7 +311,15 @@ function paragraphOf(nodes: readonly Inline[], settings: TextSettings, gaps: str
     ...nodes.map((node) => runOf(node, assets, bold, gaps)),
     ...(trail ? [new TextRun({ text: trail, size: 18, color: '555555' })] : []),
   ]
-  return new Paragraph({ children, indent: { left: indent }, keepNext: keep, keepLines: true, spacing: { after: 40 } })
+  const direction = directionOf(plainText([{ type: 'paragraph', content: nodes }]))
+  return new Paragraph({
+    ...direction,
+    children,
+    indent: { left: indent },
+    keepNext: keep,
+    keepLines: true,
+    spacing: { after: 40 },
+  })
 }
 
 function runOf(node: Inline, assets: Assets, bold: boolean, gaps: string[]): ParagraphChild {
@@ -295,6 +328,7 @@ function runOf(node: Inline, assets: Assets, bold: boolean, gaps: string[]): Par
       const has = (style: string): boolean => node.styles?.some((one) => one === style) ?? false
       return new TextRun({
         text: node.text,
+        ...turned(node.text),
         bold: bold || has('strong'),
         italics: has('emphasis'),
         subScript: has('sub'),

@@ -1,6 +1,7 @@
 import { mathRuns, type Assets, type Block, type Content, type Inline, type Text } from '@zakuska/core'
 import type { Content as PdfContent, TableCell } from 'pdfmake/interfaces.js'
-import { inFaces } from './fonts.ts'
+import { baseOf, directedRuns, hasRtl } from './direction.ts'
+import { inFaces, type Ideographs } from './fonts.ts'
 import { texPicture } from './tex-picture.ts'
 
 /** What rich text needs to know of the sheet it stands on. */
@@ -8,6 +9,7 @@ export interface TextSettings {
   readonly assets: Assets
   /** Points of the widest picture. */
   readonly widest: number
+  readonly ideographs: Ideographs
   /** What stands in each gap, in reading order; a line to write on where there is none. */
   readonly gaps?: readonly string[]
 }
@@ -19,6 +21,19 @@ const CSS_PIXEL_POINTS = 0.75
 interface Run {
   readonly text: string
   readonly [style: string]: unknown
+}
+
+/** A text without styles of its own, in the faces and the direction that it needs. */
+export function pdfLine(text: string, { ideographs }: Pick<TextSettings, 'ideographs'>): { text: Run[] } {
+  return directed(inFaces(text, ideographs))
+}
+
+/** A paragraph from right to left is set flush right. */
+function directed(runs: readonly Run[]): { text: Run[]; alignment?: 'right' } {
+  const text = runs.map((run) => run.text).join('')
+  if (!hasRtl(text)) return { text: [...runs] }
+  const base = baseOf(text)
+  return { text: directedRuns(runs, base), ...(base === 'rtl' && { alignment: 'right' }) }
 }
 
 /** Rich text as what pdfmake lays out, a piece per block. */
@@ -57,7 +72,7 @@ function paragraphOf(nodes: readonly Inline[], settings: TextSettings, gaps: str
   const blocks: PdfContent[] = []
   let runs: Run[] = []
   const flush = (): void => {
-    if (runs.some((run) => run.text.trim() !== '')) blocks.push({ text: runs, margin: [0, 0, 0, 2] })
+    if (runs.some((run) => run.text.trim() !== '')) blocks.push({ ...directed(runs), margin: [0, 0, 0, 2] })
     runs = []
   }
   for (const node of nodes) {
@@ -65,20 +80,20 @@ function paragraphOf(nodes: readonly Inline[], settings: TextSettings, gaps: str
     if (apart) {
       flush()
       blocks.push(apart)
-    } else runs.push(...runsOf(node, gaps))
+    } else runs.push(...runsOf(node, settings, gaps))
   }
   flush()
   return blocks
 }
 
-function runsOf(node: Inline, gaps: string[]): Run[] {
+function runsOf(node: Inline, settings: TextSettings, gaps: string[]): Run[] {
   switch (node.type) {
     case 'text':
-      return styled(node)
+      return styled(node, settings)
     case 'break':
       return [{ text: '\n' }]
     case 'gap':
-      return inFaces(gaps.shift() ?? GAP_LINE)
+      return inFaces(gaps.shift() ?? GAP_LINE, settings.ideographs)
     case 'tex':
       return (mathRuns(node.tex) ?? []).flatMap(({ text, script }) =>
         inFaces(text).map((piece) => ({ ...piece, ...(script && { [script]: true }) })),
@@ -88,7 +103,7 @@ function runsOf(node: Inline, gaps: string[]): Run[] {
   }
 }
 
-function styled({ text, styles = [] }: Text): Run[] {
+function styled({ text, styles = [] }: Text, { ideographs }: TextSettings): Run[] {
   const style = {
     ...(styles.includes('strong') && { bold: true }),
     ...(styles.includes('emphasis') && { italics: true }),
@@ -97,7 +112,7 @@ function styled({ text, styles = [] }: Text): Run[] {
     ...(styles.includes('sup') && { sup: true }),
   }
   if (styles.includes('code')) return [{ text, font: 'Mono', fontSize: 9.5, ...style }]
-  return inFaces(text).map((piece) => ({ ...piece, ...style }))
+  return inFaces(text, ideographs).map((piece) => ({ ...piece, ...style }))
 }
 
 /** Null: it stands in the line. */

@@ -1,9 +1,11 @@
 import pdfmake from 'pdfmake'
 import type { Content as PdfContent, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces.js'
 import { placeLetter } from '@zakuska/core'
-import { FONT_FILES } from './fonts.ts'
+import { baseOf } from './direction.ts'
+import { FONT_FILES, ideographsOf } from './fonts.ts'
 import { pdfItem } from './pdf-item.ts'
-import { pdfText, type TextSettings } from './pdf-text.ts'
+import './pdf-lines.ts'
+import { pdfLine, pdfText, type TextSettings } from './pdf-text.ts'
 import { aboutLine, placesOf, type Placed, type PrintPaper, type PrintPart, type SheetSize } from './sheet.ts'
 
 const MARGIN = 54
@@ -18,7 +20,8 @@ pdfmake.setLocalAccessPolicy((path) => OWN_FILES.has(path))
 /** One part of a paper as a PDF: no item is parted by a page, faces are embedded, pages are numbered. */
 export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSize): Promise<Uint8Array> {
   const places = placesOf(paper)
-  const settings: TextSettings = { assets: paper.assets, widest: 380 }
+  const ideographs = ideographsOf(JSON.stringify([paper.title, paper.entries]))
+  const settings: TextSettings = { assets: paper.assets, widest: 380, ideographs }
   const body = part === 'answers' ? answerSheet(places) : places.flatMap((one) => entry(one, settings, part === 'key'))
   const title = [paper.title, TITLES[part]].filter(Boolean).join(' · ')
   const definition: TDocumentDefinitions = {
@@ -26,10 +29,10 @@ export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSi
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
     defaultStyle: { font: 'Serif', fontSize: 10, lineHeight: 1.15 },
     info: { title },
-    content: [...head(paper, part), ...body],
+    content: [...head(paper, part, settings), ...body],
     footer: (page, pages) => ({
       columns: [
-        { text: title, fontSize: 8, color: '#555555' },
+        { ...pdfLine(title, settings), fontSize: 8, color: '#555555' },
         { text: `${page} of ${pages}`, alignment: 'right', fontSize: 8, color: '#555555' },
       ],
       margin: [MARGIN, 18, MARGIN, 0],
@@ -38,28 +41,26 @@ export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSi
   return new Uint8Array(await pdfmake.createPdf(definition).getBuffer())
 }
 
-function head(paper: PrintPaper, part: PrintPart): PdfContent[] {
+function head(paper: PrintPaper, part: PrintPart, settings: TextSettings): PdfContent[] {
+  const title = { width: '*', ...pdfLine(paper.title, settings), fontSize: 17, bold: true }
+  const label = paper.label === null ? [] : [{ width: 'auto' as const, text: paper.label, fontSize: 17, bold: true }]
   const found: PdfContent[] = [
-    {
-      columns: [
-        { width: '*', text: paper.title, fontSize: 17, bold: true },
-        ...(paper.label === null ? [] : [{ width: 'auto' as const, text: paper.label, fontSize: 17, bold: true }]),
-      ],
-    },
+    { columns: baseOf(paper.title) === 'rtl' ? [...label, title] : [title, ...label] },
     { text: [TITLES[part], aboutLine(paper)].filter(Boolean).join(' · '), fontSize: 9, color: '#555555' },
   ]
   if (part !== 'key' && paper.identity.length)
     found.push({
       columns: paper.identity.map((field) => ({
         stack: [
-          { text: field, fontSize: 8.5, color: '#555555' },
+          { ...pdfLine(field, settings), fontSize: 8.5, color: '#555555' },
           { canvas: [{ type: 'line', x1: 0, y1: 12, x2: 150, y2: 12, lineWidth: 0.5 }] },
         ],
       })),
       columnGap: 20,
       margin: [0, 12, 0, 0],
     })
-  if (part === 'paper' && paper.instructions) found.push({ text: paper.instructions, margin: [0, 12, 0, 0] })
+  if (part === 'paper' && paper.instructions)
+    found.push({ ...pdfLine(paper.instructions, settings), margin: [0, 12, 0, 0] })
   found.push({ text: '', margin: [0, 0, 0, 14] })
   return found
 }
@@ -69,8 +70,8 @@ function entry(placed: Placed, settings: TextSettings, withKey: boolean): PdfCon
   if (placed.heading)
     found.push({
       stack: [
-        { text: placed.heading.title, fontSize: 13.5, bold: true, headlineLevel: 1 },
-        ...(placed.heading.instructions ? [{ text: placed.heading.instructions }] : []),
+        { ...pdfLine(placed.heading.title, settings), fontSize: 13.5, bold: true, headlineLevel: 1 },
+        ...(placed.heading.instructions ? [pdfLine(placed.heading.instructions, settings)] : []),
       ],
       margin: [0, 6, 0, 8],
     })

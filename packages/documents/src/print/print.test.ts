@@ -15,6 +15,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { readFile } from '../read-file.ts'
 import { unpackZip } from '../zip.ts'
+import { baseOf, directedRuns, seenOrder } from './direction.ts'
 import { inFaces } from './fonts.ts'
 import { imageSize } from './image-size.ts'
 import { printPapers } from './index.ts'
@@ -47,19 +48,31 @@ const pdf = await getDocument({ data: new Uint8Array(readFileSync(process.argv[1
 const pages = []
 for (let number = 1; number <= pdf.numPages; number++) {
   const { items } = await (await pdf.getPage(number)).getTextContent()
-  pages.push(items.map((one) => one.str ?? '').join(' '))
+  pages.push(items.map((one) => ({ text: one.str ?? '', x: one.transform?.[4] ?? 0 })))
 }
 process.stdout.write(JSON.stringify(pages))`
 
-/** What a PDF reader of its own (in a process of its own, since it is an ES module) finds on each page; white space folded. */
-function pagesOf(bytes: Uint8Array): string[] {
+interface Word {
+  readonly text: string
+  /** Points from the left end of the page. */
+  readonly x: number
+}
+
+/** What a PDF reader of its own (in a process of its own, since it is an ES module) finds on each page. */
+function wordsOf(bytes: Uint8Array): Word[][] {
   const file = join(folder, 'print.pdf')
   writeFileSync(file, bytes)
   const out = execFileSync(process.execPath, ['--input-type=module', '-e', READER, file], {
     cwd: join(__dirname, '../..'),
     stdio: ['ignore', 'pipe', 'ignore'],
   })
-  return (JSON.parse(out.toString()) as string[]).map(folded)
+  const pages = JSON.parse(out.toString()) as Word[][]
+  return pages.map((page) => page.map(({ text, x }) => ({ text: text.trim(), x })))
+}
+
+/** The text of each page, white space folded. */
+function pagesOf(bytes: Uint8Array): string[] {
+  return wordsOf(bytes).map((page) => folded(page.map((word) => word.text).join(' ')))
 }
 
 const PRINTER = `
@@ -238,6 +251,61 @@ test('slides: a cover, then an item a slide and its key on the next', () => {
 
 test('signs that the text face lacks are set in another', () => {
   expect(inFaces('Ebb ☐ flood').map((piece) => piece.font)).toEqual(['Serif', 'Sans', 'Serif'])
+})
+
+test('each script has a face; ideographs are those of the language', () => {
+  expect(inFaces('潮汐 (tide)').map((piece) => piece.font)).toEqual(['Chinese', 'Serif'])
+  expect(inFaces('潮が満ちる').map((piece) => piece.font)).toEqual(['Japanese'])
+  // A sign that the face of one language lacks is taken from the other's.
+  expect(inFaces('选', 'Japanese').map((piece) => piece.font)).toEqual(['Chinese'])
+  expect(inFaces('بدراً، 24').map((piece) => piece.font)).toEqual(['Arabic', 'Serif'])
+  expect(inFaces('שָׁלוֹם').map((piece) => piece.font)).toEqual(['Hebrew'])
+})
+
+// Unicode Standard Annex #9, with Hebrew letters for its capitals (examples of rule L2 from memory).
+describe('both directions in a line', () => {
+  const seen = (pieces: readonly string[], base: 'ltr' | 'rtl'): string =>
+    seenOrder(pieces, base)
+      .map((place) => pieces[place]?.trim())
+      .join('|')
+
+  test('the base is that of the first letter', () => {
+    expect(['12 (שלום) tide', 'tide שלום', '3.5'].map(baseOf)).toEqual(['rtl', 'ltr', 'ltr'])
+  })
+
+  test('words from right to left stand in that order, numbers and other words among them do not', () => {
+    expect(seen(['car ', 'means ', 'מכונית ', 'אדומה', '.'], 'ltr')).toBe('car|means|אדומה|מכונית|.')
+    expect(seen(['גובה ', 'המים ', 'הוא ', '3.5 ', 'metres ', 'only', '.'], 'rtl')).toBe(
+      '.|3.5|metres|only|הוא|המים|גובה',
+    )
+  })
+
+  test('runs are parted where the direction changes, and brackets face the other way', () => {
+    const parted = directedRuns([{ text: 'אזור (A) בים (גדול)', bold: true }], 'rtl')
+    expect(parted.map((run) => run.text)).toEqual(['אזור )', 'A', '( בים )גדול('])
+    expect(parted.every((run) => run.bold)).toBe(true)
+    expect(directedRuns([{ text: 'tide' }], 'ltr')).toEqual([{ text: 'tide' }])
+  })
+
+  test('a PDF shows the words of a line from right to left', async () => {
+    const item = { ...single(1), stem: contentOf('מתי יגיע הגאות בשנת 1852') }
+    const { bytes } = await printPapers([paperOf([item])], ['paper'], 'pdf', 'A4')
+    const [page = []] = wordsOf(bytes)
+    const places = ['מתי', 'יגיע', 'הגאות', 'בשנת', '1852'].map(
+      (word) => page.find((one) => one.text === word)?.x ?? NaN,
+    )
+    expect(places).toEqual([...places].sort((a, b) => b - a))
+    expect(places[0]).toBeGreaterThan(400)
+  })
+
+  test('a document and slides say which way their text is read', async () => {
+    const item = { ...single(1), stem: contentOf('מתי יגיע הגאות?') }
+    const { bytes } = await printPapers([paperOf([item])], ['paper'], 'docx', 'A4')
+    const inside = (files: Uint8Array, path: string): string =>
+      new TextDecoder().decode(unpackZip(files).find((file) => file.path === path)?.bytes)
+    expect(inside(bytes, 'word/document.xml')).toMatch(/<w:bidi\/>.*<w:rtl\/>/s)
+    expect(inside(slidesOf([item]), 'ppt/slides/slide2.xml')).toContain('rtl="1"')
+  })
 })
 
 test('a formula is drawn with its size', () => {

@@ -11,6 +11,7 @@ import {
 } from '@zakuska/core'
 import { createRequire } from 'node:module'
 import type Pptx from 'pptxgenjs'
+import { baseOf } from './direction.ts'
 import { imageSize } from './image-size.ts'
 import { imageType } from './pdf-text.ts'
 import { aboutLine, placesOf, scaleSteps, type Placed, type PrintPaper } from './sheet.ts'
@@ -41,6 +42,7 @@ export async function printSlides(paper: PrintPaper): Promise<Uint8Array> {
   show.title = paper.title
   const cover = newSlide(show)
   cover.addText(paper.title, {
+    ...wayOf(paper.title),
     x: LEFT,
     y: 2.4,
     w: TEXT_WIDTH,
@@ -72,6 +74,11 @@ export async function printSlides(paper: PrintPaper): Promise<Uint8Array> {
   return new Uint8Array((await show.write({ outputType: 'nodebuffer' })) as Buffer)
 }
 
+/** Text that is read from right to left stands at the right. */
+function wayOf(text: string): { readonly rtlMode?: true; readonly align?: 'right' } {
+  return baseOf(text) === 'rtl' ? { rtlMode: true, align: 'right' } : {}
+}
+
 function newSlide(show: Show): Slide {
   const slide = show.addSlide()
   slide.background = { color: PAPER }
@@ -83,9 +90,20 @@ function headingSlide(
   { title, instructions }: { readonly title: string; readonly instructions: string },
 ): void {
   const slide = newSlide(show)
-  slide.addText(title, { x: LEFT, y: 2.6, w: TEXT_WIDTH, h: 1, fontFace: FACE, fontSize: 34, bold: true, color: INK })
+  slide.addText(title, {
+    ...wayOf(title),
+    x: LEFT,
+    y: 2.6,
+    w: TEXT_WIDTH,
+    h: 1,
+    fontFace: FACE,
+    fontSize: 34,
+    bold: true,
+    color: INK,
+  })
   if (instructions)
     slide.addText(instructions, {
+      ...wayOf(instructions),
       x: LEFT,
       y: 3.7,
       w: TEXT_WIDTH,
@@ -100,6 +118,7 @@ function headingSlide(
 function textSlide(show: Show, text: string): void {
   const slide = newSlide(show)
   slide.addText(text, {
+    ...wayOf(text),
     x: LEFT,
     y: 0.7,
     w: TEXT_WIDTH,
@@ -137,6 +156,7 @@ function itemSlide(show: Show, placed: Placed, paper: PrintPaper, withKey: boole
       color: withKey ? MUSTARD : MUTED,
     })
   slide.addText(stem, {
+    ...wayOf(stem),
     x: LEFT,
     y: STEM_TOP,
     w: width,
@@ -153,6 +173,7 @@ function itemSlide(show: Show, placed: Placed, paper: PrintPaper, withKey: boole
         options: { bold: one.isKey, color: one.isKey ? INK : withKey ? MUTED : INK, breakLine: true },
       })),
       {
+        ...wayOf(stem),
         x: LEFT + 0.2,
         y: STEM_TOP + stemHeight + 0.2,
         w: width - 0.2,
