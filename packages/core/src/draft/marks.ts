@@ -68,7 +68,7 @@ export const MARKS = {
   'key-guessed': {
     severity: 'doubt',
     group: ['key read from a sign', 'keys read from signs'],
-    says: 'The key was read from {sign} that covers only part of the option.',
+    says: 'The key was read from {sign}.',
   },
   'key-incomplete': {
     severity: 'trouble',

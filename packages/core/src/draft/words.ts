@@ -435,3 +435,20 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
   const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? (found[5] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null
 }
+
+const FORM_KIND = new RegExp(`^\\s*(?:${anyOf(columnWords('kind'))})\\s*[:：]\\s*(\\S.*?)\\s*$`, 'iu')
+const FORM_STEM = new RegExp(
+  `^\\s*(?:${anyOf(columnWords('stem').filter((word) => word.length > 3 && !ROLE_OF.has(word)))})\\s*[:：]\\s*(?=\\S)`,
+  'iu',
+)
+
+/** "Type: True/False": the kind that a line of a form names. */
+export function formKind(text: string): ItemKind | null {
+  const [, value = ''] = FORM_KIND.exec(text) ?? []
+  return value ? kindNamed(value.replace(/\s+(?:question|item)$/i, '')) : null
+}
+
+/** "Stem: Which rope …": where the text behind the label starts; 0 where there is none. */
+export function formStem(text: string): number {
+  return FORM_STEM.exec(text)?.[0].length ?? 0
+}

@@ -70,7 +70,12 @@ const ENTITY = /&(?:#(\d{1,7})|#x([0-9a-f]{1,6})|([a-z]{2,8}\d{0,2}));/iy
 const WINDOWS_1252 = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009Dž\u009F'
 const MOJIBAKE =
   /[\u00C2-\u00F4][\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ\u0152\u0153\u0160\u0161\u017D\u017E\u0192\u02C6\u02DC]/
-const NEEDS_WORK = new RegExp(`${INVISIBLE.source}|${SPACES.source}|\\u3000|[ﬀ-ﬆ]|&[#a-zA-Z]|${MOJIBAKE.source}`)
+/** A digit in a key cap (Unicode emoji keycap sequence), the cap of ten, and a letter in a square or a filled circle. */
+const CAP = /(?:[0-9]\uFE0F?\u20E3)+|\u{1F51F}|[\u{1F130}-\u{1F149}\u{1F150}-\u{1F169}\u{1F170}-\u{1F189}]\uFE0F?/uy
+const CAPPED = '\\u20E3|\\uD83C[\\uDD30-\\uDD89]|\\uD83D\\uDD1F'
+const NEEDS_WORK = new RegExp(
+  `${INVISIBLE.source}|${SPACES.source}|\\u3000|[ﬀ-ﬆ]|&[#a-zA-Z]|${MOJIBAKE.source}|${CAPPED}`,
+)
 
 /** Repairs what copying did to single characters. Plain lines come back as they are, at the cost of one search. */
 export function cleanCharacters(raw: string): CleanText {
@@ -92,12 +97,29 @@ export function cleanCharacters(raw: string): CleanText {
 
 function replacementAt(raw: string, at: number): { readonly text: string; readonly length: number } {
   const character = raw.charAt(at)
+  const cap = capAt(raw, at)
+  if (cap) return cap
   if (INVISIBLE.test(character)) return { text: '', length: 1 }
   if (character === '\u3000') return { text: '  ', length: 1 }
   if (SPACES.test(character)) return { text: ' ', length: 1 }
   const ligature = LIGATURES[character]
   if (ligature) return { text: ligature, length: 1 }
   return (character === '&' ? entityAt(raw, at) : mojibakeAt(raw, at)) ?? { text: character, length: 1 }
+}
+
+/** A cap in front of a line is its label: a number gets its full stop, a letter its bracket. */
+function capAt(raw: string, at: number): { text: string; length: number } | null {
+  if (!/[0-9\uD83C\uD83D]/.test(raw.charAt(at))) return null
+  CAP.lastIndex = at
+  const [cap] = CAP.exec(raw) ?? []
+  if (!cap) return null
+  const digits = cap.replace(/\D/g, '')
+  const code = cap.codePointAt(0) ?? 0
+  const plain = digits || (code === 0x1f51f ? '10' : String.fromCharCode(65 + ((code - 0x1f130) % 32)))
+  const isLabel = /^[\s*_#>-]*$/.test(raw.slice(0, at))
+  const behind = raw.slice(at + cap.length)
+  const end = !isLabel || /^\s*[).:]/.test(behind) ? '' : /\d/.test(plain) ? '.' : ')'
+  return { text: `${plain}${end}${end && !/^\s/.test(behind) ? ' ' : ''}`, length: cap.length }
 }
 
 function entityAt(raw: string, at: number): { text: string; length: number } | null {

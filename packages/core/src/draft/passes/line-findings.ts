@@ -6,6 +6,7 @@ import {
   type Keyword,
   kindNamed,
   keywordAt,
+  keywordsWithin,
   pointsEach,
   type Remark,
   remarksIn,
@@ -419,14 +420,36 @@ export function remarksBehind(text: string): { readonly remarks: readonly Remark
 }
 
 /** Whether a line without a number leads the pairs, or the options or key, that stand below it. */
-export function leadsAnswers(text: string, next: Shape): { readonly pairs: boolean; readonly listed: boolean } {
-  const beside = next.number?.value === 0 && wideLetter(next.line.text, next.number.to) !== null
-  const pairs = cues.asksMatch(text) && (beside || next.tableRow)
+export function leadsAnswers(
+  text: string,
+  next: Shape,
+  second: Shape | null,
+): { readonly pairs: boolean; readonly listed: boolean } {
+  const first = next.number?.value === 0
+  const beside = next.number && first && wideLetter(next.line.text, next.number.to) !== null
+  const joined = first && second?.number?.value === 1 && isPair(next) && isPair(second)
+  const pairs = cues.asksMatch(text) && (beside || joined || next.tableRow)
   const listed =
     (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
     (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
     (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer'))
   return { pairs, listed }
+}
+
+/** "Ebb → falling tide". */
+function isPair(shape: Shape): boolean {
+  return /\S\s*(?:→|⇒|↔|=>|<->|->|=)\s*\S/.test(bodyText(shape))
+}
+
+/** A question with its answer behind it in the same line: "How deep is it? (Answer: 4.5 m)". */
+export function asksAndAnswers(shape: Shape): boolean {
+  const { text } = shape.line
+  if (shape.number || shape.letter || shape.bullet || shape.box || shape.tableRow) return false
+  if (keywordAt(text, shape.body)) return false
+  const glued = keywordsWithin(text, shape.body).find((keyword) => keyword.role === 'answer')
+  if (!glued || !text.slice(glued.end).trim()) return false
+  const asked = text.slice(shape.body, bracketStart(text, glued.start)).trim()
+  return /[?？.:：_]$/.test(asked) && asked.split(/\s+/).length > 2
 }
 
 export function hasPlainOptions(item: RawItem): boolean {

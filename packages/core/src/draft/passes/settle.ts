@@ -139,6 +139,7 @@ class Settler {
 
   #fromOptions(stem: Content, list: RawList): Item {
     this.#partOptionRemarks(list)
+    this.#dropCrosses(list)
     const options = list.entries.map((entry, index) => this.#option(entry, index))
     const text = plainText(stem)
     const signed = options.filter((_option, index) => this.#isSigned(list, index)).map((option) => option.id)
@@ -159,6 +160,19 @@ class Settler {
     const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
     if (!several) return { ...this.#common(stem), kind: 'single', options, key: ordered, shuffle }
     return { ...this.#common(stem), kind: 'multiple', options, key: ordered, shuffle, credit: 'all' }
+  }
+
+  /** "a. 6 ❌  b. 16 ✅": a cross says that an option is wrong, where every other one is ticked or goes without. */
+  #dropCrosses(list: RawList): void {
+    const crossed = list.entries.filter((entry) => CROSS.test(entryText(entry)))
+    const others = list.entries.filter((entry) => !crossed.includes(entry))
+    if (!crossed.length || !others.length || crossed.some((entry) => entry.sign)) return
+    const ticked = others.filter((entry) => entry.sign)
+    if (ticked.length && ticked.length < others.length) return
+    for (const entry of crossed) withoutCross(entry)
+    if (ticked.length) return
+    for (const entry of others) entry.sign = '✓'
+    this.#mark('key-guessed', { sign: 'a cross at every other option' })
   }
 
   /** The stem asks for two or more, but one is keyed: the kind is as asked, and the key is doubtful. */
@@ -221,7 +235,9 @@ class Settler {
     for (const entry of list.entries) {
       const style = entry.sign === null ? coveringStyle(entry) : null
       if (style && coverage(entry, style) < COVERED.strong && list.entries.some((other) => !coveringStyle(other)))
-        this.#mark('key-guessed', { sign: style === 'highlight' ? 'a highlight' : `a ${style}` })
+        this.#mark('key-guessed', {
+          sign: `${style === 'highlight' ? 'a highlight' : `a ${style}`} that covers only part of the option`,
+        })
     }
   }
 
@@ -323,12 +339,14 @@ class Settler {
 
   /** "Cobalt oxide = blue" or "warten → auf", a pair a line, with extras named after them. */
   #pairs(stem: Content): Item | null {
+    const asked = cues.asksMatch(plainText(stem))
     const lines =
-      this.#options && this.#options.style !== 'plain' && this.#options.style !== 'letter'
+      this.#options && this.#options.style !== 'plain' && (this.#options.style !== 'letter' || asked)
         ? this.#options.entries.map((entry) => entry.pieces[0])
         : this.#head.stem.slice(1)
     const texts = lines.map((piece) => (piece ? spanText(piece.span).trim() : ''))
-    const parted = texts.map((text) => /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/.exec(text))
+    const joined = asked ? PAIR_ASKED : PAIR
+    const parted = texts.map((text) => joined.exec(text))
     const pairs = parted.filter((pair) => pair !== null)
     const extras = texts
       .map(
@@ -339,6 +357,8 @@ class Settler {
       )
       .filter((extra) => extra !== undefined)
     if (pairs.length < 2 || pairs.length + extras.length < texts.length) return null
+    const sides = this.#labelledSides(stem, pairs)
+    if (sides) return sides
     if (!this.#options) this.#head.stem = this.#head.stem.slice(0, 1)
     const right = [...pairs.map((pair) => pair[2] ?? ''), ...extras]
     const unique = [...new Set(right)]
@@ -349,6 +369,25 @@ class Settler {
       left: pairs.map((pair) => contentOf(pair[1] ?? '')),
       right: unique.map((text) => contentOf(text)),
       key: pairs.map((pair, index) => [index, unique.indexOf(pair[2] ?? '')] as const),
+    }
+  }
+
+  /** "1. flot — a. la mer descend": two lists side by side, joined by a key below them and not by their lines. */
+  #labelledSides(stem: Content, pairs: readonly RegExpExecArray[]): Item | null {
+    const rights = pairs.map((pair) => /^\(?([a-z])[.)]\s+(\S.*)$/i.exec(pair[2] ?? ''))
+    const labels = rights.map((right) => right?.[1]?.toLowerCase() ?? '')
+    if (labels.some((label, index) => label !== String.fromCharCode(97 + index))) return null
+    const statement = this.#statements()
+      .map((one) => one.text)
+      .join(' ')
+    const numbers = this.#options?.entries.map((entry) => entry.label?.text ?? '') ?? []
+    const head = this.#options ? stem : compose(this.#head.stem.slice(0, 1))
+    return {
+      ...this.#common(head),
+      kind: 'match',
+      left: pairs.map((pair) => contentOf(pair[1] ?? '')),
+      right: rights.map((right) => contentOf(right?.[2] ?? '')),
+      key: readLabelPairs(statement, numbers, labels),
     }
   }
 
@@ -774,5 +813,33 @@ function missesKey(item: Item): boolean {
       return item.gaps.some((gap) => gap.key.length === 0)
     default:
       return item.key.length === 0
+  }
+}
+
+/** Two sides of a line; a plain hyphen joins them only where the stem asks for pairs. */
+const PAIR = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/
+const PAIR_ASKED = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—-]\s)\s*(.{1,120})$/
+
+const CROSS = /^\s*[❌❎✗✘✖]\uFE0F?\s*(?=\S)|\s*[❌❎✗✘✖]\uFE0F?\s*$/u
+
+function entryText(entry: RawEntry): string {
+  return entry.pieces.map((piece) => spanText(piece.span)).join(' ')
+}
+
+function withoutCross(entry: RawEntry): void {
+  const cut = (index: number, from: number, length: number): void => {
+    const piece = entry.pieces[index]
+    if (!piece) return
+    const { span } = piece
+    entry.pieces[index] = from
+      ? { ...piece, span: { ...span, to: span.from + from } }
+      : { ...piece, span: { ...span, from: span.from + length } }
+  }
+  const [first, last] = [entry.pieces[0], entry.pieces.at(-1)]
+  const before = first && /^\s*[❌❎✗✘✖]\uFE0F?\s*(?=\S)/u.exec(spanText(first.span))
+  if (before) cut(0, 0, before[0].length)
+  else {
+    const behind = last && /\s*[❌❎✗✘✖]\uFE0F?\s*$/u.exec(spanText(last.span))
+    if (behind) cut(entry.pieces.length - 1, behind.index, behind[0].length)
   }
 }

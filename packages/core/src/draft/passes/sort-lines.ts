@@ -3,6 +3,9 @@ import type { AsideReason, Line, Span } from '../model.ts'
 import {
   cues,
   findPoints,
+  formKind,
+  formStem,
+  type Keyword,
   keywordAt,
   keywordsWithin,
   pairLetterAt,
@@ -10,28 +13,29 @@ import {
   timeLimitIn,
   trueFalseLead,
   trueFalseTail,
-  type Keyword,
 } from '../words.ts'
 import type { Piece } from './compose.ts'
 import { findFurniture } from './furniture.ts'
 import {
+  asksAndAnswers,
   bareKeyNumbers,
   bareLetter,
   bareRow,
-  bracketStart,
   bracketedKeyword,
+  bracketStart,
+  columnLabel,
   endsSentence,
   from,
-  columnLabel,
   gapCount,
   hasBracketedPoints,
   hasPlainOptions,
-  inlineBoxes,
   howLabelled,
+  inlineBoxes,
   inlineOptions,
   isFresh,
   isSettledKey,
   isTextWithGaps,
+  type Labelling,
   leadsAnswers,
   LED,
   looksLikeEntries,
@@ -39,13 +43,12 @@ import {
   nextBox,
   nextLabel,
   remarksBehind,
+  saysItsKey,
   sectionOf,
   startsLikeEntry,
-  saysItsKey,
   stemText,
   takeMetadata,
   takeTrailingSign,
-  type Labelling,
   weakLetter,
   weakNumber,
   whole,
@@ -63,6 +66,7 @@ export function sortLines(shapes: readonly Shape[], after = 0): SortedLines {
 }
 
 const LONG_PASSAGE_WORDS = 25
+const MOST_REMARKS = 4
 /** Columns by which no wrapped line stands behind the line that it goes on from; it is centred instead. */
 const FAR_INDENT = 16
 
@@ -132,6 +136,7 @@ class Sorter {
     else if (this.#startsBlock(shape, index)) this.#openBlock(shape)
     else if (shape.tableRow) this.#takeTable(shape, index)
     else if (this.#takeStart(shape, index)) return
+    else if (this.#startsByAnswer(shape)) return
     else if (cues.isIdentity(bodyText(shape)) && !shape.question) this.#setAside(shape, 'identity')
     else if (this.#takeSection(shape, index)) return
     else if (this.#item && this.#takePart(this.#item, shape, index)) return
@@ -184,7 +189,7 @@ class Sorter {
     const value = keyword ? shape.line.text.slice(keyword.end).trim() : ''
     if (text.length > 90 && !(looksLikeEntries(value) && text.length < 400)) return false
     if (value && this.#item && gapCount(this.#item) > 1 && !this.#item.keys.length) return false
-    if (looksLikeEntries(value)) return !(this.#item && (gapCount(this.#item) > 1 || this.#item.lists.length > 1))
+    if (looksLikeEntries(value)) return !(this.#item && hasParts(this.#item))
     if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
     if (next === null || this.#isOrdinaryItem(next)) return false
@@ -195,7 +200,7 @@ class Sorter {
   #isBareKeyLine(text: string): boolean {
     const item = this.#item
     const numbers = this.#blanks > 0 ? bareKeyNumbers(text) : []
-    if (item && (item.lists.length > 1 || cues.asksMatch(stemText(item)))) return false
+    if (item && hasParts(item)) return false
     return (
       numbers.length > 1 &&
       numbers.every((number) => this.#items.some((one) => one.number === number && !one.keys.length))
@@ -406,9 +411,15 @@ class Sorter {
 
   /** Takes what the brackets or the rest of the line say about the item. Returns where its text starts. */
   #takeRemarks(item: RawItem, shape: Shape, at: number): number {
-    const behind = remarksBehind(shape.line.text.slice(at))
-    for (const remark of behind?.remarks ?? []) giveRemark(item, remark)
-    return at + (behind?.length ?? 0)
+    let end = at
+    // "(2 points) [Apply] …": one pair of brackets after the other.
+    for (let rounds = 0; rounds < MOST_REMARKS; rounds++) {
+      const behind = remarksBehind(shape.line.text.slice(end))
+      if (!behind) break
+      for (const remark of behind.remarks) giveRemark(item, remark)
+      end += behind.length
+    }
+    return end
   }
 
   #closePassage(item: RawItem): void {
@@ -521,9 +532,17 @@ class Sorter {
   #startsWithoutNumber(shape: Shape, text: string, index: number): boolean {
     const next = this.#nextText(index)
     if (!next || shape.heading || (this.#blanks === 0 && !(next.tableRow && !this.#item))) return false
-    const { pairs, listed } = leadsAnswers(text, next)
+    const { pairs, listed } = leadsAnswers(text, next, this.#nextText(this.#indexOf(next)))
     if (!pairs && !listed) return false
     if (pairs) this.#last = { value: 0, delimiter: 'pairs', indent: shape.line.indent }
+    this.#startItem(shape, null, shape.body, 'number')
+    return true
+  }
+
+  /** "How deep is it? Answer: 4.5 m" below an item that is whole: a line that asks and answers is one by itself. */
+  #startsByAnswer(shape: Shape): boolean {
+    if (this.#labelled === 'none' || this.#blanks === 0 || !asksAndAnswers(shape)) return false
+    if (this.#item && this.#item.number !== null && !isComplete(this.#item)) return false
     this.#startItem(shape, null, shape.body, 'number')
     return true
   }
@@ -535,6 +554,7 @@ class Sorter {
       (!next || next.blank || cues.isIdentity(bodyText(next))) &&
       !/[?？]\s*$/.test(text) &&
       !shape.letter &&
+      !asksAndAnswers(shape) &&
       text.length < 140 &&
       !/\d\s*=\s*\p{L}.*\d\s*=/u.test(text)
     )
@@ -543,6 +563,7 @@ class Sorter {
   /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
   #takeUnnumbered(shape: Shape, text: string, index: number): void {
     if (shape.tableRow) return this.#setAside(shape, 'other')
+    if (asksAndAnswers(shape)) return void this.#startItem(shape, null, shape.body, 'number')
     const words = this.#paragraphWords(index)
     const isTitle = text.length < 120 && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
     if (this.#title === null && !this.#items.length && isTitle) {
@@ -595,10 +616,24 @@ class Sorter {
       this.#open = null
       return true
     }
+    if (this.#takeFormLine(item, shape)) return true
     if (this.#takeKeyword(item, shape)) return true
     if (this.#takeEntry(item, shape)) return true
     if (this.#takeContinuation(item, shape)) return true
     return this.#takeStemLine(item, shape, index)
+  }
+
+  /** "Type: …" and "Stem: …" below the number of an item that is filled in like a form. */
+  #takeFormLine(item: RawItem, shape: Shape): boolean {
+    if (item.stem.length || item.lists.length) return false
+    const text = bodyText(shape)
+    const kind = formKind(text)
+    const stem = kind ? 0 : formStem(text)
+    if (!kind && !stem) return false
+    this.#claim(item, shape)
+    if (kind) item.kindSaid = kind
+    else this.#takeStemText(item, shape, shape.body + stem, 'paragraph')
+    return true
   }
 
   #takeKeyword(item: RawItem, shape: Shape): boolean {
@@ -995,4 +1030,9 @@ class Sorter {
     if (item.lines.at(-1) !== shape.line) item.lines.push(shape.line)
     item.gapBefore = false
   }
+}
+
+/** Its key is a list itself, of gaps or of pairs. */
+function hasParts(item: RawItem): boolean {
+  return gapCount(item) > 1 || item.lists.length > 1 || cues.asksMatch(stemText(item))
 }

@@ -21,7 +21,7 @@ export function giveStatement(
   end: number,
 ): OpenStatement | null {
   const { line } = shape
-  const span: Span = { line, from: keyword.end, to: end }
+  const span = insideBrackets({ line, from: keyword.end, to: end }, start)
   switch (keyword.role) {
     case 'answer': {
       const source = start > shape.body ? 'glued' : 'line'
@@ -50,6 +50,19 @@ export function giveStatement(
       takeMetadata(item, line.text.slice(start, end))
       return null
   }
+}
+
+/** "(Answer: 3.5 %)": the bracket that opens in front of the keyword closes behind the value, and is no part of it. */
+function insideBrackets(span: Span, keywordAt: number): Span {
+  const [open] = /[([](?=[\s*_]*$)/.exec(span.line.text.slice(0, keywordAt)) ?? []
+  if (!open) return span
+  const text = span.line.text.slice(span.from, span.to)
+  const closing = open === '(' ? ')' : ']'
+  const at = text.lastIndexOf(closing)
+  const isLast = at >= 0 && /^[\s.*_]*$/.test(text.slice(at + 1))
+  const opened = text.slice(0, at).split(open).length
+  const closed = text.slice(0, at).split(closing).length
+  return isLast && opened === closed ? { ...span, to: span.from + at } : span
 }
 
 function openOn(pieces: Piece[], span: Span): OpenStatement {

@@ -16,6 +16,9 @@ import type { RawItem, RawKey, RawList } from '../raw.ts'
 import { endsWithStar, plainEntry, replaceSpans, startsWithStar, trimStart } from './pieces.ts'
 import { statementsOf } from './statements.ts'
 
+/** A word for a column, its letter or number, and the same again for the next. */
+const COLUMN_HEADS = /^\s*(\p{L}{3,12})\s*(?:A|1|I)\b[\s|:.]+\1\s*(?:B|2|II)[\s|:.]*$/iu
+
 /** The stem of an item on its way: labels, remarks, judgements and keys that stand in it are parted from the question. */
 export class StemReader {
   readonly raw: RawItem
@@ -47,11 +50,19 @@ export class StemReader {
       if (label.kind === 'truefalse') this.truthCue = true
     }
     this.#takeRemarks()
+    this.#dropColumnHeads()
     this.#takeTruthCue()
     this.#takeLetterInBrackets()
     this.#takeBracketedKey()
     this.#dropCitations()
     this.#dropRoomForTruth()
+  }
+
+  /** "Column A   Column B" over two lists that stand side by side is not part of the question. */
+  #dropColumnHeads(): void {
+    const last = this.stem.at(-1)
+    if (this.stem.length < 2 || this.raw.lists.length !== 2 || !last) return
+    if (COLUMN_HEADS.test(spanText(last.span))) this.stem.pop()
   }
 
   /** "Define drift. [Remember] (Easy)": what brackets at the end of the stem say about the item. */
@@ -99,6 +110,13 @@ export class StemReader {
     }
   }
 
+  /** There are no options, or none but true and false themselves. */
+  #offersTruthsOnly(): boolean {
+    return this.raw.lists.every((list) =>
+      list.entries.every(({ pieces: [piece] }) => piece && truthOf(spanText(piece.span), true) !== null),
+    )
+  }
+
   #takeTruthCue(): void {
     const first = this.stem[0]
     if (!first) return
@@ -112,7 +130,7 @@ export class StemReader {
     }
     for (let index = 0; index < this.stem.length; index++) {
       const piece = this.stem[index]
-      if (!piece || this.raw.lists.length) return
+      if (!piece || !this.#offersTruthsOnly()) return
       const text = spanText(piece.span)
       // "True   False" on a line of its own, to be circled.
       if (index > 0 && trueFalseTail(`- ${text}`)?.from === 1) {
