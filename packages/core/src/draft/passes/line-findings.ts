@@ -428,7 +428,7 @@ export function leadsAnswers(
   const first = next.number?.value === 0
   const beside = next.number && first && wideLetter(next.line.text, next.number.to) !== null
   const joined = first && second?.number?.value === 1 && isPair(next) && isPair(second)
-  const pairs = cues.asksMatch(text) && (beside || joined || next.tableRow)
+  const pairs = cues.asksMatch(text) && [beside, joined, next.tableRow].some(Boolean)
   const listed =
     (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
     (/[?？:：]$/.test(text) && next.letter?.value === 0) ||

@@ -32,7 +32,6 @@ import {
   howLabelled,
   inlineBoxes,
   inlineOptions,
-  isFresh,
   isSettledKey,
   isTextWithGaps,
   type Labelling,
@@ -58,6 +57,7 @@ import {
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
 import { giveStatement, type OpenStatement } from './statement.ts'
+import { isStart, startLabel, type LastLabel } from './starts.ts'
 import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
@@ -89,7 +89,7 @@ class Sorter {
   #section: Section = NO_SECTION
   #block: KeyBlock | null = null
   #blockSince = 0
-  #last: { value: number; delimiter: string; indent: number } | null = null
+  #last: LastLabel | null = null
   #passage: RawPassage | null = null
   #range: readonly [number, number] | null = null
   #blanks = 1
@@ -347,54 +347,12 @@ class Sorter {
         return true
       }
     }
-    const label = shape.bullet ? null : this.#startLabel(shape)
-    if (!label || !this.#isStart(label, shape, index)) return false
+    const around = { item: this.#item, section: this.#section, last: this.#last, blanks: this.#blanks }
+    const label = shape.bullet ? null : startLabel(shape, this.#labelled, around)
+    if (!label || !isStart(label, shape, index, around)) return false
     this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
     this.#startItem(shape, label.text, label.to, 'number')
     return true
-  }
-
-  /** A number; or a roman numeral where a section is numbered so. */
-  #startLabel(shape: Shape): Label | null {
-    if (shape.number) return shape.number
-    if (this.#labelled === 'roman') return shape.letter?.upper ? asRoman(shape.letter) : null
-    const roman = shape.letter && !shape.letter.upper && shape.letter.delimiter === '.' ? asRoman(shape.letter) : null
-    if (!roman || shape.line.indent > 2) return null
-    const fresh = !this.#item || isFresh(this.#item, this.#section)
-    return (roman.value === 0 && fresh && this.#blanks > 0) ||
-      (this.#last?.delimiter === 'roman' && roman.value === this.#last.value + 1)
-      ? { ...roman, delimiter: 'roman' }
-      : null
-  }
-
-  #isStart(label: Label, shape: Shape, index: number): boolean {
-    const rest = shape.line.text.slice(label.to)
-    if (label.delimiter === ' ' && !/\p{L}/u.test(rest)) return false
-    const last = this.#last
-    const next = label.value === (last?.value ?? -2) + 1
-    if (!last || !this.#item) return label.delimiter !== ' ' || label.value === 0 || next
-    const nested = this.#item.lists.findLast((list) => list.style === 'number')
-    const continuesList =
-      nested !== undefined &&
-      nested.entries.at(-1)?.label?.value === label.value - 1 &&
-      nested.entries.at(-1)?.label?.delimiter === label.delimiter
-    // The left side of a matching item, or entries to order, numbered as the items are.
-    const text = stemText(this.#item)
-    const asksForList = cues.asksMatch(text) || cues.asksOrder(text)
-    if (continuesList && asksForList && (this.#blanks === 0 || !next)) return false
-    if (continuesList && (label.delimiter !== last.delimiter || shape.line.indent > last.indent)) return false
-    if (shape.line.indent > last.indent + 1 && !(next && this.#blanks > 0 && isComplete(this.#item))) return false
-    if (next) return true
-    if (label.delimiter === ' ') return false
-    if (label.value === 0 && !isComplete(this.#item) && this.#item.section === this.#section) return false
-    if (
-      label.value === 0 &&
-      this.#item.section === this.#section &&
-      this.#blanks === 0 &&
-      label.delimiter !== last.delimiter
-    )
-      return false
-    return label.value > last.value || isComplete(this.#item) || this.#item.section !== this.#section || index === 0
   }
 
   #startItem(shape: Shape, number: string | null, at: number, start: RawItem['start']): RawItem {
