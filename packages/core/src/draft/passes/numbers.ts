@@ -1,5 +1,6 @@
 import type { NumericKey } from '../../item/model.ts'
 import { asciiShadow } from '../labels.ts'
+import { anyOf, wordsFor } from '../languages/index.ts'
 
 export interface NumberKey {
   readonly key: NumericKey
@@ -29,6 +30,8 @@ const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|о
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
 export function readNumberKey(text: string): NumberKey | null {
   const shadow = asciiShadow(text.trim())
+  const spread = acceptedSpread(shadow)
+  if (spread) return spread
   const around = BRACKETED_RANGE.exec(shadow)
   if (around?.[1] && around[3] && around[4]) {
     const min = figure(around[3])
@@ -46,11 +49,23 @@ export function readNumberKey(text: string): NumberKey | null {
   if (!found?.[2]) return null
   if (/^0\d/.test(found[2])) return null
   const value = round(figure(found[2]) * 10 ** exponent(found[3], found[4]))
-  const spread = found[6] ?? found[9]
+  const within = found[6] ?? found[9]
   const percent = found[7] ?? found[10]
   const tolerance =
-    spread === undefined ? 0 : round(percent ? (Math.abs(value) * figure(spread)) / 100 : figure(spread))
+    within === undefined ? 0 : round(percent ? (Math.abs(value) * figure(within)) / 100 : figure(within))
   return { key: { value, tolerance }, unit: found[5]?.trim() ?? found[8]?.trim() ?? found[1] ?? null }
+}
+
+const ACCEPTED = new RegExp(`^([^()]+?)\\s*\\((?:${anyOf(wordsFor('accept'))})\\s*[:：]?\\s+([^()]+)\\)\\s*\\.?$`, 'iu')
+
+/** "0.12 kWh (accept 0.12 ± 0.01)": the same number with how far off it may be. */
+function acceptedSpread(text: string): NumberKey | null {
+  const [, head = '', more = ''] = ACCEPTED.exec(text) ?? []
+  if (!head || !more) return null
+  const [own, accepted] = [readNumberKey(head), readNumberKey(more)]
+  if (!own || !accepted || !('value' in own.key) || !('value' in accepted.key)) return null
+  const isSame = own.key.value === accepted.key.value && (accepted.unit ?? own.unit) === own.unit
+  return isSame && accepted.key.tolerance > 0 ? { key: accepted.key, unit: own.unit } : null
 }
 
 function exponent(plain: string | undefined, raised: string | undefined): number {

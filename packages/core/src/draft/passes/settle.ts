@@ -643,10 +643,7 @@ class Settler {
     const text = plainText(stem)
     const opinion = this.#opinion(text) ?? this.#opinionList(stem)
     if (opinion) return opinion
-    const found =
-      /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?(?:\s+\d{1,2}){0,10}\s*$/.exec(
-        text,
-      )
+    const found = SCALE_BY_SIGN.exec(text) ?? SCALE_IN_BRACKETS.exec(text)
     const figures = this.#raw.lists.every((list) =>
       list.entries.every((entry) => entry.pieces.every((piece) => /^[\d\s☐○◯]*$/.test(spanText(piece.span)))),
     )
@@ -815,6 +812,12 @@ function missesKey(item: Item): boolean {
       return item.key.length === 0
   }
 }
+
+/** "(1 = never, 5 = always)" and ": 1 (not at all) to 5 (very)". */
+const SCALE_BY_SIGN =
+  /[([]?\s*(\d{1,2})\s*=\s*([^,;…)\]]+?)\s*(?:,|;|…|\.{2,}|-|–|to|bis)\s*(\d{1,2})\s*=\s*([^)\]]+?)\s*[)\]]?(?:\s+\d{1,2}){0,10}\s*$/
+const SCALE_IN_BRACKETS =
+  /[:：,]?\s+(?:from\s+|von\s+|de\s+)?(\d{1,2})\s*\(([^()]{2,40})\)\s*(?:to|bis|à|a|al|till|до|–|-|…|\.{2,3})\s*(\d{1,2})\s*\(([^()]{2,40})\)\s*[.:]?\s*$/u
 
 /** Two sides of a line; a plain hyphen joins them only where the stem asks for pairs. */
 const PAIR = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/

@@ -65,6 +65,8 @@ export function sortLines(shapes: readonly Shape[], after = 0): SortedLines {
   return new Sorter(shapes, after).sort()
 }
 
+const TITLE_WORD =
+  /^(?:(?:quiz|test|paper)\s+)?(?:title|titel|titre|título|titulo|titolo|tytuł|başlık|название|назва|标题|タイトル)\s*[:：]\s*(?=\S)/iu
 const LONG_PASSAGE_WORDS = 25
 const MOST_REMARKS = 4
 /** Columns by which no wrapped line stands behind the line that it goes on from; it is centred instead. */
@@ -124,7 +126,7 @@ class Sorter {
       passages: this.#passages,
       keyBlocks: this.#keyBlocks,
       aside: this.#aside,
-      title: this.#title,
+      title: this.#title?.replace(TITLE_WORD, '') ?? null,
     }
   }
 
@@ -523,7 +525,8 @@ class Sorter {
     if (shape.tableRow) return this.#setAside(shape, 'other')
     if (asksAndAnswers(shape)) return void this.#startItem(shape, null, shape.body, 'number')
     const words = this.#paragraphWords(index)
-    const isTitle = text.length < 120 && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
+    const isBank = keywordAt(shape.line.text, shape.body)?.role === 'wordBank'
+    const isTitle = !isBank && text.length < 120 && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
     if (this.#title === null && !this.#items.length && isTitle) {
       this.#title = text
       this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
