@@ -351,7 +351,9 @@ export function bracketedKeyword(shape: Shape): Keyword | null {
   const open = /^[([]\s*/.exec(shape.line.text.slice(shape.body))
   if (!open) return null
   const keyword = keywordAt(shape.line.text, shape.body + open[0].length)
-  return keyword && keyword.role !== 'answer' ? keyword : null
+  if (keyword?.role !== 'answer') return keyword
+  // "[Ans: B]" is a line of its own, "(Answer all questions)" is not one of keys.
+  return /\S.*[)\]]\s*\.?\s*$/.test(shape.line.text.slice(keyword.end)) ? keyword : null
 }
 
 export function trimBracket(span: Span): Span {
@@ -480,4 +482,14 @@ export function takeMetadata(item: RawItem, text: string): void {
     else if (keyword.role === 'outcome') item.outcome = value
     else if (keyword.role === 'tags') item.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
   }
+}
+
+/** Its key is a list itself, of gaps or of pairs. */
+export function hasParts(item: RawItem): boolean {
+  return gapCount(item) > 1 || item.lists.length > 1 || cues.asksMatch(stemText(item))
+}
+
+/** "Assertion (A): … Reason (R): …": both are what the options are about. */
+export function isAssertion(item: RawItem): boolean {
+  return !item.lists.length && !item.keys.length && /^assertion\b/i.test(stemText(item))
 }

@@ -340,6 +340,8 @@ class Settler {
   /** "Cobalt oxide = blue" or "warten → auf", a pair a line, with extras named after them. */
   #pairs(stem: Content): Item | null {
     const asked = cues.asksMatch(plainText(stem))
+    const written = asked ? this.#writtenSides(stem) : null
+    if (written) return written
     const lines =
       this.#options && this.#options.style !== 'plain' && (this.#options.style !== 'letter' || asked)
         ? this.#options.entries.map((entry) => entry.pieces[0])
@@ -369,6 +371,25 @@ class Settler {
       left: pairs.map((pair) => contentOf(pair[1] ?? '')),
       right: unique.map((text) => contentOf(text)),
       key: pairs.map((pair, index) => [index, unique.indexOf(pair[2] ?? '')] as const),
+    }
+  }
+
+  /** "1. Pleamar  ( ) marea baja": in the brackets goes the number of what stands on the left. */
+  #writtenSides(stem: Content): Item | null {
+    const list = this.#options
+    const sides = list?.entries.map((entry) => BRACKET_BETWEEN.exec(entryText(entry))) ?? []
+    if (!list || sides.length < 2 || sides.some((side) => side === null)) return null
+    const labels = list.entries.map((entry) => entry.label?.text.toLowerCase() ?? '')
+    const said = this.#statements()
+      .flatMap((one) => one.text.toLowerCase().split(/[\s,;]+/))
+      .filter(Boolean)
+    const key = said.length === sides.length ? said.map((label, at) => [labels.indexOf(label), at] as const) : []
+    return {
+      ...this.#common(stem),
+      kind: 'match',
+      left: sides.map((side) => contentOf(side?.[1] ?? '')),
+      right: sides.map((side) => contentOf(side?.[2] ?? '')),
+      key: key.every(([left]) => left >= 0) ? [...key].sort((a, b) => a[0] - b[0]) : [],
     }
   }
 
@@ -812,6 +833,8 @@ function missesKey(item: Item): boolean {
       return item.key.length === 0
   }
 }
+
+const BRACKET_BETWEEN = /^\s*(\S.*?)\s*(?:[([]\s*[)\]]|\s_{2,}\s)\s*(\S.*?)\s*$/
 
 /** "(1 = never, 5 = always)" and ": 1 (not at all) to 5 (very)". */
 const SCALE_BY_SIGN =

@@ -28,10 +28,12 @@ import {
   from,
   gapCount,
   hasBracketedPoints,
+  hasParts,
   hasPlainOptions,
   howLabelled,
   inlineBoxes,
   inlineOptions,
+  isAssertion,
   isSettledKey,
   isTextWithGaps,
   type Labelling,
@@ -57,7 +59,7 @@ import {
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
 import { giveStatement, type OpenStatement } from './statement.ts'
-import { isStart, startLabel, type LastLabel } from './starts.ts'
+import { couldBeTitle, isStart, startLabel, type LastLabel } from './starts.ts'
 import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
@@ -89,6 +91,8 @@ class Sorter {
   #titleHeaded = false
   #item: RawItem | null = null
   #section: Section = NO_SECTION
+  /** The last section that a roman numeral counts, from 0. */
+  #roman: number | null = null
   #block: KeyBlock | null = null
   #blockSince = 0
   #last: LastLabel | null = null
@@ -424,6 +428,7 @@ class Sorter {
       this.#titleHeaded = true
     }
     this.#section = sectionOf(text)
+    this.#roman = (shape.letter?.upper ? asRoman(shape.letter)?.value : null) ?? this.#roman
     this.#item = null
     this.#open = null
     if (index > 0 || headed) this.#setAside(shape, this.#title === text ? 'title' : 'section')
@@ -449,8 +454,12 @@ class Sorter {
   #headsNumbers(shape: Shape, index: number): boolean {
     const label = shape.letter
     if (!label?.upper || this.#labelled !== 'number' || this.#blanks === 0 || shape.line.indent > 2) return false
-    if (asRoman(label) && namesKind(shape.line.text.slice(label.to))) return true
-    const next = this.#nextText(index)?.number
+    const roman = asRoman(label)
+    if (roman && namesKind(shape.line.text.slice(label.to))) return true
+    if (roman && this.#roman !== null && roman.value === this.#roman + 1) return true
+    const below = this.#nextText(index)
+    const led = below && LED.exec(below.line.text)
+    const next = led ? numberLabelAt(below.line.text, led[0].length) : below?.number
     if (!next || (next.value !== 0 && next.value !== (this.#last?.value ?? -2) + 1)) return false
     const options = this.#item?.lists.at(-1)
     const before = options?.entries.at(-1)?.label
@@ -475,7 +484,7 @@ class Sorter {
     if (this.#labelled !== 'none' && this.#startsWithoutNumber(shape, text, index)) return
     if (this.#labelled !== 'none') return this.#takeUnnumbered(shape, text, index)
     if (shape.tableRow) return this.#setAside(shape, 'other')
-    if (this.#couldBeTitle(shape, index, text)) {
+    if (this.#title === null && !this.#items.length && couldBeTitle(shape, this.#shapes[index + 1])) {
       this.#title = text
       return this.#setAside(shape, 'title')
     }
@@ -505,19 +514,6 @@ class Sorter {
     if (this.#item && this.#item.number !== null && !isComplete(this.#item)) return false
     this.#startItem(shape, null, shape.body, 'number')
     return true
-  }
-
-  #couldBeTitle(shape: Shape, index: number, text: string): boolean {
-    if (this.#title !== null || this.#items.length) return false
-    const next = this.#shapes[index + 1]
-    return (
-      (!next || next.blank || cues.isIdentity(bodyText(next))) &&
-      !/[?？]\s*$/.test(text) &&
-      !shape.letter &&
-      !asksAndAnswers(shape) &&
-      text.length < 140 &&
-      !/\d\s*=\s*\p{L}.*\d\s*=/u.test(text)
-    )
   }
 
   /** Loose text in a draft whose items are numbered: a title, an instruction, a passage. */
@@ -605,6 +601,7 @@ class Sorter {
       bracketedKeyword(shape) ??
       this.#pairedAnswer(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
+    if (keyword.role === 'feedback' && isAssertion(item)) return false
     const metadata =
       keyword.role === 'difficulty' || keyword.role === 'level' || keyword.role === 'tags' || keyword.role === 'outcome'
     if (metadata && shape.line.text.length < 200) {
@@ -783,7 +780,7 @@ class Sorter {
     }
     const line = shape.line
     const glued = keywordsWithin(line.text.slice(0, end), start)[0]
-    let to = glued?.start ?? end
+    let to = glued ? bracketStart(line.text, glued.start) : end
     // "a) ( ) Sola", "b) (X) Dorim": the place for a tick behind the label.
     const place = label ? /^[([]\s?[xX✓✔*]?\s?[)\]]\s+(?=\S)/.exec(line.text.slice(start, to)) : null
     let begin = start + (place?.[0].length ?? 0)
@@ -991,9 +988,4 @@ class Sorter {
     if (item.lines.at(-1) !== shape.line) item.lines.push(shape.line)
     item.gapBefore = false
   }
-}
-
-/** Its key is a list itself, of gaps or of pairs. */
-function hasParts(item: RawItem): boolean {
-  return gapCount(item) > 1 || item.lists.length > 1 || cues.asksMatch(stemText(item))
 }

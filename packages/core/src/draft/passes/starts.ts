@@ -1,8 +1,8 @@
 import { asRoman, type Label } from '../labels.ts'
 import { cues } from '../words.ts'
-import { isFresh, type Labelling, stemText } from './line-findings.ts'
+import { asksAndAnswers, isFresh, type Labelling, stemText } from './line-findings.ts'
 import { isComplete, type RawItem, type Section } from './raw.ts'
-import type { Shape } from './shape.ts'
+import { bodyText, type Shape } from './shape.ts'
 
 /** The label that the last item started with. */
 export interface LastLabel {
@@ -54,4 +54,17 @@ export function isStart(label: Label, shape: Shape, index: number, { item, secti
   if (label.value === 0 && !isComplete(item) && item.section === section) return false
   if (label.value === 0 && item.section === section && blanks === 0 && label.delimiter !== last.delimiter) return false
   return label.value > last.value || isComplete(item) || item.section !== section || index === 0
+}
+
+/** Whether a line above all items, where they have no numbers, is the title; `next`: the line right below. */
+export function couldBeTitle(shape: Shape, next: Shape | undefined): boolean {
+  const text = bodyText(shape)
+  return (
+    (!next || next.blank || cues.isIdentity(bodyText(next))) &&
+    !/[?？]\s*$/.test(text) &&
+    !shape.letter &&
+    !asksAndAnswers(shape) &&
+    text.length < 140 &&
+    !/\d\s*=\s*\p{L}.*\d\s*=/u.test(text)
+  )
 }

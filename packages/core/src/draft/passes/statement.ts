@@ -54,7 +54,8 @@ export function giveStatement(
 
 /** "(Answer: 3.5 %)": the bracket that opens in front of the keyword closes behind the value, and is no part of it. */
 function insideBrackets(span: Span, keywordAt: number): Span {
-  const [open] = /[([](?=[\s*_]*$)/.exec(span.line.text.slice(0, keywordAt)) ?? []
+  const [open] =
+    /^[([]/.exec(span.line.text.slice(keywordAt)) ?? /[([](?=[\s*_]*$)/.exec(span.line.text.slice(0, keywordAt)) ?? []
   if (!open) return span
   const text = span.line.text.slice(span.from, span.to)
   const closing = open === '(' ? ')' : ']'
