@@ -32,14 +32,11 @@ Renderer.prototype.renderLine = function renderLine(this: Drawing, line, x, y): 
   drawn.call(this, line, x, y)
 }
 
-const BASES: Readonly<Record<string, Base>> = { right: 'rtl' }
-
 function arrange(inlines: readonly Inline[]): void {
-  const alignment = inlines[0]?.alignment
-  const base = alignment === 'center' ? baseOf(inlines.map((one) => one.text).join('')) : BASES[alignment ?? '']
+  const base = baseOfLine(inlines)
   const order = seenOrder(
     inlines.map((inline) => inline.text),
-    base ?? 'ltr',
+    base,
   )
   // The blank behind the last word is at the outer end; what was to hang over at the right hangs over at the left.
   let at = Math.min(...inlines.map((inline) => inline.x)) - (base === 'rtl' ? (inlines.at(-1)?.trailingCut ?? 0) : 0)
@@ -48,5 +45,16 @@ function arrange(inlines: readonly Inline[]): void {
     if (!inline) continue
     inline.x = at
     at += inline.width
+  }
+}
+
+function baseOfLine(inlines: readonly Inline[]): Base {
+  switch (inlines[0]?.alignment) {
+    case 'right':
+      return 'rtl'
+    case 'center':
+      return baseOf(inlines.map((inline) => inline.text).join(''))
+    default:
+      return 'ltr'
   }
 }
