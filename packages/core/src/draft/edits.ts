@@ -52,7 +52,8 @@ const BOX = /^[[(]\s?[xX✓✔*•]\s?[\])]$/
 const BULLET = /^[-*+•–—·]$/
 const SIGN = /\*|✓|✔|✅|☑|→|=>|>+|\+/g
 const BOLD_END = /(?:\*\*|__)\s*$/
-const SIGN_AFTER = /\s*(?:[*✓✔✅]|(?:←|<-{1,2})(?:\s*\p{L}+)?|\((?:correct|right)\))\s*$/iu
+const SIGN_AFTER =
+  /\s*(?:[*✓✔✅]|(?:←|<-{1,2})(?:\s*\p{L}+)?|[([]\s*(?:correct|right)(?:\s+(?:answer|option|choice))?\s*[)\]])\s*$/iu
 
 /** Everything by which the draft keyed options where they stand is taken out when a key line says otherwise. */
 function signEdits(text: string, read: ReadItem): TextEdit[] {

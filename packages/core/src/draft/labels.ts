@@ -160,7 +160,7 @@ export interface OptionSign {
 
 const SIGN_BEFORE = /^(?:\*{1,2}|✓|✔|✅|→|=>|\+(?=\s))\s*(?=\S)/u
 const SIGN_AFTER =
-  /(?:(?<=\p{Ll}{3}|\p{Ll}{3}[.)]|\s\d{1,4}|^\d{1,4})\s\+|\s*(?:\*{1,2}|✓|✔|✅|←(?:\s*\p{L}+)?|<-{1,2}|<=|\(\s*(?:correct|right|true|richtig|correcto|correcta|correcte?|vrai|juste|certo|correto|goed|juist|rätt|poprawna|poprawne|верно|правильно|правильный|doğru|صحيح|נכון|正确|正解|key|answer)\s*[.!]?\s*\)|<-{1,2}\s*\p{L}+|\(\*\)|✔️|✓️))\s*$/iu
+  /(?:(?<=\p{Ll}{3}|\p{Ll}{3}[.)]|\s\d{1,4}|^\d{1,4})\s\+|\s*(?:\*{1,2}|✓|✔|✅|←(?:\s*\p{L}+)?|<-{1,2}|<=|[([]\s*(?:correct|right|true|richtig|correcto|correcta|correcte?|vrai|juste|certo|correto|goed|juist|rätt|poprawna|poprawne|верно|правильно|правильный|doğru|صحيح|נכון|正确|正解|key|answer)(?:\s+(?:answer|option|choice|response))?\s*[.!]?\s*[)\]]|<-{1,2}\s*\p{L}+|\(\*\)|✔️|✓️))\s*$/iu
 
 /** A star, tick or arrow that says "this one is the key", round an option's text. */
 export function keySign(text: string): OptionSign | null {

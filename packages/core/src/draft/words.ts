@@ -255,6 +255,8 @@ export const cues = {
   sectionEnd: (text: string): number => SECTION.exec(text)?.[0].length ?? 0,
   /** The label of a section named anywhere in a text, lower case. */
   sectionLabel: (text: string): string | null => SECTION_LABEL.exec(text)?.[1]?.toLowerCase() ?? null,
+  /** "Answer" or "Key", as the head of a column. */
+  isAnswerWord: (text: string): boolean => text.length < 30 && ANSWER_WORD.test(text),
   /** "Correct answers in bold": how the keys are shown, said once for the draft. */
   isLegend: (text: string): boolean =>
     text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),

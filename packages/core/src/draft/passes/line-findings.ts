@@ -493,3 +493,30 @@ export function hasParts(item: RawItem): boolean {
 export function isAssertion(item: RawItem): boolean {
   return !item.lists.length && !item.keys.length && /^assertion\b/i.test(stemText(item))
 }
+
+/** "Tolerance: 0.5" below a number that is a key. */
+export const TOLERANCE = /^(?:tolerance|toleranz|tolérance|tolerancia|tolleranza|margin)\s*[:=]\s*±?\s*\d/i
+
+/** "| Question | Answer |" above rows of a number that an item has, and a key. */
+export function headsKeyTable(shape: Shape, below: readonly Shape[], items: readonly RawItem[]): boolean {
+  const [first = '', second = '', ...more] = shape.tableRow ? rowCells(shape) : []
+  if (more.length || !cues.isAnswerWord(second) || cues.isAnswerWord(first)) return false
+  const row = below.find((one) => !one.blank && !/^[\s|:-]+$/.test(one.line.text))
+  const [number = '', key = ''] = row?.tableRow ? rowCells(row) : []
+  return key !== '' && items.some((item) => item.number === number.replace(/[).]$/, ''))
+}
+
+function rowCells(shape: Shape): string[] {
+  return bodyText(shape)
+    .replace(/^\||\|$/g, '')
+    .split('|')
+    .map((cell) => cell.trim())
+}
+
+const TITLE_WORD =
+  /^(?:(?:quiz|test|paper)\s+)?(?:title|titel|titre|título|titulo|titolo|tytuł|başlık|название|назва|标题|タイトル)\s*[:：]\s*(?=\S)/iu
+
+/** "Title: Weather basics" without the word. */
+export function withoutTitleWord(title: string): string {
+  return title.replace(TITLE_WORD, '')
+}

@@ -13,7 +13,7 @@ const POWER = `(?:\\s*[×x*·]\\s*10\\s*(?:\\^?\\(?([-−+]?\\d{1,3})\\)?|([⁻�
 const UNIT =
   '(?:\\s*([\\p{L}°%‰Ω€$£µ℃℉](?:[\\p{L}°%‰Ω€$£µ℃℉]|[/·*^²³⁻¹]|\\^?-?\\d(?=$|[\\s(/]))*(?:\\s\\p{L}+(?:[²³])?){0,2}))?'
 const PLAIN = new RegExp(
-  `^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%(?!\\p{L}))?${UNIT}\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz)\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`,
+  `^[≈~=]?\\s*([€$£])?\\s*(${FIGURE})${POWER}${UNIT}\\s*(?:\\(?\\s*(?:±|\\+/-|\\+-)\\s*(${FIGURE})\\s*(%(?!\\p{L}))?${UNIT}\\s*\\)?|[,(]?\\s*(?:within|innerhalb|à|auf|tolerance|toleranz|tolérance|tolerancia|tolleranza|margin)\\s*[:=]?\\s*±?\\s*(${FIGURE})\\s*(%)?\\s*(?:\\p{L}+)?\\s*\\)?)?\\s*\\.?$`,
   'iu',
 )
 const RANGE = new RegExp(

@@ -194,7 +194,8 @@ class Settler {
       return
     const parted = list.entries.map((entry) => {
       const piece = entry.pieces[0]
-      const found = piece && /\s+(?:[-–—]+|→|\(|\|)\s*(\p{L}+)[\s,.!;:](?=.*\S)/u.exec(spanText(piece.span))
+      const found =
+        piece && /\s+(?:[-–—]+|→|\(|\|)\s*(\p{L}+)(?:[\s,.!;:](?=.*\S)|[)\s.!]*$)/u.exec(spanText(piece.span))
       const truth = found?.[1] ? verdictOf(found[1]) : null
       return piece && found && truth !== null
         ? { entry, piece, at: found.index, text: found.index + found[0].indexOf(found[1] ?? ''), truth }
@@ -205,7 +206,10 @@ class Settler {
       const { span } = piece
       const end = spanText(span).replace(/\s*\)\s*$/, '').length
       entry.pieces[0] = { ...piece, span: { ...span, to: span.from + at } }
-      entry.feedback.push({ span: { ...span, from: span.from + text, to: span.from + end }, join: 'paragraph' })
+      // "jib - correct": the verdict alone is the key and no feedback.
+      const said = /^\p{L}+[\s.!)]*$/u.test(spanText(span).slice(text))
+      if (!said)
+        entry.feedback.push({ span: { ...span, from: span.from + text, to: span.from + end }, join: 'paragraph' })
       if (truth) entry.sign = '✓'
     }
   }
@@ -342,18 +346,21 @@ class Settler {
     const asked = cues.asksMatch(plainText(stem))
     const written = asked ? this.#writtenSides(stem) : null
     if (written) return written
+    const joined = asked ? PAIR_ASKED : PAIR
+    const [first] = this.#head.stem
+    // "(Matching)" above nothing but pairs: no line of them is the question.
+    const ownStem = this.#head.saidKind === 'match' && first && joined.test(spanText(first.span).trim()) ? 0 : 1
     const lines =
       this.#options && this.#options.style !== 'plain' && (this.#options.style !== 'letter' || asked)
         ? this.#options.entries.map((entry) => entry.pieces[0])
-        : this.#head.stem.slice(1)
+        : this.#head.stem.slice(ownStem)
     const texts = lines.map((piece) => (piece ? spanText(piece.span).trim() : ''))
-    const joined = asked ? PAIR_ASKED : PAIR
     const parted = texts.map((text) => joined.exec(text))
     const pairs = parted.filter((pair) => pair !== null)
     const extras = texts
       .map(
         (text) =>
-          /^\(?(?:extra|extras|left over|spare|übrig|en trop|sobrante|di troppo|over)\s*[:：]\s*(.+?)\)?$/i.exec(
+          /^\(?(?:extra|extras|left over|spare|distractors?|übrig|en trop|sobrante|di troppo|over)\s*[:：]\s*(.+?)\)?$/i.exec(
             text,
           )?.[1],
       )
@@ -361,7 +368,7 @@ class Settler {
     if (pairs.length < 2 || pairs.length + extras.length < texts.length) return null
     const sides = this.#labelledSides(stem, pairs)
     if (sides) return sides
-    if (!this.#options) this.#head.stem = this.#head.stem.slice(0, 1)
+    if (!this.#options) this.#head.stem = this.#head.stem.slice(0, ownStem)
     const right = [...pairs.map((pair) => pair[2] ?? ''), ...extras]
     const unique = [...new Set(right)]
     const head = this.#options ? stem : compose(this.#head.stem)

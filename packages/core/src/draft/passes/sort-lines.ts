@@ -30,6 +30,7 @@ import {
   hasBracketedPoints,
   hasParts,
   hasPlainOptions,
+  headsKeyTable,
   howLabelled,
   inlineBoxes,
   inlineOptions,
@@ -50,10 +51,12 @@ import {
   stemText,
   takeMetadata,
   takeTrailingSign,
+  TOLERANCE,
   weakLetter,
   weakNumber,
   whole,
   wideLetter,
+  withoutTitleWord,
   withTitle,
 } from './line-findings.ts'
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
@@ -67,8 +70,6 @@ export function sortLines(shapes: readonly Shape[], after = 0): SortedLines {
   return new Sorter(shapes, after).sort()
 }
 
-const TITLE_WORD =
-  /^(?:(?:quiz|test|paper)\s+)?(?:title|titel|titre|título|titulo|titolo|tytuł|başlık|название|назва|标题|タイトル)\s*[:：]\s*(?=\S)/iu
 const LONG_PASSAGE_WORDS = 25
 const MOST_REMARKS = 4
 /** Columns by which no wrapped line stands behind the line that it goes on from; it is centred instead. */
@@ -130,7 +131,7 @@ class Sorter {
       passages: this.#passages,
       keyBlocks: this.#keyBlocks,
       aside: this.#aside,
-      title: this.#title?.replace(TITLE_WORD, '') ?? null,
+      title: this.#title && withoutTitleWord(this.#title),
     }
   }
 
@@ -189,6 +190,7 @@ class Sorter {
   #startsBlock(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
     if (!this.#items.length) return false
+    if (headsKeyTable(shape, this.#shapes.slice(index + 1, index + 4), this.#items)) return true
     if (!cues.isKeyTitle(text)) return this.#isBareKeyLine(text)
     if (shape.tableRow) return keyCells(text).length > 0
     const keyword = keywordAt(shape.line.text, shape.start)
@@ -574,6 +576,12 @@ class Sorter {
       return true
     }
     if (this.#takeFormLine(item, shape)) return true
+    const key = TOLERANCE.test(bodyText(shape)) ? item.keys.at(-1) : undefined
+    if (key) {
+      this.#claim(item, shape)
+      key.values.push(from(shape, shape.body))
+      return true
+    }
     if (this.#takeKeyword(item, shape)) return true
     if (this.#takeEntry(item, shape)) return true
     if (this.#takeContinuation(item, shape)) return true
