@@ -164,7 +164,7 @@ class Settler {
 
   /** "a. 6 ❌  b. 16 ✅": a cross says that an option is wrong, where every other one is ticked or goes without. */
   #dropCrosses(list: RawList): void {
-    const crossed = list.entries.filter((entry) => CROSS.test(entryText(entry)))
+    const crossed = list.entries.filter(isCrossed)
     const others = list.entries.filter((entry) => !crossed.includes(entry))
     if (!crossed.length || !others.length || crossed.some((entry) => entry.sign)) return
     const ticked = others.filter((entry) => entry.sign)
@@ -853,26 +853,24 @@ const SCALE_IN_BRACKETS =
 const PAIR = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s)\s*(.{1,120})$/
 const PAIR_ASKED = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—-]\s)\s*(.{1,120})$/
 
-const CROSS = /^\s*[❌❎✗✘✖]\uFE0F?\s*(?=\S)|\s*[❌❎✗✘✖]\uFE0F?\s*$/u
+const CROSS_BEFORE = /^\s*[❌❎✗✘✖]\uFE0F?\s*(?=\S)/u
+const CROSS_BEHIND = /\s*[❌❎✗✘✖]\uFE0F?\s*$/u
 
 function entryText(entry: RawEntry): string {
   return entry.pieces.map((piece) => spanText(piece.span)).join(' ')
 }
 
+function isCrossed(entry: RawEntry): boolean {
+  const text = entryText(entry)
+  return CROSS_BEFORE.test(text) || CROSS_BEHIND.test(text)
+}
+
 function withoutCross(entry: RawEntry): void {
-  const cut = (index: number, from: number, length: number): void => {
-    const piece = entry.pieces[index]
-    if (!piece) return
-    const { span } = piece
-    entry.pieces[index] = from
-      ? { ...piece, span: { ...span, to: span.from + from } }
-      : { ...piece, span: { ...span, from: span.from + length } }
-  }
   const [first, last] = [entry.pieces[0], entry.pieces.at(-1)]
-  const before = first && /^\s*[❌❎✗✘✖]\uFE0F?\s*(?=\S)/u.exec(spanText(first.span))
-  if (before) cut(0, 0, before[0].length)
-  else {
-    const behind = last && /\s*[❌❎✗✘✖]\uFE0F?\s*$/u.exec(spanText(last.span))
-    if (behind) cut(entry.pieces.length - 1, behind.index, behind[0].length)
+  const before = first ? (CROSS_BEFORE.exec(spanText(first.span))?.[0].length ?? 0) : 0
+  if (first && before) entry.pieces[0] = { ...first, span: { ...first.span, from: first.span.from + before } }
+  else if (last) {
+    const end = CROSS_BEHIND.exec(spanText(last.span))?.index ?? spanText(last.span).length
+    entry.pieces[entry.pieces.length - 1] = { ...last, span: { ...last.span, to: last.span.from + end } }
   }
 }
