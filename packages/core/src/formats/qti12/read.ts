@@ -14,7 +14,7 @@ import { conditionsOf, keyTestsOf } from './read/conditions.ts'
 import { readDocuments } from './read/documents.ts'
 import { feedbackOf, type ItemFeedback } from './read/feedback.ts'
 import { fieldsOf, secondsOf, type Fields } from './read/fields.ts'
-import { identOf, type Common, type Reading } from './read/item.ts'
+import type { Common, Reading } from './read/item.ts'
 import { groupedItem } from './read/grouped.ts'
 import { boxesOf, contentIn, contentOf, isPassage, materialsOf, promptsOf, responsesOf } from './read/material.ts'
 import { partsItem } from './read/parts.ts'
@@ -63,8 +63,7 @@ function toItems(node: ElementNode, shared: Content, say: (reason: string) => vo
   const responses = responsesOf(presentation)
   const fields = fieldsOf(node)
   const conditions = conditionsOf(node)
-  const choices = new Set(responses.filter((one) => one.name === 'response_lid').map(identOf))
-  const feedback = feedbackOf(node, conditions, choices)
+  const feedback = feedbackOf(node, conditions, responses)
   const most = mostOf(node)
   const reading: Reading = {
     node,

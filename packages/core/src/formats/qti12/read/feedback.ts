@@ -3,6 +3,7 @@ import type { Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import { child, children } from '../../xml/xml.ts'
 import { earns, onlyEqual, type Condition } from './conditions.ts'
+import { identOf } from './item.ts'
 import { contentIn } from './material.ts'
 
 /** When an item shows a feedback: always, with a right response, or with some others. */
@@ -18,13 +19,17 @@ export interface ItemFeedback {
   readonly left: readonly Content[]
 }
 
+const NO_FEEDBACK: ItemFeedback = { general: null, hint: null, sample: null, ofLabel: () => null, left: [] }
+
 /** The feedback of an item, told apart by the conditions that show it (ASI Information Model 1.2: itemfeedback, displayfeedback). */
 export function feedbackOf(
   node: ElementNode,
   conditions: readonly Condition[],
-  choices: ReadonlySet<string>,
+  responses: readonly ElementNode[],
 ): ItemFeedback {
   const all = children(node, 'itemfeedback')
+  if (!all.length) return NO_FEEDBACK
+  const choices = new Set(responses.filter((one) => one.name === 'response_lid').map(identOf))
   const plain = all.filter((one) => !child(one, 'hint') && !child(one, 'solution'))
   const labels = new Map<string, Content>()
   const occasions = new Map<ElementNode, Occasion>()
