@@ -154,18 +154,22 @@ export class SavedFilter {
   filter!: BankFilter
 }
 
-/** What an item was before a change of many. */
-export interface BeforeBulk {
-  readonly itemId: string
+/** All of an item that a change of many can touch. */
+export interface BulkState {
   readonly revision: number
-  /** The revision that the change made. */
-  readonly made: number
   readonly signOff: SignOff | null
   readonly deleted: boolean
   /** Absent in changes from before there were categories. */
   readonly category?: string
-  /** Where the change put it. */
-  readonly movedTo?: string
+}
+
+/** What an item was before a change of many. */
+export interface BeforeBulk extends BulkState {
+  readonly itemId: string
+  /** The revision that the change made. */
+  readonly made: number
+  /** What the change made of it; absent in changes from before there were categories. */
+  readonly became?: BulkState
 }
 
 /** A change of many items at once, so that it can be undone. */

@@ -197,6 +197,19 @@ describe('categories', () => {
     expect((await facets(agent))['category']).toEqual({})
   })
 
+  test('moving back costs no sign-off that was given since, and brings nothing back that was deleted since', async () => {
+    const { agent, items } = await filled('move-later')
+    const [first = '', second = '', third = ''] = items.map((item) => item.id)
+    const moved = await move(agent, [first, second, third], 'Exam')
+    await agent.put(`/api/items/${first}/sign-off`).send({ signedOff: true, remark: 'chart 5' }).expect(200)
+    await agent.delete(`/api/items/${second}`).expect(204)
+    const undone = await agent.post(`/api/items/bulk/${moved.id}/undo`).expect(200)
+    expect(undone.body).toEqual({ restored: 1, left: 2 })
+    const [now, ...others] = await found(agent, 'sort=oldest')
+    expect(now).toMatchObject({ id: first, category: 'Exam', signOff: { remark: 'chart 5' } })
+    expect(others.map((item) => item.id)).not.toContain(second)
+  })
+
   test('a new item lies where it was made, a variant where its original does', async () => {
     const { agent, items } = await filled('lies')
     const made: unknown = (

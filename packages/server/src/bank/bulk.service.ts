@@ -13,7 +13,7 @@ import {
 } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
-import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk } from './bank.entities.ts'
+import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk, type BulkState } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
 import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bank.dto.ts'
 
@@ -44,7 +44,7 @@ export class BulkService {
       else {
         result.changed++
         if (was.signOff && !item.signOff && asked.change.signedOff !== false) result.signOffsLost++
-        before.push({ ...was, made: item.revision, movedTo: categoryOf(item) })
+        before.push(beforeOf(item, was))
       }
     }
     const kept = this.#keep(person, says(asked.change), before)
@@ -74,7 +74,7 @@ export class BulkService {
       const signedOff = item.signOff && { ...item.signOff, fingerprint: fingerprint(body) }
       this.bank.keepChange(person, item, body, signedOff, 'options moved to spread the keys')
       if (was.signOff && !item.signOff) signOffsLost++
-      before.push({ ...was, made: item.revision })
+      before.push(beforeOf(item, was))
     }
     const kept = this.#keep(person, 'keys spread', before)
     await this.em.flush()
@@ -108,7 +108,8 @@ export class BulkService {
       const item = byId.get(was.itemId)
       const body = bodyAt.get(`${was.itemId} ${was.revision}`)
       if (!item || !body || item.revision !== was.made) continue
-      if (was.movedTo !== undefined && was.movedTo !== categoryOf(item)) continue
+      // Signing off, deleting and moving make no revision.
+      if (was.became && !isAs(item, was.became)) continue
       this.bank.keepChange(person, item, body, was.signOff, 'a change of many undone')
       item.signOff = was.signOff
       item.deletedAt = was.deleted ? (item.deletedAt ?? new Date()) : null
@@ -121,9 +122,8 @@ export class BulkService {
   }
 }
 
-function stateOf(item: BankItem): Omit<BeforeBulk, 'made' | 'movedTo'> {
+function stateOf(item: BankItem): BulkState {
   return {
-    itemId: item.id,
     revision: item.revision,
     signOff: item.signOff,
     deleted: item.deletedAt !== null,
@@ -131,8 +131,12 @@ function stateOf(item: BankItem): Omit<BeforeBulk, 'made' | 'movedTo'> {
   }
 }
 
-function isAs(item: BankItem, was: ReturnType<typeof stateOf>): boolean {
-  return stableJson(stateOf(item)) === stableJson(was)
+function beforeOf(item: BankItem, was: BulkState): BeforeBulk {
+  return { ...was, itemId: item.id, made: item.revision, became: stateOf(item) }
+}
+
+function isAs(item: BankItem, state: BulkState): boolean {
+  return stableJson(stateOf(item)) === stableJson(state)
 }
 
 function signOff(person: SignedIn, item: BankItem): SignOff | null {
