@@ -116,13 +116,13 @@ function ShowItem({
       )}
       <ItemView item={body} />
       <ItemExtras item={body} />
-      <dl className="mt-4 grid grid-cols-[84px_1fr] gap-y-0.5">
+      <dl className="mt-4 grid grid-cols-[84px_minmax(0,1fr)] gap-y-0.5">
         {facts
           .filter(([, value]) => value)
           .map(([name, value]) => (
             <div key={name} className="contents">
               <dt className="text-muted">{name}</dt>
-              <dd>{value}</dd>
+              <dd className="break-words">{value}</dd>
             </div>
           ))}
       </dl>

@@ -38,7 +38,7 @@ export function Notices({ children }: { readonly children: ReactNode }) {
     <NoticeContext.Provider value={tell}>
       {children}
       <div
-        className="fixed bottom-16 left-1/2 z-40 grid w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2"
+        className="fixed bottom-16 left-1/2 z-40 grid grid-cols-1 w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2"
         role="status"
         aria-live="polite"
       >
@@ -54,7 +54,7 @@ function NoticeLine({ notice, drop }: { readonly notice: Notice; readonly drop: 
     <div
       className={`flex items-center gap-3 rounded-[3px] border bg-sheet px-3 py-2 ${notice.tone === 'trouble' ? 'border-l-4 border-beet' : 'border-ink'}`}
     >
-      <span className="grow">
+      <span className="min-w-0 grow break-words">
         {notice.tone === 'trouble' && <span aria-hidden="true">◆ </span>}
         {notice.text}
       </span>
