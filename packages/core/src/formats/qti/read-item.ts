@@ -104,7 +104,8 @@ function toItems(packed: PackedItem, say: (reason: string) => void): Item[] | st
         return earned <= 0 || Math.abs(earned - most) < most * 1e-4 ? most : Number(earned.toFixed(6))
       },
     }
-    const parts = partsOf(reading, (part, asked) => stemOf(part, asked, undefined)) ?? [reading]
+    const isApart = (node: ElementNode): boolean => isForScorer(node) || node.attributes['class'] === 'passage'
+    const parts = partsOf(reading, isApart, (part, asked) => stemOf(part, asked, undefined)) ?? [reading]
     const items = parts.map(read)
     const failed = items.find((item) => typeof item === 'string')
     if (typeof failed === 'string') return failed

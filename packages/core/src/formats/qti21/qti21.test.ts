@@ -362,6 +362,21 @@ describe('as others write it', () => {
     expect(unread.map((one) => one.reason)).toEqual(['It asks 3 things; each became an item of its own.'])
   })
 
+  test('what the scorer is told is shared with no question, and a passage is said once', () => {
+    const { items, unread } = qti21.read(
+      item(
+        named('A', 'identifier', ['A']) + named('B', 'identifier', ['B']),
+        `<div class="passage"><p>The log.</p></div><rubricBlock view="scorer"><p>Both are A, B.</p></rubricBlock>${choiceOf('A', 'First?')}${choiceOf('B', 'Then?')}`,
+        when(rightIn('A'), adds(1)) + when(rightIn('B'), adds(1)),
+      ),
+    )
+    expect(items.map((one) => [plainText(one.passage), plainText(one.stem)])).toEqual([
+      ['The log.', 'First?'],
+      ['The log.', 'Then?'],
+    ])
+    expect(unread.map((one) => one.reason)).toContain('What is for the scorer only is left out: “Both are A, B.”.')
+  })
+
   test('two choices that only earn together are worth a half each', () => {
     const { items } = qti21.read(
       item(

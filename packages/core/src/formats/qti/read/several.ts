@@ -21,14 +21,17 @@ interface Question {
  * front of the first is a passage for all, what stands between two is of the one that follows. Each is worth what a
  * right answer to it alone earns by the item's own rules; where it earns nothing alone, an equal share.
  *
+ * @param isApart tells what stands in the body and is neither asked nor shared: what the scorer is told, a passage that
+ *   is known already.
  * @returns null where the item asks one thing.
  */
 export function partsOf(
   reading: Reading,
+  isApart: (node: ElementNode) => boolean,
   stemOf: (body: ElementNode, interactions: readonly ElementNode[]) => Content,
 ): Reading[] | null {
   const { body, common } = reading
-  const { questions, before } = questionsIn(body)
+  const { questions, before } = questionsIn(body, isApart)
   if (questions.length < 2) return null
   const shared = before.length ? fromElements(before) : []
   const passage = [...(common.passage ?? []), ...shared]
@@ -60,11 +63,15 @@ export function partsOf(
   })
 }
 
-function questionsIn(body: ElementNode): { readonly questions: readonly Question[]; readonly before: MarkupNode[] } {
+function questionsIn(
+  body: ElementNode,
+  isApart: (node: ElementNode) => boolean,
+): { readonly questions: readonly Question[]; readonly before: MarkupNode[] } {
   const questions: Question[] = []
   let before: MarkupNode[] = []
   let waiting: MarkupNode[] = []
   const visit = (node: MarkupNode): void => {
+    if (node.type === 'element' && isApart(node)) return
     if (node.type === 'text' || FEEDBACK_IN_BODY.has(node.name)) {
       waiting.push(node)
       return
