@@ -307,15 +307,18 @@ export function textInlines(text: string, styles: readonly TextStyle[] = []): In
   return nodes
 }
 
+/** Words with nothing to fold or to tell apart, as most texts of an item are. */
+const BARE_LINE = /^[^\s_\\]+(?: [^\s_\\]+)*$/
+
 /** Plain text, a paragraph a line, in normal form, with gaps and TeX told apart. */
 export function contentOfLines(text: string): Content {
-  // Most texts are one line, and parting them costs as much as all the rest.
   if (!text.includes('\n')) return contentOfLine(text)
-  return text.split('\n').flatMap(contentOfLine)
+  const found: Block[] = []
+  for (const line of text.split('\n')) found.push(...contentOfLine(line))
+  return found
 }
 
 function contentOfLine(line: string): Content {
-  if (PERHAPS_SPECIAL.test(line)) return normalizeContent([paragraph(textInlines(line))])
-  const folded = foldBlanks(line).trim()
-  return folded ? [paragraph([{ type: 'text', text: folded }])] : []
+  if (BARE_LINE.test(line)) return [paragraph([{ type: 'text', text: line }])]
+  return normalizeContent([paragraph(textInlines(line))])
 }

@@ -55,6 +55,8 @@ class TreeBuilder {
   readonly #inner: MarkupNode[][] = [[]]
   #here: MarkupNode[] = []
   #top: ElementNode | undefined
+  /** Names as they stand, and without prefix: the same string each time, which is quick to compare. */
+  readonly #names = new Map<string, string>()
 
   constructor(parts: MarkupParts | undefined) {
     this.#parts = parts
@@ -64,7 +66,7 @@ class TreeBuilder {
     if (this.#open.length >= MAX_DEPTH) throw new MarkupError('The XML is not well-formed: it nests too deep.')
     this.#inner.push(this.#here)
     this.#here = []
-    this.#open.push(element(withoutPrefix(name), attributes, this.#here))
+    this.#open.push(element(this.#names.get(name) ?? this.#nameOf(name), attributes, this.#here))
   }
 
   close(end: number): void {
@@ -83,9 +85,10 @@ class TreeBuilder {
   top(): ElementNode | undefined {
     return this.#top
   }
-}
 
-function withoutPrefix(name: string): string {
-  const colon = name.indexOf(':')
-  return colon < 0 ? name : name.slice(colon + 1)
+  #nameOf(said: string): string {
+    const name = said.slice(said.indexOf(':') + 1)
+    this.#names.set(said, name)
+    return name
+  }
 }

@@ -12,23 +12,39 @@ export type Given = ReadonlyMap<string, readonly string[]>
  * @throws RangeError naming a test that is not known.
  */
 export function processItem(item: ElementNode, given: Given): number {
+  return scorerOf(item)(given)
+}
+
+/** The response processing of an item, to be run for several responses: see `processItem`. */
+export function scorerOf(item: ElementNode): (given: Given) => number {
   const processing = child(item, 'resprocessing')
-  const outcomes = processing && child(processing, 'outcomes')
-  const declared = outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
+  const declared = scoreOf(processing)
   const name = declared?.attributes['varname'] ?? 'SCORE'
-  let score = Number(declared?.attributes['defaultval'] ?? 0) || 0
-  let matched = false
-  for (const condition of processing ? children(processing, 'respcondition') : []) {
-    const test = child(condition, 'conditionvar')
-    if (!test || !elementsOf(test).every((one) => holds(one, given, matched))) continue
-    const sets = children(condition, 'setvar').filter((one) => (one.attributes['varname'] ?? 'SCORE') === name)
-    for (const set of sets) score = changed(score, set)
-    matched ||= sets.length > 0
-    if (condition.attributes['continue'] !== 'Yes') break
-  }
   const least = Number(declared?.attributes['minvalue'] ?? -Infinity)
   const most = Number(declared?.attributes['maxvalue'] ?? Infinity)
-  return Math.min(most, Math.max(least, Math.round(score * 1e9) / 1e9))
+  const start = Number(declared?.attributes['defaultval'] ?? 0) || 0
+  const steps = (processing ? children(processing, 'respcondition') : []).map((condition) => ({
+    test: child(condition, 'conditionvar'),
+    sets: children(condition, 'setvar').filter((one) => (one.attributes['varname'] ?? 'SCORE') === name),
+    goesOn: condition.attributes['continue'] === 'Yes',
+  }))
+  return (given) => {
+    let score = start
+    let matched = false
+    for (const { test, sets, goesOn } of steps) {
+      if (!test || !elementsOf(test).every((one) => holds(one, given, matched))) continue
+      for (const set of sets) score = changed(score, set)
+      matched ||= sets.length > 0
+      if (!goesOn) break
+    }
+    return Math.min(most, Math.max(least, Math.round(score * 1e9) / 1e9))
+  }
+}
+
+/** The `decvar` of SCORE, else the first. */
+function scoreOf(processing: ElementNode | undefined): ElementNode | undefined {
+  const outcomes = processing && child(processing, 'outcomes')
+  return outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
 }
 
 /**
@@ -37,9 +53,7 @@ export function processItem(item: ElementNode, given: Given): number {
  */
 export function mostOf(item: ElementNode): number {
   const processing = child(item, 'resprocessing')
-  const outcomes = processing && child(processing, 'outcomes')
-  const declared = outcomes && (children(outcomes, 'decvar').find(isScore) ?? child(outcomes, 'decvar'))
-  const most = Number(declared?.attributes['maxvalue'])
+  const most = Number(scoreOf(processing)?.attributes['maxvalue'])
   if (most > 0) return most
   const reached = processing ? reachable(item, processing) : 0
   return reached > 0 ? reached : 1

@@ -14,7 +14,7 @@ import { conditionsOf, keyTestsOf } from './read/conditions.ts'
 import { readDocuments } from './read/documents.ts'
 import { feedbackOf, type ItemFeedback } from './read/feedback.ts'
 import { fieldsOf, secondsOf, type Fields } from './read/fields.ts'
-import type { Common, Reading } from './read/item.ts'
+import { itemOf, type Common, type Reading } from './read/item.ts'
 import { groupedItem } from './read/grouped.ts'
 import { boxesOf, contentIn, contentOf, isPassage, materialsOf, promptsOf, responsesOf } from './read/material.ts'
 import { partsItem } from './read/parts.ts'
@@ -129,23 +129,23 @@ function commonOf(
   feedback: ItemFeedback,
   shared: Content,
 ): Common {
-  const materials = materialsOf(presentation)
-  const passage = materials.find(isPassage)
-  const ownPassage = [...shared, ...(passage ? contentOf(passage) : [])]
-  const seconds = secondsOf(child(node, 'duration'))
-  const tags = [fields.get('keywords') ?? fields.get('qmd_keywords'), fields.get('qmd_topic')]
-    .flatMap((said) => said?.split(/\s*,\s*/) ?? [])
-    .filter(Boolean)
-  const asked = materials.filter((one) => one !== passage)
+  const passage: Content[number][] = [...shared]
+  const stem: Content[number][] = []
+  for (const rubric of children(node, 'itemrubric'))
+    if (/^candidate$/i.test(rubric.attributes['view'] ?? '')) stem.push(...contentIn(rubric))
+  let hasPassage = false
+  for (const material of materialsOf(presentation)) {
+    if (hasPassage || !isPassage(material)) stem.push(...contentOf(material))
+    else {
+      hasPassage = true
+      passage.push(...contentOf(material))
+    }
+  }
   const [only, ...others] = responses
   // Several responses say what each of them asks for.
-  if (only && !others.length) asked.push(...promptsOf(only))
-  const told = children(node, 'itemrubric').filter((one) => /^candidate$/i.test(one.attributes['view'] ?? ''))
-  const common: Writable<Common> = {
-    stem: [...told.flatMap(contentIn), ...asked.flatMap(contentOf)],
-    points: 1,
-    tags: [...new Set(tags)],
-  }
+  if (only && !others.length) for (const prompt of promptsOf(only)) stem.push(...contentOf(prompt))
+  const common: Writable<Common> = { stem, points: 1, tags: tagsOf(fields) }
+  const seconds = secondsOf(child(node, 'duration'))
   const difficulty = fields.get('qmd_levelofdifficulty')
   const outcome = fields.get('outcome')
   const level = fields.get('level')
@@ -154,11 +154,25 @@ function commonOf(
   if (outcome !== undefined) common.outcome = outcome
   if (level !== undefined) common.level = level
   if (seconds > 0) common.timeLimit = seconds
-  if (ownPassage.length) common.passage = ownPassage
+  if (passage.length) common.passage = passage
   if (feedback.general) common.feedback = feedback.general
   if (feedback.hint) common.hint = feedback.hint
   if (language !== undefined) common.language = language
   return common
+}
+
+function tagsOf(fields: Fields): string[] {
+  const said = [fields.get('keywords') ?? fields.get('qmd_keywords'), fields.get('qmd_topic')].filter(Boolean)
+  return said.length
+    ? [
+        ...new Set(
+          said
+            .join(',')
+            .split(/\s*,\s*/)
+            .filter(Boolean),
+        ),
+      ]
+    : []
 }
 
 type Writable<T> = { -readonly [name in keyof T]: T[name] }
@@ -166,7 +180,7 @@ type Writable<T> = { -readonly [name in keyof T]: T[name] }
 function read(reading: Reading): Item | string {
   const { responses, kind, common } = reading
   const [first] = responses
-  if (!first) return isWorthSomething(reading) ? handedIn(reading) : { ...common, kind: 'note', points: 0 }
+  if (!first) return isWorthSomething(reading) ? handedIn(reading) : itemOf(common, { kind: 'note', points: 0 })
   if (kind === 'scale') return scaleItem(reading, first)
   if (responses.length > 1 || kind === 'cloze' || kind === 'match' || kind === 'grid' || boxesOf(first).length)
     return partsItem(reading)
@@ -188,7 +202,7 @@ function read(reading: Reading): Item | string {
 /** An item with points and nothing to answer in takes what is handed in elsewhere. */
 function handedIn({ common, points, say }: Reading): Item {
   say('It is worth points and has no place to answer in, so it became an essay.')
-  return { ...common, kind: 'essay', points }
+  return itemOf(common, { kind: 'essay', points })
 }
 
 function isWorthSomething({ fields, kind }: Reading): boolean {

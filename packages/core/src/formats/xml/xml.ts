@@ -92,14 +92,14 @@ export function elementsOf(node: ElementNode): ElementNode[] {
 /** Every element below `node` with the name, in document order. */
 export function descendants(node: ElementNode, name: string): ElementNode[] {
   const found: ElementNode[] = []
-  gather(node, name, found)
+  walk(node, (one) => {
+    if (one.name === name) found.push(one)
+    return true
+  })
   return found
 }
 
-function gather(node: ElementNode, name: string, found: ElementNode[]): void {
-  for (const one of node.children) {
-    if (one.type !== 'element') continue
-    if (one.name === name) found.push(one)
-    gather(one, name, found)
-  }
+/** Shows every element below `node`, in document order, and goes down into those for which `enter` says so. */
+export function walk(node: ElementNode, enter: (one: ElementNode) => boolean): void {
+  for (const one of node.children) if (one.type === 'element' && enter(one)) walk(one, enter)
 }

@@ -2,14 +2,20 @@ import { textOf, type ElementNode } from '../../../content/elements.ts'
 import { plainText } from '../../../content/plain.ts'
 import type { Item, Option } from '../../../item/model.ts'
 import { isTruth, truthIn } from '../../package/truth.ts'
-import { descendants } from '../../xml/xml.ts'
-import { processItem } from '../process.ts'
+import { descendants, walk } from '../../xml/xml.ts'
+import { scorerOf } from '../process.ts'
 import { earns, onlyEqual, positiveTests } from './conditions.ts'
-import { identOf, type Reading } from './item.ts'
+import { identOf, itemOf, type Reading } from './item.ts'
 import { contentIn } from './material.ts'
 
 export function labelsOf(response: ElementNode): ElementNode[] {
-  return descendants(response, 'response_label')
+  const labels: ElementNode[] = []
+  walk(response, (one) => {
+    const isLabel = one.name === 'response_label'
+    if (isLabel) labels.push(one)
+    return !isLabel && one.name !== 'material'
+  })
+  return labels
 }
 
 /** One `response_lid`: single choice, multiple response, true or false, or an order. */
@@ -23,37 +29,36 @@ export function choiceItem(reading: Reading, response: ElementNode): Item | stri
   })
   if (options.length < 2) return 'The item offers fewer than two choices.'
   const cardinality = response.attributes['rcardinality'] ?? 'Single'
-  if (cardinality === 'Ordered') return { ...common, kind: 'order', points, options, key: orderKey(reading, name) }
+  if (cardinality === 'Ordered') return itemOf(common, { kind: 'order', points, options, key: orderKey(reading, name) })
   const shuffle = descendants(response, 'render_choice')[0]?.attributes['shuffle'] === 'Yes'
   if (cardinality === 'Multiple')
-    return multipleItem(reading, name, { ...common, kind: 'multiple', points, options, shuffle })
-  const earned = options.map(({ id }) => ({ id, share: rounded(processItem(node, new Map([[name, [id]]])) / most) }))
+    return itemOf(common, { kind: 'multiple', points, options, shuffle, ...multipleKey(reading, name, options) })
+  const score = scorerOf(node)
+  const earned = options.map(({ id }) => ({ id, share: rounded(score(new Map([[name, [id]]])) / most) }))
   const best = Math.max(...earned.map((one) => one.share))
   const key = best > 0 ? earned.filter((one) => one.share === best).map((one) => one.id) : []
   if (isTruth(options))
-    return { ...common, kind: 'truefalse', points, key: key.slice(0, 1).map((id) => truthIn(options, id)) }
+    return itemOf(common, { kind: 'truefalse', points, key: key.slice(0, 1).map((id) => truthIn(options, id)) })
   // Choices that earn the same are all right; only one of them can be the key, the others earn as much.
   const weights = Object.fromEntries(
     earned.filter((one) => one.share > 0 && one.id !== key[0]).map((one) => [one.id, one.share]),
   )
   if (earned.some((one) => one.share < 0)) reading.say('Choices that take points away take none here.')
   const partial = Object.keys(weights).length > 0
-  return { ...common, kind: 'single', points, options, key: key.slice(0, 1), shuffle, ...(partial && { weights }) }
+  return itemOf(common, { kind: 'single', points, options, key: key.slice(0, 1), shuffle, ...(partial && { weights }) })
 }
 
-function multipleItem(
-  reading: Reading,
-  name: string,
-  plain: Omit<Extract<Item, { kind: 'multiple' }>, 'key' | 'credit'>,
-): Item {
+type MultipleKey = Pick<Extract<Item, { kind: 'multiple' }>, 'key' | 'credit' | 'weights'>
+
+function multipleKey(reading: Reading, name: string, options: readonly Option[]): MultipleKey {
   const changes = changesOf(reading, name)
-  const ids = plain.options.map((option) => option.id)
+  const ids = options.map((option) => option.id)
   if (changes.size === 0 || reading.fields.get('credit') === 'all')
-    return { ...plain, key: exactKey(reading, name, ids), credit: 'all' }
+    return { key: exactKey(reading, name, ids), credit: 'all' }
   const weights = Object.fromEntries(ids.map((id) => [id, rounded(changes.get(id) ?? 0)]))
   const key = ids.filter((id) => (weights[id] ?? 0) > 0)
   const isEach = ids.every((id) => Math.abs((weights[id] ?? 0) - (key.includes(id) ? 1 : -1) / key.length) < 1e-4)
-  return isEach ? { ...plain, key, credit: 'each' } : { ...plain, key, credit: 'weights', weights }
+  return isEach ? { key, credit: 'each' } : { key, credit: 'weights', weights }
 }
 
 /** What choosing each label adds, as a share of the points. */
@@ -92,15 +97,14 @@ function orderKey({ tests }: Reading, name: string): string[] {
 export function scaleItem({ common, fields }: Reading, response: ElementNode): Item {
   const texts = labelsOf(response).map((label) => plainText(contentIn(label)))
   const ends = [texts[0], texts.at(-1)].map((text) => /^-?\d+\s*–\s*(.*)$/su.exec(text ?? '')?.[1])
-  return {
-    ...common,
+  return itemOf(common, {
     kind: 'scale',
     points: 0,
     low: Number(fields.get('low') ?? 1),
     high: Number(fields.get('high') ?? texts.length),
     ...(ends[0] !== undefined && { lowLabel: ends[0] }),
     ...(ends[1] !== undefined && { highLabel: ends[1] }),
-  }
+  })
 }
 
 function rounded(share: number): number {

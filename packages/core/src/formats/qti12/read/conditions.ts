@@ -81,24 +81,33 @@ export interface Accepted {
  * @param index the place in an ordered response that is asked about, from 1.
  */
 export function acceptedBy(tests: KeyTests, response: string, index?: number): Accepted {
-  const own = (tests.get(response) ?? []).filter(
-    ({ test }) =>
-      /^var(?:equal|substring)$/.test(test.name) && (index === undefined || Number(test.attributes['index']) === index),
-  )
-  const most = Math.max(0, ...own.map((one) => one.amount))
-  const text = ({ test }: (typeof own)[number]): string => {
+  const best: string[] = []
+  const lesser: string[] = []
+  let most = 0
+  let sensitive = true
+  let inPart = false
+  for (const { test, amount } of tests.get(response) ?? []) {
+    const isPart = test.name === 'varsubstring'
+    if (!isPart && test.name !== 'varequal') continue
+    if (index !== undefined && Number(test.attributes['index']) !== index) continue
+    inPart ||= isPart
+    sensitive &&= test.attributes['case'] === 'Yes'
+    if (amount > most) {
+      lesser.push(...best.splice(0))
+      most = amount
+    }
     const said = textOf(test).trim()
-    return test.name === 'varsubstring' ? `*${said}*` : said
+    const list = amount < most ? lesser : best
+    list.push(isPart ? `*${said}*` : said)
   }
-  const key = [...new Set(own.filter((one) => one.amount === most).map(text))]
-  const sensitive = own.length > 0 && own.every(({ test }) => test.attributes['case'] === 'Yes')
+  const key = [...new Set(best)]
   return {
     key,
-    partial: [...new Set(own.map(text))].filter((one) => !key.includes(one)),
+    partial: lesser.length ? [...new Set(lesser)].filter((one) => !key.includes(one)) : lesser,
     rules: {
       ...DEFAULT_TEXT_RULES,
-      letterCase: sensitive ? 'respect' : 'ignore',
-      ...(own.some(({ test }) => test.name === 'varsubstring') && { pattern: 'star' as const }),
+      letterCase: sensitive && best.length ? 'respect' : 'ignore',
+      ...(inPart && { pattern: 'star' as const }),
     },
   }
 }

@@ -3,7 +3,7 @@ import type { ElementNode } from '../../../content/elements.ts'
 import type { Item } from '../../../item/model.ts'
 import { labelsOf } from './choice.ts'
 import { earns, positiveTests } from './conditions.ts'
-import { identOf, type Reading } from './item.ts'
+import { identOf, itemOf, type Reading } from './item.ts'
 import { contentIn } from './material.ts'
 
 /**
@@ -35,13 +35,12 @@ export function groupedItem(reading: Reading, response: ElementNode): Item | str
     return 'A group of labels without two lists to match is not held.'
   if (new Set(key.map(([from]) => from)).size < key.length) return 'Something on the left has two right partners.'
   const whole = conditions.filter(earns).length === 1 && key.length > 1
-  return {
-    ...common,
+  return itemOf(common, {
     kind: 'match',
     points,
     left: left.map(contentIn),
     right: right.map(contentIn),
     key,
     ...(whole && { credit: 'all' as const }),
-  }
+  })
 }

@@ -27,6 +27,14 @@ export interface Reading {
   readonly say: (reason: string) => void
 }
 
+/** What an item of some kind has besides, or in place of, what every item has. */
+type Own<T extends Item> = T extends Item ? Omit<T, keyof Common> & Partial<Common> : never
+
+/** The item with what is its own. It takes `common` over: a copy for each item is a tenth of the time that reading takes. */
+export function itemOf(common: Common, own: Own<Item>): Item {
+  return Object.assign(common, own) as Item
+}
+
 export function identOf(node: ElementNode): string {
   return node.attributes['ident'] ?? ''
 }

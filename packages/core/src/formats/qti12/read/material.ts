@@ -2,7 +2,7 @@ import { contentOfLines, textOf, type ElementNode } from '../../../content/eleme
 import { contentFromHtml } from '../../../content/html.ts'
 import { paragraph, type Block, type Content } from '../../../content/model.ts'
 import { contentOfUnmarked } from '../../../content/unmarked.ts'
-import { children, descendants, elementsOf } from '../../xml/xml.ts'
+import { children, descendants, walk } from '../../xml/xml.ts'
 
 /** The content of one `material`. */
 export function contentOf(material: ElementNode): Content {
@@ -37,11 +37,11 @@ export function contentIn(node: ElementNode): Content {
 /** Every response element of an item, in reading order. */
 export function responsesOf(node: ElementNode): ElementNode[] {
   const found: ElementNode[] = []
-  const visit = (one: ElementNode): void => {
-    if (isResponse(one)) found.push(one)
-    else for (const inner of elementsOf(one)) visit(inner)
-  }
-  for (const inner of elementsOf(node)) visit(inner)
+  walk(node, (one) => {
+    if (!isResponse(one)) return true
+    found.push(one)
+    return false
+  })
   return found
 }
 
@@ -53,33 +53,31 @@ export function isPassage(material: ElementNode): boolean {
 /** Whether text goes on behind the last response. */
 export function goesOnBehind(presentation: ElementNode): boolean {
   let behind = false
-  const visit = (one: ElementNode): void => {
-    if (one.name === 'material' || isResponse(one)) behind = one.name === 'material' && textOf(one).trim() !== ''
-    else for (const inner of elementsOf(one)) visit(inner)
-  }
-  for (const inner of elementsOf(presentation)) visit(inner)
+  walk(presentation, (one) => {
+    if (one.name !== 'material' && !isResponse(one)) return true
+    behind = one.name === 'material' && textOf(one).trim() !== ''
+    return false
+  })
   return behind
 }
 
 /** What a response says beside its choices: a prompt, or text round its boxes. */
 export function promptsOf(response: ElementNode): ElementNode[] {
   const found: ElementNode[] = []
-  const visit = (one: ElementNode): void => {
+  walk(response, (one) => {
     if (one.name === 'material') found.push(one)
-    else if (one.name !== 'response_label') for (const inner of elementsOf(one)) visit(inner)
-  }
-  for (const inner of elementsOf(response)) visit(inner)
+    return one.name !== 'material' && one.name !== 'response_label'
+  })
   return found
 }
 
 /** The material of the question itself, not of its responses. */
 export function materialsOf(node: ElementNode): ElementNode[] {
   const found: ElementNode[] = []
-  const visit = (one: ElementNode): void => {
+  walk(node, (one) => {
     if (one.name === 'material') found.push(one)
-    else if (!isResponse(one)) for (const inner of elementsOf(one)) visit(inner)
-  }
-  for (const inner of elementsOf(node)) visit(inner)
+    return one.name !== 'material' && !isResponse(one)
+  })
   return found
 }
 
@@ -98,30 +96,31 @@ export function withGaps(presentation: ElementNode): Content {
     else blocks.push(block)
     open = false
   }
-  const visit = (one: ElementNode): void => {
-    if (one === passage) return
-    if (one.name === 'material') for (const block of contentOf(one)) append(block)
-    else if (isResponse(one)) {
-      const inside = boxesOf(one)
-      if (inside.length) {
+  const appendResponse = (response: ElementNode): void => {
+    const inside = boxesOf(response)
+    if (inside.length) {
+      open = true
+      for (const part of inside) {
+        if (part.name === 'material') contentOf(part).forEach(append)
+        else append(paragraph([{ type: 'gap' }]))
         open = true
-        for (const part of inside) {
-          if (part.name === 'material') contentOf(part).forEach(append)
-          else append(paragraph([{ type: 'gap' }]))
-          open = true
-        }
-        return
       }
-      const own = promptsOf(one).flatMap(contentOf)
-      // A part that says what it asks for stands on a line of its own.
-      if (own.length) open = false
-      own.forEach(append)
-      open = true
-      append(paragraph([{ type: 'gap' }]))
-      open = true
-    } else for (const inner of elementsOf(one)) visit(inner)
+      return
+    }
+    const own = promptsOf(response).flatMap(contentOf)
+    // A part that says what it asks for stands on a line of its own.
+    if (own.length) open = false
+    own.forEach(append)
+    open = true
+    append(paragraph([{ type: 'gap' }]))
+    open = true
   }
-  for (const inner of elementsOf(presentation)) visit(inner)
+  walk(presentation, (one) => {
+    if (isResponse(one)) appendResponse(one)
+    else if (one.name !== 'material') return true
+    else if (one !== passage) contentOf(one).forEach(append)
+    return false
+  })
   return blocks
 }
 
@@ -129,11 +128,12 @@ export function withGaps(presentation: ElementNode): Content {
 export function boxesOf(response: ElementNode): ElementNode[] {
   if (response.name !== 'response_str' && response.name !== 'response_num') return []
   const found: ElementNode[] = []
-  const visit = (one: ElementNode): void => {
-    if (one.name === 'material' || one.name === 'response_label') found.push(one)
-    else for (const inner of elementsOf(one)) visit(inner)
-  }
-  for (const fib of children(response, 'render_fib')) visit(fib)
+  for (const fib of children(response, 'render_fib'))
+    walk(fib, (one) => {
+      if (one.name !== 'material' && one.name !== 'response_label') return true
+      found.push(one)
+      return false
+    })
   const boxes = found.filter((one) => one.name === 'response_label').length
   return boxes > 1 || (boxes === 1 && found.length > 1) ? found : []
 }

@@ -5,7 +5,7 @@ import { plainText } from '../../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type ClozeGap, type Item, type TextRules } from '../../../item/model.ts'
 import { labelsOf } from './choice.ts'
 import { acceptedBy, hasBounds } from './conditions.ts'
-import { identOf, type Reading } from './item.ts'
+import { identOf, itemOf, type Reading } from './item.ts'
 import { boxesOf, contentIn, contentOf, promptsOf, withGaps } from './material.ts'
 
 const NOT_HELD = 'Items with several responses of this sort are not held.'
@@ -55,8 +55,15 @@ function boxesItem(reading: Reading): Item | string {
   if (countGaps(stem) !== gaps.length) return NOT_HELD
   const [only] = gaps
   const rules = only?.rules ?? DEFAULT_TEXT_RULES
-  if (gaps.length === 1) return { ...common, kind: 'short', stem, points, key: only?.key ?? [], rules }
-  return { ...common, kind: 'cloze', stem, points, gaps: gaps.map(({ key }) => ({ key })), rules, ...creditOf(reading) }
+  if (gaps.length === 1) return itemOf(common, { kind: 'short', stem, points, key: only?.key ?? [], rules })
+  return itemOf(common, {
+    kind: 'cloze',
+    stem,
+    points,
+    gaps: gaps.map(({ key }) => ({ key })),
+    rules,
+    ...creditOf(reading),
+  })
 }
 
 /** All parts choose from the same partners. */
@@ -79,10 +86,11 @@ function pairsItem(reading: Reading, left: readonly Content[]): Item | string {
     const partner = labelsOf(response).findIndex((label) => identOf(label) === text)
     return partner < 0 ? [] : [[index, partner] as const]
   })
-  const parts = { ...common, points, key, ...creditOf(reading) }
-  return kind === 'grid'
-    ? { ...parts, kind: 'grid', rows: left, columns: right }
-    : { ...parts, kind: 'match', left, right }
+  const own = { points, key, ...creditOf(reading) }
+  return itemOf(
+    common,
+    kind === 'grid' ? { ...own, kind: 'grid', rows: left, columns: right } : { ...own, kind: 'match', left, right },
+  )
 }
 
 /** All or nothing where it is said, or where one condition asks for all parts. */
@@ -133,8 +141,7 @@ function clozeItem(reading: Reading, stem: Content): Item {
     }
   })
   const words = fields.get('wordbank')
-  return {
-    ...common,
+  return itemOf(common, {
     kind: 'cloze',
     stem: stem.length ? stem : [paragraph([])],
     points,
@@ -142,7 +149,7 @@ function clozeItem(reading: Reading, stem: Content): Item {
     rules: rules ?? DEFAULT_TEXT_RULES,
     ...(words !== undefined && { wordBank: wordsIn(words) }),
     ...creditOf(reading),
-  }
+  })
 }
 
 function wordsIn(text: string): string[] {

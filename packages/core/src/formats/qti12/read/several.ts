@@ -1,8 +1,8 @@
 import type { ElementNode } from '../../../content/elements.ts'
 import type { Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
-import { descendants, elementsOf } from '../../xml/xml.ts'
-import { processItem } from '../process.ts'
+import { descendants, walk } from '../../xml/xml.ts'
+import { scorerOf } from '../process.ts'
 import { labelsOf } from './choice.ts'
 import { identOf, type Reading } from './item.ts'
 import { partsAlike } from './parts.ts'
@@ -23,12 +23,10 @@ export function questionsOf(reading: Reading): Reading[] | null {
   const stems = stemsIn(presentation, responses)
   if (stems.some((stem) => !ENDS.test(plainText(stem)))) return null
   const { feedback, hint, ...rest } = common
+  const score = scorerOf(node)
   const parts = responses.map((response, index): Reading => {
     const name = identOf(response)
-    const best = Math.max(
-      0,
-      ...labelsOf(response).map((label) => processItem(node, new Map([[name, [identOf(label)]]]))),
-    )
+    const best = Math.max(0, ...labelsOf(response).map((label) => score(new Map([[name, [identOf(label)]]]))))
     const own = best > 0 ? best : most / responses.length
     const isLast = index === responses.length - 1
     return {
@@ -51,14 +49,15 @@ export function questionsOf(reading: Reading): Reading[] | null {
 function stemsIn(presentation: ElementNode, responses: readonly ElementNode[]): Content[] {
   const stems: Content[] = []
   let waiting: Content = []
-  const visit = (one: ElementNode): void => {
+  walk(presentation, (one) => {
     if (responses.includes(one)) {
       stems.push([...waiting, ...promptsOf(one).flatMap(contentOf)])
       waiting = []
-    } else if (one.name === 'material') {
-      if (!isPassage(one)) waiting = [...waiting, ...contentOf(one)]
-    } else elementsOf(one).forEach(visit)
-  }
-  elementsOf(presentation).forEach(visit)
+      return false
+    }
+    if (one.name !== 'material') return true
+    if (!isPassage(one)) waiting = [...waiting, ...contentOf(one)]
+    return false
+  })
   return stems
 }

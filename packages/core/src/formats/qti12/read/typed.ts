@@ -3,7 +3,7 @@ import type { Item, NumericKey } from '../../../item/model.ts'
 import { rubricLine } from '../../package/rubric.ts'
 import { children, descendants } from '../../xml/xml.ts'
 import { acceptedBy, bandOf, earns, hasBounds } from './conditions.ts'
-import { identOf, type Reading } from './item.ts'
+import { identOf, itemOf, type Reading } from './item.ts'
 import { goesOnBehind, withGaps } from './material.ts'
 
 /** One `response_str` or `response_num`: a short answer, a number, or an essay. */
@@ -25,20 +25,19 @@ function shortItem({ common, points, tests, presentation, say }: Reading, name: 
   const { key, rules, partial } = acceptedBy(tests, name)
   if (partial.length) say(`Answers that earn only a part of the points are left out: ${partial.join('; ')}.`)
   const stem = goesOnBehind(presentation) ? withGaps(presentation) : common.stem
-  return { ...common, kind: 'short', stem, points, key, rules }
+  return itemOf(common, { kind: 'short', stem, points, key, rules })
 }
 
 function essayItem({ node, common, points, feedback }: Reading): Item {
   const rubric = children(node, 'itemrubric')
     .filter((one) => !/^candidate$/i.test(one.attributes['view'] ?? ''))
     .flatMap((one) => descendants(one, 'mattext'))
-  return {
-    ...common,
+  return itemOf(common, {
     kind: 'essay',
     points,
     ...(feedback.sample && { sample: feedback.sample }),
     ...(rubric.length > 0 && { rubric: rubric.map((line) => rubricLine(textOf(line))) }),
-  }
+  })
 }
 
 function numericItem({ common, points, most, conditions, fields, say }: Reading, name: string): Item {
@@ -50,5 +49,5 @@ function numericItem({ common, points, most, conditions, fields, say }: Reading,
     return [credit < 1 ? { ...found.band, credit } : found.band]
   })
   const unit = fields.get('unit')
-  return { ...common, kind: 'numeric', points, key, ...(unit !== undefined && { unit }) }
+  return itemOf(common, { kind: 'numeric', points, key, ...(unit !== undefined && { unit }) })
 }
