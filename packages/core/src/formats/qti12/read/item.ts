@@ -32,7 +32,7 @@ type Own<T extends Item> = T extends Item ? Omit<T, keyof Common> & Partial<Comm
 
 /** The item with what is its own. It takes `common` over: a copy for each item is a tenth of the time that reading takes. */
 export function itemOf(common: Common, own: Own<Item>): Item {
-  return Object.assign(common, own) as Item
+  return Object.assign<Common, Own<Item>>(common, own)
 }
 
 export function identOf(node: ElementNode): string {
