@@ -57,21 +57,27 @@ await main(async () => {
     median / FRAME_MS,
     1,
   )
-  await formats()
+  const items = await mixedItems()
+  await formats(items)
+  await drafts(items)
   await bank()
 })
 
-/** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
-async function formats() {
-  const { FORMATS, paragraph, readDraft, styledText } = await import('../packages/core/dist/index.js')
-  const { packZip, readItemsJson, unpackZip, writeItemsJson } = await import('../packages/documents/dist/index.js')
+/** Items of every kind, no two of which say the same, as in a bank; otherwise zipping would have next to nothing to do. */
+async function mixedItems() {
+  const { paragraph, readDraft, styledText } = await import('../packages/core/dist/index.js')
   const sample = readFileSync(new URL('../packages/core/samples/layouts/all-kinds.txt', import.meta.url), 'utf8')
   const some = readDraft({ text: sample }).items.map((read) => read.item)
-  // No two items say the same, as in a bank; otherwise zipping would have next to nothing to do.
-  const items = Array.from({ length: MIXED_ITEMS }, (_none, at) => {
+  return Array.from({ length: MIXED_ITEMS }, (_none, at) => {
     const item = some[at % some.length]
     return { ...item, stem: [...item.stem, paragraph([styledText(remark(at), [])])] }
   })
+}
+
+/** Each format written and read back, against zipping and unzipping, or JSON-printing and parsing, the same content. */
+async function formats(items) {
+  const { FORMATS } = await import('../packages/core/dist/index.js')
+  const { packZip, readItemsJson, unpackZip, writeItemsJson } = await import('../packages/documents/dist/index.js')
   const asJson = () => JSON.parse(JSON.stringify(items))
   const own = sideBySide(() => readItemsJson(writeItemsJson(items, 'Bench')), asJson)
   line(
@@ -95,6 +101,36 @@ async function formats() {
     line(
       `${format.name}, ${MIXED_ITEMS} items written and read`,
       `${ours.toFixed(0)} ms; ${isText ? 'JSON printed and parsed' : 'the same files zipped and unzipped'} ${plain.toFixed(0)} ms`,
+      ours / plain,
+      3,
+    )
+  }
+}
+
+/** Tables and the tidy text, which are read as any draft is, against the same: to zip, or to JSON. */
+async function drafts(items) {
+  const { readDraft } = await import('../packages/core/dist/index.js')
+  const { packZip, readFile, unpackZip, writeFileAs } = await import('../packages/documents/dist/index.js')
+  const asJson = () => JSON.parse(JSON.stringify(items))
+  for (const [target, name] of [
+    ['csv', 'CSV'],
+    ['xlsx', 'XLSX'],
+    ['draft', 'tidy text'],
+  ]) {
+    const write = () => writeFileAs(items, target, { title: 'Bench', as: 'bank' })
+    const { bytes } = await write()
+    const files = target === 'xlsx' ? unpackZip(bytes) : null
+    let ours = Number.POSITIVE_INFINITY
+    let plain = Number.POSITIVE_INFINITY
+    for (let run = 0; run < RUNS; run++) {
+      const start = performance.now()
+      readDraft((await readFile((await write()).bytes)).source)
+      ours = Math.min(ours, performance.now() - start)
+      plain = Math.min(plain, took(files ? () => unpackZip(packZip(files)) : asJson))
+    }
+    line(
+      `${name}, ${MIXED_ITEMS} items written and read as a draft`,
+      `${ours.toFixed(0)} ms; ${files ? 'the same files zipped and unzipped' : 'JSON printed and parsed'} ${plain.toFixed(0)} ms`,
       ours / plain,
       3,
     )

@@ -67,6 +67,8 @@ function readTables(
 
 class DraftWriter {
   #text = ''
+  /** The last two characters of the text; looking for them in a text that grows would copy it each time. */
+  #end = ''
   readonly #styles: SourceStyle[] = []
   #inList = false
   /** What the paragraph before was, to tell where a new question starts without any number. */
@@ -192,11 +194,12 @@ class DraftWriter {
   }
 
   #blank(): void {
-    if (this.#text && !this.#text.endsWith('\n\n')) this.#write('\n')
+    if (this.#text && this.#end !== '\n\n') this.#write('\n')
   }
 
   #write(text: string): void {
     this.#text += text
+    this.#end = (this.#end + text.slice(-2)).slice(-2)
   }
 
   finish(): DraftSource {
