@@ -81,6 +81,17 @@ const keywordAtStart = remembered((text: string): Keyword | null => {
   return role ? { role, end: found[0].length, word } : null
 })
 
+const ANSWER_LETTER = new RegExp(
+  `^(${anyOf([...wordsFor('answer')].sort((a, b) => b.length - a.length))})\\s+(?=[A-H][).]?\\s*$)`,
+  'iu',
+)
+
+/** "Lösung A", "Answer C": an answer that is a letter, with nothing between the word and it. */
+export function answerLetterAt(text: string, at: number): Keyword | null {
+  const found = ANSWER_LETTER.exec(text.slice(at))
+  return found?.[1] ? { role: 'answer', end: at + found[0].length, word: found[1].toLowerCase() } : null
+}
+
 /** Statements behind other text in the same line, with a colon: "d) Rye Answer: b)". In order, not at `from` itself. */
 export function keywordsWithin(text: string, from: number): readonly KeywordWithin[] {
   return /[:：=.–—(-]/.test(text) ? allKeywords(text).filter((keyword) => keyword.start > from) : []
@@ -182,6 +193,26 @@ export function trueFalseJudged(text: string): { readonly from: number; readonly
   return { from: found.index + stop, value: found.index + found[0].lastIndexOf(found[1]) }
 }
 
+const MARK = '[☐☑☒□■✅◻○●⬜]|[\\[(]\\s?[xX✓✔]?\\s?[\\])]'
+const TF_BOXED = new RegExp(
+  `(?<!${LETTER})(?:(${T})\\s*(${MARK})[\\s/,|]*(${F})\\s*(${MARK})|(${F})\\s*(${MARK})[\\s/,|]*(${T})\\s*(${MARK}))\\s*$`,
+  'iu',
+)
+
+/** "… True ☐ False ☑" at the end of a text: each word, with the box behind it. */
+export function trueFalseBoxed(
+  text: string,
+): readonly { readonly from: number; readonly word: string; readonly box: string }[] | null {
+  const found = TF_BOXED.exec(text)
+  if (!found) return null
+  const [first = '', firstBox = '', second = '', secondBox = ''] = found.slice(1).filter((part) => part !== undefined)
+  const from = found.index
+  return [
+    { from, word: first, box: firstBox },
+    { from: from + found[0].indexOf(second, first.length + firstBox.length), word: second, box: secondBox },
+  ]
+}
+
 const TRUTH_SET = new Set(TRUTH)
 const FALSEHOOD_SET = new Set(FALSEHOOD)
 
@@ -235,7 +266,7 @@ const SECTION_LABEL = new RegExp(
 const ANSWER_WORD = phraseAt([...wordsFor('answer'), ...columnWords('key')].filter((word) => word.length > 3))
 const DRESS = phraseAt(wordsFor('dress'))
 const IDENTITY = new RegExp(
-  `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$)|\\s*[._＿…]{4,})`,
+  `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$|\\s{3,}\\p{L}+\\s*[:：])|\\s*[._＿…]{4,})`,
   'iu',
 )
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')

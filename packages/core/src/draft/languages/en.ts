@@ -126,6 +126,8 @@ export const en: LanguageWords = {
     'key',
     'solutions',
     'answer sheet',
+    'answer section',
+    'answers section',
     'correct answers',
     'keys',
     'solution key',
@@ -283,6 +285,7 @@ export const en: LanguageWords = {
     short: [
       'short',
       'short answer',
+      'completion',
       'fill in the blank',
       'fill in the gap',
       'fill-in',

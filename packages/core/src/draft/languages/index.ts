@@ -1,16 +1,22 @@
 import { ar } from './ar.ts'
+import { cs } from './cs.ts'
+import { da } from './da.ts'
 import { de } from './de.ts'
 import { en } from './en.ts'
 import { es } from './es.ts'
+import { fi } from './fi.ts'
 import { fr } from './fr.ts'
 import { he } from './he.ts'
+import { hu } from './hu.ts'
 import { it } from './it.ts'
 import { ja } from './ja.ts'
 import type { ItemKind } from '../../item/model.ts'
 import type { ColumnWord, LanguageWords } from './language.ts'
+import { nb } from './nb.ts'
 import { nl } from './nl.ts'
 import { pl } from './pl.ts'
 import { pt } from './pt.ts'
+import { ro } from './ro.ts'
 import { ru } from './ru.ts'
 import { sv } from './sv.ts'
 import { tr } from './tr.ts'
@@ -18,7 +24,30 @@ import { uk } from './uk.ts'
 import { zh } from './zh.ts'
 
 /** Every language whose words the reader knows. */
-export const LANGUAGES: readonly LanguageWords[] = [en, de, fr, es, pt, it, nl, sv, pl, ru, uk, tr, ar, he, zh, ja]
+export const LANGUAGES: readonly LanguageWords[] = [
+  en,
+  de,
+  fr,
+  es,
+  pt,
+  it,
+  nl,
+  sv,
+  pl,
+  ru,
+  uk,
+  tr,
+  ar,
+  he,
+  zh,
+  ja,
+  da,
+  nb,
+  fi,
+  cs,
+  hu,
+  ro,
+]
 
 type WordField = Exclude<
   {

@@ -1,6 +1,7 @@
 import { romanValue } from '../labels.ts'
 import type { Line, Span } from '../model.ts'
 import { cues, questionLabelAt } from '../words.ts'
+import { isKindAlone } from './line-findings.ts'
 import type { KeyBlock } from './sorted.ts'
 
 /** One entry of a list of keys: which item, and where its value stands. */
@@ -28,6 +29,8 @@ export function readKeyEntries(block: KeyBlock): KeyEntry[] {
   const entries: KeyEntry[] = []
   let section = block.section
   for (const line of block.lines) {
+    // "COMPLETION" between the keys of two sections.
+    if (isKindAlone(line.text.trim())) continue
     const named = sectionAt(line.text, 0)
     let start = named?.end ?? blockStart(line.text)
     if (named) {

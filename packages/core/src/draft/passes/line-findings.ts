@@ -67,6 +67,25 @@ export function bareLetter(shape: Shape): Label | null {
   }
 }
 
+/** The signs of a pools coupon (home, draw, away), which Nordic quizzes put before their three options; common practice. */
+export const OUTCOMES = ['1', 'X', '2']
+
+export function outcomeLabel(shape: Shape): Label | null {
+  const found = /^([1X2])\s?([).:])\s+(?=\S)/i.exec(shape.line.text.slice(shape.body))
+  if (!found?.[1] || !found[2]) return null
+  const text = found[1].toUpperCase()
+  const value = OUTCOMES.indexOf(text)
+  return {
+    script: 'latin',
+    value,
+    delimiter: found[2],
+    upper: true,
+    text,
+    from: shape.body,
+    to: shape.body + found[0].length,
+  }
+}
+
 /** "A nucleus  B ribosome  C vacuole": bare letters in one line, parted by wide gaps. */
 export function bareRow(shape: Shape): Label | null {
   const row = /^[Aa]\s\S.*?\s{2,}[Bb]\s\S.*?\s{2,}[Cc]\s\S/.test(shape.line.text.slice(shape.body))
@@ -99,10 +118,30 @@ export function howLabelled(shapes: readonly Shape[], after = 0): Labelling {
   const questions = shapes.filter((shape) => shape.question && !shape.line.preformatted).length
   if (questions >= 2 && !numbersRunThrough(shapes, questions)) return 'question'
   if (shapes.filter((shape) => LED.test(shape.line.text)).length >= 2) return 'number'
+  if (asksAboveOptions(shapes)) return 'asked'
   if (countUp(shapes, false, after) >= 1 || countUp(shapes, true, after) >= 2) return 'number'
   if (questions === 1) return 'question'
   if (shapes.filter((shape) => shape.bareQuestion >= 0 && !shape.line.preformatted).length >= 2) return 'asked'
   return romansCountUp(shapes) ? 'roman' : 'none'
+}
+
+/** "Question: …" above options that are numbered from one, each time anew. */
+function asksAboveOptions(shapes: readonly Shape[]): boolean {
+  let asked = 0
+  let listed = 0
+  let next = -1
+  for (const shape of shapes) {
+    if (shape.line.preformatted) continue
+    if (shape.bareQuestion >= 0) {
+      asked++
+      next = 0
+    } else if (shape.number && next >= 0) {
+      if (shape.number.value !== next) return false
+      if (next === 0) listed++
+      next++
+    } else if (shape.number) return false
+  }
+  return asked >= 2 && listed === asked
 }
 
 /** How often one number follows another at the start of lines; `bare` for numbers with nothing but a wide gap behind. */
@@ -126,6 +165,7 @@ function numbersRunThrough(shapes: readonly Shape[], questions: number): boolean
   let parted = 0
   for (const shape of shapes) {
     if (shape.question && last > 0) parted++
+    if (last > 1 && cues.isKeyTitle(bodyText(shape))) break
     const label = shape.number
     if (!label || shape.bullet || shape.question || shape.line.indent > 2 || label.delimiter === ' ') continue
     if (label.value !== last) return false
@@ -184,6 +224,35 @@ function romansCountUp(shapes: readonly Shape[]): boolean {
 /** "Multiple choice. Circle the letter": a heading that starts with the name of a kind. */
 export function namesKind(text: string): boolean {
   return kindNamed(/^[^.:(]*/.exec(text)?.[0] ?? '') !== null || trueFalseLead(text) !== null
+}
+
+/** "Options:" alone above the options. */
+export const LEADS_OPTIONS =
+  /^(?:(?:answer )?(?:options|choices)|optionen|antwortmöglichkeiten|antwortoptionen|choix|propositions|opciones|alternativas|opções|opzioni|opties|keuzes|alternativ|svarsalternativ|opcje|варианты(?: ответов?)?|şıklar|选项|選択肢)\s*[:：]$/iu
+
+/** "Short Answer", "COMPLETION (2 marks each)": the name of a kind and nothing else. */
+export function isKindAlone(text: string): boolean {
+  const name = text.replace(/\s*[([][^()[\]]*[)\]]\s*$/, '').replace(/[\s.:]+$/, '')
+  return name.length > 7 && kindNamed(name) !== null
+}
+
+/** "Unit 4 Quick Check" is a title; "Part A: true or false (1 mark each)" only says what the section asks for. */
+export function saysMoreThanSection(text: string): boolean {
+  const rest = text.slice(cues.sectionEnd(text)).replace(/^[\s:.)–-]+/, '')
+  const least = /^\D*\d/.test(text) ? 1 : 2
+  if (rest.split(/\s+/).filter(Boolean).length < least || cues.isInstruction(rest) || trueFalseTail(` ${rest}`))
+    return false
+  return kindNamed(rest) === null && pointsEach(text) === null && findPoints(text) === null
+}
+
+const TEXT_NAME =
+  /^(?:(?:reading\s+)?(?:text|passage|extract)|lesetext|texte|texto|testo|tekst|текст)\s+(?:[A-H]|[IVX]{1,4}|\d{1,2})\s*(?:[:.–—-]\s*[^.?!]{0,60})?$/i
+
+/** "Text B" above the text itself. */
+export function headsText(shape: Shape, next: Shape | null): boolean {
+  if (!TEXT_NAME.test(bodyText(shape)) || !next || next.number || next.letter || next.question || next.bullet)
+    return false
+  return bodyText(next).split(/\s+/).length > 5
 }
 
 export function sectionOf(text: string): Section {

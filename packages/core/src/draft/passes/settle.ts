@@ -577,7 +577,8 @@ class Settler {
           }
           if (/^(?:image|blank|gap)\b/i.test(inside)) continue
           found.push({ at, answers: inside.split(/\s*[|/]\s*/), choices: null })
-        } else found.push({ at, answers: [], choices: hole[3].split(/\s*\/\s*/).map((choice) => choice.trim()) })
+        } else if (!isQuantity(hole[3]))
+          found.push({ at, answers: [], choices: hole[3].split(/\s*\/\s*/).map((choice) => choice.trim()) })
       }
     if (!found.length || (found.length === 1 && found[0]?.choices && !this.#statements().length)) return null
     if (countGaps(compose(this.#head.stem)) > 0 || this.#head.truthCue) return null
@@ -839,6 +840,11 @@ function missesKey(item: Item): boolean {
     default:
       return item.key.length === 0
   }
+}
+
+/** "(1 kn = 1.852 km/h)", "(in m/s)", "(9.81 m/s²)": the stroke of a unit parts no choices. */
+function isQuantity(text: string): boolean {
+  return text.includes('=') || /(?:^|[\d\s])\p{L}{1,3}\/\p{L}{1,3}[²³\d^]*(?:\s|$)/u.test(text)
 }
 
 const BRACKET_BETWEEN = /^\s*(\S.*?)\s*(?:[([]\s*[)\]]|\s_{2,}\s)\s*(\S.*?)\s*$/

@@ -1,6 +1,7 @@
 import { asRoman, boxAt, keySign, letterLabelAt, numberLabelAt, type Label } from '../labels.ts'
 import type { AsideReason, Line, Span } from '../model.ts'
 import {
+  answerLetterAt,
   cues,
   findPoints,
   formKind,
@@ -11,16 +12,16 @@ import {
   pairLetterAt,
   pairOf,
   timeLimitIn,
+  trueFalseBoxed,
   trueFalseLead,
   trueFalseTail,
 } from '../words.ts'
 import type { Piece } from './compose.ts'
+import { entryLabel, LINES_BELOW, outcomeOf } from './entry-labels.ts'
 import { findFurniture } from './furniture.ts'
 import {
   asksAndAnswers,
   bareKeyNumbers,
-  bareLetter,
-  bareRow,
   bracketedKeyword,
   bracketStart,
   columnLabel,
@@ -31,35 +32,37 @@ import {
   hasParts,
   hasPlainOptions,
   headsKeyTable,
+  headsText,
   howLabelled,
   inlineBoxes,
   inlineOptions,
   isAssertion,
+  isKindAlone,
   isSettledKey,
   isTextWithGaps,
   type Labelling,
   leadsAnswers,
+  LEADS_OPTIONS,
   LED,
   looksLikeEntries,
-  namesKind,
   nextBox,
   nextLabel,
   remarksBehind,
   saysItsKey,
+  saysMoreThanSection,
   sectionOf,
   startsLikeEntry,
   stemText,
   takeMetadata,
   takeTrailingSign,
   TOLERANCE,
-  weakLetter,
-  weakNumber,
   whole,
   wideLetter,
   withoutTitleWord,
   withTitle,
 } from './line-findings.ts'
 import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type RawList, type Section } from './raw.ts'
+import { headsSection, isHeaded } from './sections.ts'
 import { bodyText, type Shape } from './shape.ts'
 import { giveStatement, type OpenStatement } from './statement.ts'
 import { couldBeTitle, isStart, startLabel, type LastLabel } from './starts.ts'
@@ -99,6 +102,8 @@ class Sorter {
   #last: LastLabel | null = null
   #passage: RawPassage | null = null
   #range: readonly [number, number] | null = null
+  /** "Text B" stands above: what follows is a passage, however short. */
+  #textAhead = false
   #blanks = 1
   /** The statement that the next plain line continues. */
   #open: OpenStatement | null = null
@@ -189,7 +194,7 @@ class Sorter {
 
   #startsBlock(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    if (!this.#items.length) return false
+    if (!this.#items.length || this.#letterAnswer(shape)) return false
     if (headsKeyTable(shape, this.#shapes.slice(index + 1, index + 4), this.#items)) return true
     if (!cues.isKeyTitle(text)) return this.#isBareKeyLine(text)
     if (shape.tableRow) return keyCells(text).length > 0
@@ -231,7 +236,7 @@ class Sorter {
   /** "Part B" above its keys, or "Part A  1 T, 2 F" with them. */
   #headsEntries(shape: Shape): boolean {
     const text = bodyText(shape)
-    const section = cues.sectionEnd(text)
+    const section = isKindAlone(text) ? text.length : cues.sectionEnd(text)
     if (!section || text.length > 120) return false
     const rest = text.slice(section).replace(/^[\s:.)–-]+/, '')
     if (rest) return startsLikeEntry(rest) && /\d/.test(rest)
@@ -315,6 +320,7 @@ class Sorter {
   // Starts of items
 
   #takeStart(shape: Shape, index: number): boolean {
+    if (this.#item && outcomeOf(this.#item, shape, this.#textsBelow(index, 2))) return false
     if (this.#pair) {
       const pair = pairLetterAt(shape.line.text, shape.start)
       if (pair?.letter === this.#pair[0]) {
@@ -389,6 +395,7 @@ class Sorter {
   }
 
   #closePassage(item: RawItem): void {
+    this.#textAhead = false
     if (this.#passage) {
       this.#passages.push(this.#passage)
       this.#passage = null
@@ -404,22 +411,15 @@ class Sorter {
 
   #takeSection(shape: Shape, index: number): boolean {
     const text = bodyText(shape)
-    const headed =
-      (shape.heading > 0 && !shape.question) ||
-      (shape.question !== null && this.#labelled === 'number' && this.#nextText(index)?.number !== null) ||
-      this.#headsDotted(shape, index) ||
-      this.#headsNumbers(shape, index)
-    const titled =
-      cues.isSection(text) &&
-      text.length < 120 &&
-      (this.#blanks > 0 || this.#standsBetweenItems(index)) &&
-      !/[?？]$/.test(
-        text
-          .replace(/\([^)]*\)\s*$/, '')
-          .trim()
-          .replace(/(?:true or false|richtig oder falsch|prawda czy fałsz)\?$/i, ''),
-      )
-    if (!headed && !titled) return false
+    const around = {
+      labelled: this.#labelled,
+      item: this.#item,
+      last: this.#last,
+      roman: this.#roman,
+      blanks: this.#blanks,
+      below: this.#textsBelow(index, 3),
+    }
+    if (!headsSection(shape, around)) return false
     if (
       (this.#title === null || !this.#titleHeaded) &&
       !this.#items.length &&
@@ -429,44 +429,21 @@ class Sorter {
       this.#title = text
       this.#titleHeaded = true
     }
+    if (this.#title === null && index === 0 && saysMoreThanSection(text)) this.#title = text
     this.#section = sectionOf(text)
     this.#roman = (shape.letter?.upper ? asRoman(shape.letter)?.value : null) ?? this.#roman
     this.#item = null
     this.#open = null
-    if (index > 0 || headed) this.#setAside(shape, this.#title === text ? 'title' : 'section')
-    else this.#setAside(shape, 'title')
+    const isTitle = this.#title === text || (index === 0 && !isHeaded(shape, around))
+    this.#setAside(shape, isTitle ? 'title' : 'section')
     return true
   }
 
-  /** The item above is whole, and the line below starts another one. */
-  #standsBetweenItems(index: number): boolean {
-    const next = this.#nextText(index)
-    return (this.#item === null || isComplete(this.#item)) && Boolean(next?.number ?? next?.question)
-  }
-
-  /** "2 Gates and water" above "2.1 …". */
-  #headsDotted(shape: Shape, index: number): boolean {
-    if (this.#labelled !== 'dotted') return false
-    const number = /^(\d{1,2})[.)]?\s+\S/.exec(bodyText(shape))?.[1]
-    const next = this.#nextText(index)?.dotted
-    return number !== undefined && next?.major === Number(number) && next.minor === 1
-  }
-
-  /** "II. True or false" or "B. Short answers" above items that are numbered from one. */
-  #headsNumbers(shape: Shape, index: number): boolean {
-    const label = shape.letter
-    if (!label?.upper || this.#labelled !== 'number' || this.#blanks === 0 || shape.line.indent > 2) return false
-    const roman = asRoman(label)
-    if (roman && namesKind(shape.line.text.slice(label.to))) return true
-    if (roman && this.#roman !== null && roman.value === this.#roman + 1) return true
-    const below = this.#nextText(index)
-    const led = below && LED.exec(below.line.text)
-    const next = led ? numberLabelAt(below.line.text, led[0].length) : below?.number
-    if (!next || (next.value !== 0 && next.value !== (this.#last?.value ?? -2) + 1)) return false
-    const options = this.#item?.lists.at(-1)
-    const before = options?.entries.at(-1)?.label
-    const continues = before?.script === label.script && before.value === label.value - 1
-    return !continues || asRoman(label) !== null
+  #textsBelow(index: number, most: number): Shape[] {
+    const found: Shape[] = []
+    for (let next = this.#nextText(index); next && found.length < most; next = this.#nextText(this.#indexOf(next)))
+      found.push(next)
+    return found
   }
 
   #takeLoose(shape: Shape, index: number): void {
@@ -524,13 +501,27 @@ class Sorter {
     if (asksAndAnswers(shape)) return void this.#startItem(shape, null, shape.body, 'number')
     const words = this.#paragraphWords(index)
     const isBank = keywordAt(shape.line.text, shape.body)?.role === 'wordBank'
-    const isTitle = !isBank && text.length < 120 && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
+    if (headsText(shape, this.#nextText(index))) {
+      this.#textAhead = true
+      this.#item = null
+      return this.#setAside(shape, 'section')
+    }
+    const isTitle =
+      !isBank &&
+      !this.#textAhead &&
+      !cues.isInstruction(text) &&
+      !/[^.]\.$/.test(text) &&
+      text.length < 120 &&
+      !this.#range &&
+      !this.#passage &&
+      words < LONG_PASSAGE_WORDS
     if (this.#title === null && !this.#items.length && isTitle) {
       this.#title = text
       this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
       return this.#setAside(shape, 'title')
     }
-    if (this.#range || this.#passage || words >= LONG_PASSAGE_WORDS) {
+    if (this.#range || this.#passage || this.#textAhead || words >= LONG_PASSAGE_WORDS) {
+      this.#textAhead = false
       this.#passage ??= { pieces: [], lines: [], range: this.#range }
       this.#passage.pieces.push({ span: whole(shape), join: this.#blanks > 0 ? 'paragraph' : 'wrap' })
       this.#passage.lines.push(shape.line)
@@ -576,6 +567,10 @@ class Sorter {
       return true
     }
     if (this.#takeFormLine(item, shape)) return true
+    if (!item.lists.length && item.stem.length && LEADS_OPTIONS.test(bodyText(shape))) {
+      this.#setAside(shape, 'instruction')
+      return true
+    }
     const key = TOLERANCE.test(bodyText(shape)) ? item.keys.at(-1) : undefined
     if (key) {
       this.#claim(item, shape)
@@ -607,6 +602,7 @@ class Sorter {
       keywordAt(shape.line.text, shape.body) ??
       (shape.box ? keywordAt(shape.line.text, shape.box.to) : null) ??
       bracketedKeyword(shape) ??
+      this.#letterAnswer(shape) ??
       this.#pairedAnswer(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
     if (keyword.role === 'feedback' && isAssertion(item)) return false
@@ -621,6 +617,12 @@ class Sorter {
     this.#claim(item, shape)
     this.#takeStatement(item, shape, keyword, shape.body)
     return true
+  }
+
+  /** "Lösung A" below options. */
+  #letterAnswer(shape: Shape): Keyword | null {
+    const below = this.#item?.lists.length && !shape.bullet && !shape.letter && !shape.number
+    return below ? answerLetterAt(shape.line.text, shape.body) : null
   }
 
   /** "A: barometer" below "Q: …"; where "B: …" follows it is an option. */
@@ -663,7 +665,7 @@ class Sorter {
       this.#open = { pieces }
       return true
     }
-    const label = this.#entryLabel(item, shape)
+    const label = entryLabel(item, shape, this.#textsBelow(this.#indexOf(shape), LINES_BELOW))
     if (label && shape.letter?.delimiter === '-' && !this.#goesOn(label, shape, item)) return false
     if (label) {
       this.#claim(item, shape)
@@ -681,53 +683,6 @@ class Sorter {
       return true
     }
     return false
-  }
-
-  #entryLabel(item: RawItem, shape: Shape): Label | null {
-    const last = item.lists.at(-1)
-    const bare = this.#bareLetter(shape)
-    if (bare) return bare
-    const letter = shape.letter ?? weakLetter(shape, last)
-    if (letter) {
-      const roman = asRoman(letter)
-      for (const candidate of roman ? [letter, roman] : [letter]) {
-        const list = item.lists.find((known) => known.signature === `letter:${candidate.script}`)
-        const expected = list?.entries.length ?? 0
-        if (list && candidate.value >= expected && candidate.value <= expected + 2) return candidate
-        // Options printed column by column: "A … C …" above "B … D …".
-        const taken = list?.entries.some((entry) => entry.label?.value === candidate.value) ?? true
-        if (list && !taken && candidate.value > 0 && candidate.value < expected) return candidate
-        if (
-          candidate.value === 0 &&
-          (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))
-        )
-          return candidate
-      }
-      return null
-    }
-    const number = shape.number ?? (cues.asksMatch(stemText(item)) ? weakNumber(shape) : null)
-    if (!number) return null
-    const numbers = item.lists.find((list) => list.style === 'number')
-    const continues = numbers?.entries.at(-1)?.label?.value === number.value - 1
-    return continues || number.value === 0 ? number : null
-  }
-
-  /** "A It was being repaired." above "B …": letters with nothing but a blank behind them. */
-  #bareLetter(shape: Shape): Label | null {
-    const row = shape.letter ? null : bareRow(shape)
-    if (row) return row
-    const label = shape.letter ? null : bareLetter(shape)
-    if (!label || label.value !== 0) return null
-    let at = this.#indexOf(shape)
-    for (let seen = 0; seen < 6; seen++) {
-      const next = this.#nextText(at)
-      if (!next || next.question || next.number) return null
-      at = this.#indexOf(next)
-      const other = bareLetter(next)
-      if (other?.value === 1 && other.script === label.script && other.upper === label.upper)
-        return label.upper || this.#shapes.slice(at, at + 8).some((one) => bareLetter(one)?.value === 2) ? label : null
-    }
-    return null
   }
 
   /** "a - cotton" is an option only in a run of such lines. */
@@ -939,6 +894,8 @@ class Sorter {
       return this.#takeStatement(item, shape, statement, start)
     const glued = keywordsWithin(line.text, start)[0]
     if (glued) end = bracketStart(line.text, glued.start)
+    const truths = trueFalseBoxed(line.text.slice(start, end))
+    if (truths) return this.#addBoxedTruths(item, shape, start, truths, join)
     const boxes = inlineBoxes(line.text.slice(0, end), start)
     if (boxes !== null) {
       this.#pushStem(item, { line, from: start, to: boxes }, join)
@@ -953,6 +910,22 @@ class Sorter {
     if (glued) this.#takeStatement(item, shape, glued, glued.start)
     this.#openIndent = line.indent
     if (!options && !glued) this.#open = null
+  }
+
+  /** "… True ☐ False ☑": the box stands behind its word. */
+  #addBoxedTruths(
+    item: RawItem,
+    shape: Shape,
+    start: number,
+    truths: NonNullable<ReturnType<typeof trueFalseBoxed>>,
+    join: Piece['join'],
+  ): void {
+    this.#pushStem(item, { line: shape.line, from: start, to: start + (truths[0]?.from ?? 0) }, join)
+    for (const { from, word, box } of truths) {
+      const at = start + from
+      const entry = this.#addEntry(item, shape, 'box', 'box', null, at, at, at + word.length)
+      entry.sign = boxAt(box, 0)?.checked ? box : null
+    }
   }
 
   #addLabelledInline(item: RawItem, shape: Shape, first: Label, end: number): void {

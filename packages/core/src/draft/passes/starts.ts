@@ -59,8 +59,9 @@ export function isStart(label: Label, shape: Shape, index: number, { item, secti
 /** Whether a line above all items, where they have no numbers, is the title; `next`: the line right below. */
 export function couldBeTitle(shape: Shape, next: Shape | undefined): boolean {
   const text = bodyText(shape)
+  const isCaption = next !== undefined && /[?？]\s*$/.test(bodyText(next)) && /^\p{Lu}[^.,:;!?…_]{2,40}$/u.test(text)
   return (
-    (!next || next.blank || cues.isIdentity(bodyText(next))) &&
+    (!next || next.blank || cues.isIdentity(bodyText(next)) || (isCaption && text.split(/\s+/).length <= 4)) &&
     !/[?？]\s*$/.test(text) &&
     !shape.letter &&
     !asksAndAnswers(shape) &&

@@ -19,6 +19,23 @@ import { statementsOf } from './statements.ts'
 /** A word for a column, its letter or number, and the same again for the next. */
 const COLUMN_HEADS = /^\s*(\p{L}{3,12})\s*(?:A|1|I)\b[\s|:.]+\1\s*(?:B|2|II)[\s|:.]*$/iu
 
+/**
+ * An answer behind the stem without any word for it: "A raft has a keel. F", "The rear is the ____. [stern]",
+ * "The left side: p______ (port)". Where the stem ends, and the answer.
+ */
+function answerBehind(text: string, judged: boolean): { readonly end: number; readonly word: string } | null {
+  const truth = judged ? /[.!?]\s+(\p{L}{1,12})\s*$/u.exec(text) : null
+  if (truth?.[1] && truthOf(truth[1]) !== null) return { end: truth.index + 1, word: truth[1] }
+  if (judged || !/_{3,}/.test(text)) return null
+  const square = /[.!?]\s*\[\s*((?=[^\]]*\p{L})[^[\]]{1,40}?)\s*\]\s*$/u.exec(text)
+  if (square?.[1]) return { end: square.index + 1, word: square[1] }
+  const started = /(\p{L}{1,3})_{3,}[.\s]*(\(\s*(\p{L}[\p{L}'’ -]{1,30}?)\s*\)\s*)$/u.exec(text)
+  const [, start = '', bracket = '', word = ''] = started ?? []
+  return start && word.toLowerCase().startsWith(start.toLowerCase())
+    ? { end: text.length - bracket.length, word }
+    : null
+}
+
 /** The stem of an item on its way: labels, remarks, judgements and keys that stand in it are parted from the question. */
 export class StemReader {
   readonly raw: RawItem
@@ -183,6 +200,18 @@ export class StemReader {
             to: from + bracketed[0].indexOf(bracketed[1]) + bracketed[1].length,
           },
         ],
+        source: 'glued',
+      }
+      this.stem[index] = { ...last, span: { ...last.span, to: from } }
+      return
+    }
+    const behind = this.raw.lists.length ? null : answerBehind(text, this.truthCue)
+    if (behind) {
+      const from = last.span.from + behind.end
+      const value = last.span.from + text.lastIndexOf(behind.word)
+      this.ownKey = {
+        statement: { ...last.span, from },
+        values: [{ ...last.span, from: value, to: value + behind.word.length }],
         source: 'glued',
       }
       this.stem[index] = { ...last, span: { ...last.span, to: from } }
