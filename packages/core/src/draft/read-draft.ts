@@ -1,5 +1,6 @@
 import { mark, type Mark } from './marks.ts'
 import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage, Span } from './model.ts'
+import { takeAnswersBehind } from './passes/behind-questions.ts'
 import { cleanLines } from './passes/clean.ts'
 import { compose, spanText } from './passes/compose.ts'
 import { readKeyEntries, type KeyEntry } from './passes/key-blocks.ts'
@@ -26,10 +27,11 @@ export function readDraft(source: DraftSource): Reading {
  */
 export function readStretch(source: DraftSource, after: number): Reading {
   const lines = cleanLines(source)
-  const sorted = sortLines(unwrapLines(shapeLines(lines)), after)
+  const sorted = sortLines(unwrapLines(shapeLines(lines, after)), after)
   const blocks =
     source.keyText === undefined ? sorted.keyBlocks : [...sorted.keyBlocks, keyFileBlock(source.keyText, sorted)]
   const marks = placeKeys(sorted, blocks)
+  takeAnswersBehind(sorted.items)
   giveSectionPoints(sorted.items)
   const items = sorted.items.map((raw) => toReadItem(raw))
   const aside = asideLines(sorted, lines, source.text)

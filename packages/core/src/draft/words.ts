@@ -365,7 +365,7 @@ const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?![\\p{L}\\p{N}])\\s*(?:题|問)?\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 
@@ -414,14 +414,15 @@ export interface Remark {
 
 /** What a remark in brackets says about the item: its cognitive level, difficulty, outcome, points or kind; null: something else. */
 export function remarksIn(text: string): readonly Remark[] | null {
-  const remarks = text.split(/\s*[,;|]\s*/).map((part): Remark | null => {
+  const remarks = text.split(/\s*[,;|，；、]\s*/).map((part): Remark | null => {
     const value = part.trim()
     if (LEVELS.test(value)) return { role: 'level', value }
     if (DIFFICULTIES.test(value)) return { role: 'difficulty', value }
     if (OUTCOME.test(value)) return { role: 'outcome', value }
     const points = findPoints(`(${value})`)
     if (points) return { role: 'points', value: String(points.points) }
-    return kindNamed(value) && value.length > 3 ? { role: 'kind', value } : null
+    const isName = value.length > 3 || /^(?:MCQ?|MR|T\/?F|FIB)$|[^\x00-\x7f]{2}/.test(value)
+    return kindNamed(value) && isName ? { role: 'kind', value } : null
   })
   return remarks.length && remarks.every((remark) => remark !== null) ? remarks : null
 }

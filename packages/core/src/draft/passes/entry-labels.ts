@@ -22,11 +22,8 @@ export function entryLabel(item: RawItem, shape: Shape, below: readonly Shape[])
       // Options printed column by column: "A … C …" above "B … D …".
       const taken = list?.entries.some((entry) => entry.label?.value === candidate.value) ?? true
       if (list && !taken && candidate.value > 0 && candidate.value < expected) return candidate
-      if (
-        candidate.value === 0 &&
-        (letter.delimiter !== ' ' || item.lists.length > 0 || !/^[AaIi]\s/.test(bodyText(shape)))
-      )
-        return candidate
+      const isWord = letter.delimiter === ' ' && /^[AaIi]\s/.test(bodyText(shape)) && !goesOnBelow(letter, below)
+      if (candidate.value === 0 && (item.lists.length > 0 || !isWord)) return candidate
     }
     return null
   }
@@ -35,6 +32,12 @@ export function entryLabel(item: RawItem, shape: Shape, below: readonly Shape[])
   const numbers = item.lists.find((list) => list.style === 'number')
   const continues = numbers?.entries.at(-1)?.label?.value === number.value - 1
   return continues || number.value === 0 ? number : null
+}
+
+/** "A  one prolonged blast" above "B  …". */
+function goesOnBelow(letter: Label, below: readonly Shape[]): boolean {
+  const next = below[0]?.letter
+  return next?.value === 1 && next.delimiter === ' ' && next.upper === letter.upper
 }
 
 /** "1: one", "X: two", "2: three": the signs of a pools coupon as labels. */

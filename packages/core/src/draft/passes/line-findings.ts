@@ -242,7 +242,16 @@ export function saysMoreThanSection(text: string): boolean {
   const least = /^\D*\d/.test(text) ? 1 : 2
   if (rest.split(/\s+/).filter(Boolean).length < least || cues.isInstruction(rest) || trueFalseTail(` ${rest}`))
     return false
-  return kindNamed(rest) === null && pointsEach(text) === null && findPoints(text) === null
+  return !namesKind(rest) && pointsEach(text) === null && findPoints(text) === null
+}
+
+const ITEM_RANGE =
+  /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i
+
+/** "Read the text and answer questions 3 to 6.": the first and the last of the items; null where none are named. */
+export function itemRange(text: string): readonly [number, number] | null {
+  const [, first, last] = ITEM_RANGE.exec(text) ?? []
+  return first && last ? [Number(first), Number(last)] : null
 }
 
 const TEXT_NAME =
@@ -482,7 +491,7 @@ export function boldAnswer(span: Span): { readonly from: number; readonly to: nu
 /** "(Multiple choice, 2 points)" or "Multiple choice" behind a number: what it says of the item, and how long it is. */
 export function remarksBehind(text: string): { readonly remarks: readonly Remark[]; readonly length: number } | null {
   const found =
-    /^\s*(?:[([]([^()[\]]{2,80})[)\]]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(
+    /^\s*(?:[([（]([^()[\]（）]{2,80})[)\]）]\s*[:：.–-]?|[-–:]?\s*([\p{L}][\p{L} /-]{2,40}?)\s*(?:[([]([^()[\]]{2,40})[)\]])?\s*$)\s*/u.exec(
       text,
     )
   const said = found && (found[1] ?? [found[2], found[3]].filter(Boolean).join(', '))

@@ -58,7 +58,7 @@ export interface RawEntry {
 export interface RawKey {
   readonly statement: Span
   readonly values: Span[]
-  readonly source: 'line' | 'glued' | 'block' | 'lead'
+  readonly source: 'line' | 'glued' | 'block' | 'lead' | 'behind'
 }
 
 export interface Section {

@@ -36,6 +36,9 @@ const REFERS =
 const VARIES =
   /^\W*(?:(?:(?:student|pupil)s?['’]?s? )?(?:own )?(?:answers?|responses?) (?:will|may|can|might) vary|students?['’]? own (?:answers?|words)|(?:individuelle|eigene) (?:antwort|lösung)|antworten (?:können )?variieren|réponses? (?:libres?|personnelles?|variées?)|les réponses (?:peuvent )?vari|respuestas? (?:libres?|personal(?:es)?|abiertas?)|las respuestas (?:pueden )?var|risposte? (?:liber[ae]|personal[ei])|eigen antwoord|egna svar|odpowiedzi (?:mogą się różnić|własne)|свой ответ|свободный ответ)/i
 
+/** "1 mark each for: collision; grounding": how an answer in sentences earns its marks. */
+const GIVES_MARKS = /\b(?:\d|one|two) marks?\b|\bmarks? (?:each|for)\b/i
+
 class Settler {
   readonly #raw: RawItem
   readonly #marks: Mark[] = []
@@ -511,7 +514,8 @@ class Settler {
   }
 
   #typed(stem: Content, said: string): Item {
-    if (VARIES.test(said)) return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
+    if (VARIES.test(said) || GIVES_MARKS.test(said))
+      return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
     const { text, remark } = partRemark(said)
     const number = readNumberKey(text)
     const asksFraction = /fraction|bruch|frazione|fracción|ułam/i.test(plainText(stem))
@@ -696,6 +700,8 @@ class Settler {
     if (isEmptyContent(item.stem)) this.#mark('stem-empty')
     if (item.kind === 'single' || item.kind === 'multiple') this.#markOptions(item.options, item.shuffle)
     if (missesKey(item) && !this.#marks.some((one) => one.code === 'key-names-no-option')) this.#mark('key-missing')
+    const behind = raw.keys.find((key) => key.source === 'behind')
+    if (behind) this.#mark('key-guessed', { sign: 'what stands behind the question mark' }, spanPlace(behind.statement))
     const open = unkeyedParts(item)
     if (open.length) this.#mark('key-incomplete', { parts: open.map((part) => `“${part}”`).join(', ') })
     const [only] = item.kind === 'short' ? item.key : []

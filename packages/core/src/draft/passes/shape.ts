@@ -46,8 +46,30 @@ const HEADING = /^\s{0,12}(#{1,6})\s+/
 const QUOTE = /^\s{0,3}>\s?/
 const ORNAMENT = /^\s*(?:[\p{Extended_Pictographic}\uFE0F\u200D]+\s*)+/u
 
-export function shapeLines(lines: readonly Line[]): Shape[] {
-  return lines.map(shapeOf)
+/** `after`: the number of the last item before these lines. */
+export function shapeLines(lines: readonly Line[], after = 0): Shape[] {
+  return withCountedLines(lines.map(shapeOf), after)
+}
+
+const COUNTED = /^(\d{1,3})\s(?=[\p{Lu}\p{Lo}"“„«¿¡])/u
+
+/**
+ * "1 Choose …", "2 Name …": figures with one blank behind them number the items of a draft that has no other
+ * numbers, where they count up behind empty lines.
+ */
+function withCountedLines(shapes: Shape[], after: number): Shape[] {
+  if (shapes.some((shape) => shape.question ?? shape.number)) return shapes
+  const labels = new Map<number, Label>()
+  let next = after + 1
+  shapes.forEach((shape, index) => {
+    const found = shape.line.preformatted || !(shapes[index - 1]?.blank ?? true) ? null : COUNTED.exec(shape.line.text)
+    if (!found?.[1] || Number(found[1]) !== next) return
+    const range = { from: 0, to: found[0].length }
+    labels.set(index, { script: 'number', value: next - 1, delimiter: '.', upper: false, text: found[1], ...range })
+    next++
+  })
+  if (labels.size < 2) return shapes
+  return shapes.map((shape, index) => ({ ...shape, number: labels.get(index) ?? null }))
 }
 
 export function shapeOf(line: Line): Shape {

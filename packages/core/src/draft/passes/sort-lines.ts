@@ -39,6 +39,7 @@ import {
   isAssertion,
   isKindAlone,
   isSettledKey,
+  itemRange,
   isTextWithGaps,
   type Labelling,
   leadsAnswers,
@@ -104,6 +105,10 @@ class Sorter {
   #range: readonly [number, number] | null = null
   /** "Text B" stands above: what follows is a passage, however short. */
   #textAhead = false
+  /** The last line, where it was set aside. */
+  #heading: Shape | null = null
+  /** The item whose two lists stand beside each other, with room for letters before them. */
+  #matching: RawItem | null = null
   #blanks = 1
   /** The statement that the next plain line continues. */
   #open: OpenStatement | null = null
@@ -114,7 +119,9 @@ class Sorter {
     this.#shapes = shapes
     this.#places = new Map(shapes.map((shape, index) => [shape, index]))
     this.#furniture = findFurniture(shapes)
-    this.#pair = pairOf(shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.start)?.letter ?? []))
+    this.#pair = pairOf(
+      shapes.flatMap((shape) => pairLetterAt(shape.line.text, shape.number?.to ?? shape.start)?.letter ?? []),
+    )
     this.#labelled = howLabelled(shapes, after)
     this.#bracketedPoints = hasBracketedPoints(shapes)
   }
@@ -157,7 +164,9 @@ class Sorter {
 
   #setAside(shape: Shape, reason: AsideReason): void {
     this.#aside.push({ line: shape.line, reason })
-    if (reason !== 'page') this.#open = null
+    if (reason === 'page') return
+    this.#open = null
+    this.#heading = shape
   }
 
   #takeCode(shape: Shape): void {
@@ -322,9 +331,9 @@ class Sorter {
   #takeStart(shape: Shape, index: number): boolean {
     if (this.#item && outcomeOf(this.#item, shape, this.#textsBelow(index, 2))) return false
     if (this.#pair) {
-      const pair = pairLetterAt(shape.line.text, shape.start)
+      const pair = pairLetterAt(shape.line.text, shape.number?.to ?? shape.start)
       if (pair?.letter === this.#pair[0]) {
-        this.#startItem(shape, null, pair.end, 'question')
+        this.#startItem(shape, shape.number?.text ?? null, pair.end, 'question')
         return true
       }
     }
@@ -347,6 +356,7 @@ class Sorter {
     const led = LED.exec(shape.line.text)
     if (led) {
       const label = numberLabelAt(shape.line.text, led[0].length)
+      if (label && !led[1] && this.#takeSideBySide(shape, label)) return true
       if (label) {
         const item = this.#startItem(shape, label.text, label.to, 'number')
         const given = led[1] ?? ''
@@ -366,6 +376,26 @@ class Sorter {
     if (!label || !isStart(label, shape, index, around)) return false
     this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
     this.#startItem(shape, label.text, label.to, 'number')
+    return true
+  }
+
+  /** "___ 1. bow      a. rear of the boat" below "Match …": a line of two lists, with room for the letter of the pair. */
+  #takeSideBySide(shape: Shape, label: Label): boolean {
+    const right = wideLetter(shape.line.text, label.to)
+    const heading = this.#heading
+    if (!right || (!heading && !this.#matching)) return false
+    if (heading) {
+      if (label.value !== 0 || right.value !== 0 || !cues.asksMatch(bodyText(heading))) return false
+      const item = this.#startItem(heading, null, heading.start, 'number')
+      this.#aside.splice(0, this.#aside.length, ...this.#aside.filter((one) => one.line !== heading.line))
+      this.#heading = null
+      this.#matching = item
+    }
+    const item = this.#matching
+    if (!item || item !== this.#item) return false
+    this.#claim(item, shape)
+    this.#addLabelled(item, shape, label, label.from)
+    this.#last = { value: label.value, delimiter: label.delimiter, indent: shape.line.indent }
     return true
   }
 
@@ -451,12 +481,9 @@ class Sorter {
     if (this.#isChat(text, index)) return this.#setAside(shape, 'chatter')
     if (cues.isLegend(text)) return this.#setAside(shape, 'instruction')
     if (/^[©®]|^\(c\)\s/i.test(text)) return this.#setAside(shape, 'source')
-    const range =
-      /(?:questions?|fragen?|preguntas?|domande|vragen|frågor(?:na)?|pytania|вопросы)\s+(\d{1,3})\s*(?:-|–|to|bis|à|a|tot|till|до)\s*(\d{1,3})/i.exec(
-        text,
-      )
-    if (range?.[1] && range[2]) {
-      this.#range = [Number(range[1]), Number(range[2])]
+    const range = itemRange(text)
+    if (range) {
+      this.#range = range
       this.#item = null
       return this.#setAside(shape, 'instruction')
     }
@@ -510,7 +537,7 @@ class Sorter {
       !isBank &&
       !this.#textAhead &&
       !cues.isInstruction(text) &&
-      !/[^.]\.$/.test(text) &&
+      !/[^.]\.$|^(?:answer|choose|circle|complete|read|select|write)\b.*:$/i.test(text) &&
       text.length < 120 &&
       !this.#range &&
       !this.#passage &&
@@ -692,10 +719,10 @@ class Sorter {
     return next?.letter?.delimiter === '-' && next.letter.value === 1
   }
 
-  #addLabelled(item: RawItem, shape: Shape, label: Label): void {
+  #addLabelled(item: RawItem, shape: Shape, label: Label, from = shape.start): void {
     const text = shape.line.text
     const style = label.script === 'number' ? 'number' : 'letter'
-    let at = shape.start
+    let at = from
     let current = label
     for (;;) {
       const next = nextLabel(text, current) ?? (style === 'letter' ? columnLabel(text, current) : null)
@@ -966,6 +993,7 @@ class Sorter {
   }
 
   #claim(item: RawItem, shape: Shape): void {
+    this.#heading = null
     if (item.lines.at(-1) !== shape.line) item.lines.push(shape.line)
     item.gapBefore = false
   }

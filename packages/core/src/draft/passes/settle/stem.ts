@@ -96,8 +96,10 @@ export class StemReader {
   }
 
   #takeRemarkOf(remark: Remark): void {
-    if (remark.role === 'kind') this.saidKind = kindNamed(remark.value)
-    else if (remark.role !== 'points') this.raw[remark.role] ??= remark.value
+    if (remark.role === 'kind') {
+      this.saidKind = kindNamed(remark.value)
+      this.truthCue ||= this.saidKind === 'truefalse'
+    } else if (remark.role !== 'points') this.raw[remark.role] ??= remark.value
   }
 
   /** "下列哪种动物是哺乳动物？（ B ）": the key stands in the brackets where it is to be written. */
@@ -274,6 +276,15 @@ export class StemReader {
     const first = lines[0] ? spanText(lines[0].span) : ''
     if (this.truthCue && lines.length === 2 && lines[1] && truthOf(spanText(lines[1].span).replace(/\*$/, '')) !== null)
       return this.#takePlainKey()
+    // "False *" and "True" below the statement.
+    const truths = lines.slice(-2)
+    const pair = truths.map((piece) => truthOf(spanText(piece.span).replace(/^\s*\*|\*\s*$/g, '')))
+    const chosen = truths.filter((piece) => startsWithStar(piece) || endsWithStar(piece))
+    if (this.truthCue && lines.length > 2 && chosen.length === 1 && pair.includes(true) && pair.includes(false)) {
+      this.options = { signature: 'plain', style: 'plain', entries: truths.map((piece) => plainEntry(piece)) }
+      this.stem = lines.slice(0, -2)
+      return
+    }
     const asks = /[?？:：]\s*$/.test(first.trim())
     const plain =
       lines.length >= 3 &&

@@ -1,0 +1,39 @@
+import { cues, keywordsWithin } from '../words.ts'
+import { spanText } from './compose.ts'
+import type { RawItem } from './raw.ts'
+
+const MOST_WORDS = 8
+/** Of the items that have neither options nor a key, so many must be written so. */
+const SHARE = 0.7
+const ASKED = /^(.*\p{L}.*[?？])\s+([^?？]{1,70})$/su
+
+/**
+ * "How many cables make a mile? 10": where most items without options or key have a few words behind their question
+ * mark, these words are their keys. A single one could be an instruction, and stays in the stem.
+ */
+export function takeAnswersBehind(items: readonly RawItem[]): void {
+  const open = items.filter((item) => !item.keys.length && !item.lists.length && !item.table.length)
+  const found = open.flatMap((item) => {
+    const behind = answerBehind(item)
+    return behind ? [{ item, behind }] : []
+  })
+  if (found.length < 2 || found.length < open.length * SHARE) return
+  for (const { item, behind } of found) {
+    const [piece] = item.stem
+    if (!piece) continue
+    const span = { ...piece.span, from: piece.span.from + behind }
+    item.stem[0] = { ...piece, span: { ...piece.span, to: span.from } }
+    item.keys.push({ statement: span, values: [span], source: 'behind' })
+  }
+}
+
+/** Where the words behind the question mark start; null where there are none, or they ask for something. */
+function answerBehind(item: RawItem): number | null {
+  const [piece, ...more] = item.stem
+  if (!piece || more.length) return null
+  const text = spanText(piece.span)
+  const [, asked = '', answer = ''] = ASKED.exec(text) ?? []
+  if (!asked || answer.split(/\s+/).length > MOST_WORDS || /[_…]{2,}|[:：(（[{]/.test(answer)) return null
+  if (cues.isInstruction(answer) || cues.asksEssay(answer) || cues.asksSeveral(answer)) return null
+  return keywordsWithin(text, 0).length ? null : asked.length
+}
