@@ -882,13 +882,9 @@ class Sorter {
       item,
       shape,
       shape.start,
-      this.#blanks > 0 || this.#startsParagraph(item, shape) ? 'paragraph' : 'wrap',
+      this.#blanks > 0 || (item.start === 'none' && !shape.bullet) ? 'paragraph' : 'wrap',
     )
     return true
-  }
-
-  #startsParagraph(item: RawItem, shape: Shape): boolean {
-    return item.start === 'none' && !shape.bullet
   }
 
   #appendToStem(item: RawItem, shape: Shape): boolean {
