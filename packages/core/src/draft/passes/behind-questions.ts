@@ -5,7 +5,7 @@ import type { RawItem } from './raw.ts'
 const MOST_WORDS = 8
 /** Of the items that have neither options nor a key, so many must be written so. */
 const SHARE = 0.7
-const ASKED = /^(.*\p{L}.*[?？])\s+([^?？]{1,70})$/su
+const ASKED = /^(.*\p{L}.*[?？])(\s+(?:[-–—=:→]\s*)?)([^?？]{1,70})$/su
 
 /**
  * "How many cables make a mile? 10": where most items without options or key have a few words behind their question
@@ -21,19 +21,24 @@ export function takeAnswersBehind(items: readonly RawItem[]): void {
   for (const { item, behind } of found) {
     const [piece] = item.stem
     if (!piece) continue
-    const span = { ...piece.span, from: piece.span.from + behind }
-    item.stem[0] = { ...piece, span: { ...piece.span, to: span.from } }
-    item.keys.push({ statement: span, values: [span], source: 'behind' })
+    const end = piece.span.from + behind.end
+    item.stem[0] = { ...piece, span: { ...piece.span, to: end } }
+    item.keys.push({
+      statement: { ...piece.span, from: end },
+      values: [{ ...piece.span, from: piece.span.from + behind.answer }],
+      source: 'behind',
+    })
   }
 }
 
-/** Where the words behind the question mark start; null where there are none, or they ask for something. */
-function answerBehind(item: RawItem): number | null {
+/** Where the question ends and the words behind it start; null where there are none, or they ask for something. */
+function answerBehind(item: RawItem): { readonly end: number; readonly answer: number } | null {
   const [piece, ...more] = item.stem
   if (!piece || more.length) return null
   const text = spanText(piece.span)
-  const [, asked = '', answer = ''] = ASKED.exec(text) ?? []
+  const [, asked = '', between = '', answer = ''] = ASKED.exec(text) ?? []
   if (!asked || answer.split(/\s+/).length > MOST_WORDS || /[_…]{2,}|[:：(（[{]/.test(answer)) return null
   if (cues.isInstruction(answer) || cues.asksEssay(answer) || cues.asksSeveral(answer)) return null
-  return keywordsWithin(text, 0).length ? null : asked.length
+  if (keywordsWithin(text, 0).length) return null
+  return { end: asked.length, answer: asked.length + between.length }
 }

@@ -22,7 +22,7 @@ const ENTRY =
 /** Between two entries of one line: two blanks, a tab, a comma or semicolon, before a number or a roman numeral. */
 const BETWEEN =
   /(?:\s{2,}|\t|[,;]\s+|[,;](?=\d{1,3}[-–.):=]))(?=q?\d{1,3}\s*(?:[-–.):：=]\s*|\s)\s*\S|\d{1,3}[A-Za-z](?![A-Za-z])|[ivx]{1,4}\s+\S)/gi
-const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*(true|false|\p{L}(?![\p{L}\d]))/giu
+const COMPACT = /(\d{1,3})\s*[-–.):：=]?\s*[([]?(true|false|\p{L}(?![\p{L}\d]))[)\]]?/giu
 
 /** Parts the lines of a block of keys into entries. A line without a number goes on with the entry before it. */
 export function readKeyEntries(block: KeyBlock): KeyEntry[] {
@@ -129,7 +129,7 @@ function entriesOf(line: Line, start: number, section: string | null): KeyEntry[
   if (compact.length > 1 && covered >= letters)
     return compact.map((match) => {
       const value = match[2] ?? ''
-      const from = start + match.index + match[0].length - value.length
+      const from = start + match.index + match[0].lastIndexOf(value)
       return {
         number: match[1] ?? '',
         section,

@@ -291,6 +291,7 @@ export function isFresh(item: RawItem, section: Section): boolean {
 export function looksLikeEntries(value: string): boolean {
   return (
     /^\W*q?\d{1,3}\s*[-–.):]?\s*[a-h](?:[\s,;]+q?\d{1,3}\s*[-–.):]?\s*[a-h])+\W*$/i.test(value) ||
+    /^\W*q?\d{1,3}\s*\([a-h]\)(?:[\s,;]+q?\d{1,3}\s*\([a-h]\))+\W*$/i.test(value) ||
     /^\W*[Qq]?\d{1,3}\s*[-–.):]?\s*\S.*?(?:[,;]|\s{2,}|\t)\s*[Qq]?\d{1,3}\s*[-–.):]?\s*\S/.test(value) ||
     /^\d{1,3}\s*[-–]\s*\d{1,3}\s*[:：]/.test(value) ||
     /^\d{1,3}\s*[.):]?\s*\p{L}\s+[–—-]\s+\d{1,3}\s*[.):]?\s*\S/u.test(value)
@@ -434,6 +435,15 @@ export function bracketedKeyword(shape: Shape): Keyword | null {
   return /\S.*[)\]]\s*\.?\s*$/.test(shape.line.text.slice(keyword.end)) ? keyword : null
 }
 
+/** "→ galley" below a question, ">>> a" below options. */
+export function arrowAnswer(item: RawItem, shape: Shape): Keyword | null {
+  const found = /^\s*(?:→|⇒|➜|=>|->|>{2,3}|=)\s*(?=\S)/.exec(shape.line.text)
+  if (!found || !item.stem.length || item.keys.length || cues.asksMatch(stemText(item))) return null
+  const value = shape.line.text.slice(found[0].length).trim()
+  const isAnswer = item.lists.length ? /^\(?[A-Ha-h]\)?$/.test(value) : value.length < 60
+  return isAnswer ? { role: 'answer', end: found[0].length, word: found[0].trim() } : null
+}
+
 export function trimBracket(span: Span): Span {
   const text = span.line.text.slice(span.from, span.to)
   return /^[^(]*\)\s*$/.test(text) ? { ...span, to: span.from + text.lastIndexOf(')') } : span
@@ -512,8 +522,18 @@ export function leadsAnswers(
   const listed =
     (cues.asksOrder(text) && (next.bullet || next.letter?.value === 0)) ||
     (/[?？:：]$/.test(text) && next.letter?.value === 0) ||
-    (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer'))
+    (/[?？]$/.test(text) && (next.box !== null || keywordAt(next.line.text, next.body)?.role === 'answer')) ||
+    (/[.:_]$/.test(text) && saysAnswer(next))
   return { pairs, listed }
+}
+
+function saysAnswer({ line, body }: Shape): boolean {
+  const keyword = keywordAt(line.text, body)
+  return (
+    keyword?.role === 'answer' &&
+    /\p{L}|\d/u.test(line.text.slice(keyword.end)) &&
+    !looksLikeEntries(line.text.slice(keyword.end))
+  )
 }
 
 /** "Ebb → falling tide". */

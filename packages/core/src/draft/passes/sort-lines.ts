@@ -20,6 +20,7 @@ import type { Piece } from './compose.ts'
 import { entryLabel, LINES_BELOW, outcomeOf } from './entry-labels.ts'
 import { findFurniture } from './furniture.ts'
 import {
+  arrowAnswer,
   asksAndAnswers,
   bareKeyNumbers,
   bracketedKeyword,
@@ -66,7 +67,7 @@ import { isComplete, newRawItem, NO_SECTION, type RawEntry, type RawItem, type R
 import { headsSection, isHeaded } from './sections.ts'
 import { bodyText, type Shape } from './shape.ts'
 import { giveStatement, type OpenStatement } from './statement.ts'
-import { couldBeTitle, isStart, startLabel, type LastLabel } from './starts.ts'
+import { couldBeTitle, isStart, isTitleLike, startLabel, type LastLabel } from './starts.ts'
 import { giveRemark, keyCells, type KeyBlock, type RawPassage, type SortedLines } from './sorted.ts'
 
 /** Second pass: every line with text is given to an item, a passage, a block of keys, or set aside. */
@@ -527,21 +528,13 @@ class Sorter {
     if (shape.tableRow) return this.#setAside(shape, 'other')
     if (asksAndAnswers(shape)) return void this.#startItem(shape, null, shape.body, 'number')
     const words = this.#paragraphWords(index)
-    const isBank = keywordAt(shape.line.text, shape.body)?.role === 'wordBank'
     if (headsText(shape, this.#nextText(index))) {
       this.#textAhead = true
       this.#item = null
       return this.#setAside(shape, 'section')
     }
     const isTitle =
-      !isBank &&
-      !this.#textAhead &&
-      !cues.isInstruction(text) &&
-      !/[^.]\.$|^(?:answer|choose|circle|complete|read|select|write)\b.*:$/i.test(text) &&
-      text.length < 120 &&
-      !this.#range &&
-      !this.#passage &&
-      words < LONG_PASSAGE_WORDS
+      isTitleLike(shape) && !this.#textAhead && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
     if (this.#title === null && !this.#items.length && isTitle) {
       this.#title = text
       this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
@@ -630,6 +623,7 @@ class Sorter {
       (shape.box ? keywordAt(shape.line.text, shape.box.to) : null) ??
       bracketedKeyword(shape) ??
       this.#letterAnswer(shape) ??
+      arrowAnswer(item, shape) ??
       this.#pairedAnswer(shape)
     if (!keyword) return shape.quote && isComplete(item) && this.#takeQuote(item, shape)
     if (keyword.role === 'feedback' && isAssertion(item)) return false

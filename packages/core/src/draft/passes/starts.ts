@@ -1,5 +1,5 @@
 import { asRoman, type Label } from '../labels.ts'
-import { cues } from '../words.ts'
+import { cues, keywordAt } from '../words.ts'
 import { asksAndAnswers, isFresh, type Labelling, stemText } from './line-findings.ts'
 import { isComplete, type RawItem, type Section } from './raw.ts'
 import { bodyText, type Shape } from './shape.ts'
@@ -54,6 +54,14 @@ export function isStart(label: Label, shape: Shape, index: number, { item, secti
   if (label.value === 0 && !isComplete(item) && item.section === section) return false
   if (label.value === 0 && item.section === section && blanks === 0 && label.delimiter !== last.delimiter) return false
   return label.value > last.value || isComplete(item) || item.section !== section || index === 0
+}
+
+/** Whether a line may be a title: it is short, instructs nobody, and says nothing of an item. */
+export function isTitleLike(shape: Shape): boolean {
+  const text = bodyText(shape)
+  const role = keywordAt(shape.line.text, shape.body)?.role
+  if (role === 'answer' || role === 'wordBank' || text.length >= 120) return false
+  return !cues.isInstruction(text) && !/[^.]\.$|^(?:answer|choose|circle|complete|read|select|write)\b.*:$/i.test(text)
 }
 
 /** Whether a line above all items, where they have no numbers, is the title; `next`: the line right below. */

@@ -1,5 +1,5 @@
 import type { Span } from '../model.ts'
-import type { Keyword } from '../words.ts'
+import { findPoints, type Keyword } from '../words.ts'
 import type { Piece } from './compose.ts'
 import { takeMetadata, trimBracket } from './line-findings.ts'
 import type { RawItem } from './raw.ts'
@@ -21,7 +21,8 @@ export function giveStatement(
   end: number,
 ): OpenStatement | null {
   const { line } = shape
-  const span = insideBrackets({ line, from: keyword.end, to: end }, start)
+  const whole = insideBrackets({ line, from: keyword.end, to: end }, start)
+  const span = keyword.role === 'answer' || keyword.role === 'sample' ? withoutPoints(item, whole) : whole
   switch (keyword.role) {
     case 'answer': {
       const source = start > shape.body ? 'glued' : 'line'
@@ -50,6 +51,15 @@ export function giveStatement(
       takeMetadata(item, line.text.slice(start, end))
       return null
   }
+}
+
+/** "Ans: c) Keel [1 mark]": what the answer is worth is no part of it. */
+function withoutPoints(item: RawItem, span: Span): Span {
+  const text = span.line.text.slice(span.from, span.to)
+  const found = findPoints(text)
+  if (!found || text.slice(found.to).trim() || !text.slice(0, found.from).trim()) return span
+  item.points ??= found.points
+  return { ...span, to: span.from + found.from }
 }
 
 /** "(Answer: 3.5 %)": the bracket that opens in front of the keyword closes behind the value, and is no part of it. */
