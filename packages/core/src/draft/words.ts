@@ -64,6 +64,10 @@ const ABBREVIATED_GLUED = new RegExp(
   'giu',
 )
 
+/** "The correct answer is b.": a sentence that gives the key. */
+const SAID =
+  /^(?:(?:the )?(?:correct|right) (?:answers?|options?) (?:is|are)|(?:die )?richtigen? antworten? (?:ist|sind|lautet|lauten)|la (?:bonne|juste) réponse est|las? respuestas? correctas? (?:es|son)|a resposta (?:correta|certa) é|la risposta (?:corretta|giusta) è|het (?:juiste|goede) antwoord is|rätt svar är|poprawna odpowiedź to)\s*[:：]?\s*['"“”„‘’«]?(?=\S)/i
+
 /** Reads the keyword a statement starts with, or null. A keyword alone on its line counts, too. */
 export function keywordAt(text: string, at: number): Keyword | null {
   const found = keywordAtStart(at === 0 ? text : text.slice(at))
@@ -73,6 +77,8 @@ export function keywordAt(text: string, at: number): Keyword | null {
 const keywordAtStart = remembered((text: string): Keyword | null => {
   const short = /^R\s*[:：]\s*(?=\S)/i.exec(text)
   if (short) return { role: 'answer', end: short[0].length, word: 'r' }
+  const said = SAID.exec(text)
+  if (said) return { role: 'answer', end: said[0].length, word: 'answer' }
   STATEMENT.lastIndex = 0
   const found = STATEMENT.exec(text) ?? BRACKETED.exec(text)
   if (!found?.[1]) return null
@@ -237,7 +243,7 @@ function openingOf(words: readonly string[]): RegExp {
 }
 
 const SEVERAL = phraseAt(wordsFor('several'))
-const MATCH = phraseAt(wordsFor('match'))
+const MATCH = new RegExp(`${phraseAt(wordsFor('match')).source}|ordnen?\\s(?:sie\\s)?.{3,60}\\szu(?![\\p{L}])`, 'iu')
 const ORDER = new RegExp(
   `(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`,
   'iu',

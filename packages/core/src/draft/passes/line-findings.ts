@@ -25,6 +25,12 @@ export function from(shape: Shape, start: number): Span {
   return { line: shape.line, from: start, to: shape.line.text.length }
 }
 
+/** "…means        1) ______": the number once more in the margin, with room for the answer. */
+export function withoutMargin(span: Span, number: string | null): Span {
+  const found = /\s{3,}\(?(\d{1,3})[.)]\s*_{3,}\s*$/.exec(span.line.text.slice(span.from, span.to))
+  return found && found[1] === number ? { ...span, to: span.from + found.index } : span
+}
+
 export function stemText(item: RawItem): string {
   return item.stem.map((piece) => piece.span.line.text.slice(piece.span.from, piece.span.to)).join(' ')
 }
@@ -224,6 +230,17 @@ function romansCountUp(shapes: readonly Shape[]): boolean {
 /** "Multiple choice. Circle the letter": a heading that starts with the name of a kind. */
 export function namesKind(text: string): boolean {
   return kindNamed(/^[^.:(]*/.exec(text)?.[0] ?? '') !== null || trueFalseLead(text) !== null
+}
+
+/** Words of the paragraph that starts with a line, up to the next item or option. */
+export function paragraphWords(shapes: readonly Shape[], index: number): number {
+  let words = 0
+  for (let at = index; at < shapes.length; at++) {
+    const shape = shapes[at]
+    if (!shape || shape.blank || (shape.number && at > index) || shape.letter) break
+    words += bodyText(shape).split(/\s+/).length
+  }
+  return words
 }
 
 /** "Options:" alone above the options. */

@@ -29,7 +29,15 @@ export function readOptionKey(text: string, list: RawList, options: readonly Opt
   // "1-c, 2-a": pairs are the key of a matching item, and no option of this one.
   if (/^\(?\w{1,4}\)?\s*[-–=→]\s*\(?\w\)?\s*[,;]\s*\(?\w{1,4}\)?\s*[-–=→]\s*\(?\w\)?(?!\w)/u.test(value))
     return { ids: [], rest: '', unknown: value, contradicts: null }
-  return readLabels(value, list, options)
+  return readRun(value, list, options) ?? readLabels(value, list, options)
+}
+
+/** "ABD": letters of several options in a row, each behind the one before it. */
+function readRun(value: string, list: RawList, options: readonly Option[]): OptionKey | null {
+  if (!/^[A-H]{2,6}\.?$/.test(value)) return null
+  const places = [...value.replace('.', '')].map((letter) => entryIndex(letter, list, options.length))
+  const ascends = places.every((place, at) => place > (places[at - 1] ?? -1))
+  return ascends ? { ids: places.map(optionId), rest: '', unknown: null, contradicts: null } : null
 }
 
 function readLabels(value: string, list: RawList, options: readonly Option[]): OptionKey {
@@ -65,10 +73,14 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
     if (!another) break
     at += more[0].length
   }
-  const rest = value
-    .slice(at)
-    .replace(/^[\s).:–—-]+/, '')
-    .trim()
+  const rest = behindOption(
+    value
+      .slice(at)
+      .replace(/^[\s).:–—-]+/, '')
+      .trim(),
+    ids,
+    options,
+  )
   if (ids.length === 1 && dress && namesNextPart(rest, ids[0] ?? '', list, options, dress))
     return { ids: [], rest: '', unknown: value, contradicts: null }
   const named = ids.length === 1 ? options.find((option) => isNamed(option, rest)) : undefined
@@ -82,6 +94,14 @@ function readLabels(value: string, list: RawList, options: readonly Option[]): O
         ? named.id
         : null,
   }
+}
+
+/** "6 kn (18 / 3 = 6)" behind the letter of "6 kn": the remark without the option's own words. */
+function behindOption(rest: string, ids: readonly string[], options: readonly Option[]): string {
+  const option = ids.length === 1 ? options.find((one) => one.id === ids[0]) : undefined
+  const own = option ? plainText(option.content) : ''
+  const behind = own && rest.toLowerCase().startsWith(own.toLowerCase()) ? rest.slice(own.length) : ''
+  return /^\s*[([–—-]/.test(behind) ? behind.trim() : rest
 }
 
 /** "(i) True (ii) False": something said of one part, then of the next in the same dress, is no choice among them. */

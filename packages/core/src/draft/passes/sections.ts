@@ -51,8 +51,13 @@ function isTitled(shape: Shape, { item, blanks, below }: AroundHeading): boolean
 /** "Short Answer" on a line of its own, a line or two above a numbered item. */
 function headsKind(shape: Shape, { labelled, blanks, below }: AroundHeading): boolean {
   if (blanks === 0 || (labelled !== 'number' && labelled !== 'question')) return false
-  if (shape.number || shape.letter || shape.bullet || !isKindAlone(bodyText(shape))) return false
+  if (shape.number || shape.letter || shape.bullet || !namesOnlyKind(bodyText(shape))) return false
   return below.some((line) => line.number ?? line.question ?? LED.test(line.line.text))
+}
+
+/** "Short Answer", or "SHORT ANSWER. Write the word that completes each statement." */
+function namesOnlyKind(text: string): boolean {
+  return isKindAlone(text) || (namesKind(text) && /^[^.:(]{4,25}\.\s.*\.$/.test(text))
 }
 
 /** "2 Gates and water" above "2.1 …". */

@@ -325,7 +325,8 @@ class Settler {
   }
 
   #isOrder(text: string, list: RawList, stated: readonly string[] | null): boolean {
-    if (this.#head.saidKind !== 'order' && (!cues.asksOrder(text) || list.style === 'box')) return false
+    const asked = cues.asksOrder(text) && !cues.asksMatch(text) && list.style !== 'box'
+    if (this.#head.saidKind !== 'order' && !asked) return false
     return stated === null ? true : stated.length === list.entries.length && list.entries.length > 2
   }
 

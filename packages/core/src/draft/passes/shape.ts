@@ -51,10 +51,10 @@ export function shapeLines(lines: readonly Line[], after = 0): Shape[] {
   return withCountedLines(lines.map(shapeOf), after)
 }
 
-const COUNTED = /^(\d{1,3})\s(?=[\p{Lu}\p{Lo}"“„«¿¡])/u
+const COUNTED = /^(?:(\d{1,3})\s|[A-Z](\d{1,3})[.):]\s+)(?=[\p{Lu}\p{Lo}"“„«¿¡])/u
 
 /**
- * "1 Choose …", "2 Name …": figures with one blank behind them number the items of a draft that has no other
+ * "1 Choose …", "2 Name …", or "A1. …", "A2. …": figures with one blank behind or a letter before them number the items of a draft that has no other
  * numbers, where they count up behind empty lines.
  */
 function withCountedLines(shapes: Shape[], after: number): Shape[] {
@@ -63,9 +63,10 @@ function withCountedLines(shapes: Shape[], after: number): Shape[] {
   let next = after + 1
   shapes.forEach((shape, index) => {
     const found = shape.line.preformatted || !(shapes[index - 1]?.blank ?? true) ? null : COUNTED.exec(shape.line.text)
-    if (!found?.[1] || Number(found[1]) !== next) return
+    const text = found?.[1] ?? found?.[2]
+    if (!found || Number(text) !== next) return
     const range = { from: 0, to: found[0].length }
-    labels.set(index, { script: 'number', value: next - 1, delimiter: '.', upper: false, text: found[1], ...range })
+    labels.set(index, { script: 'number', value: next - 1, delimiter: '.', upper: false, text: String(next), ...range })
     next++
   })
   if (labels.size < 2) return shapes

@@ -49,6 +49,7 @@ import {
   looksLikeEntries,
   nextBox,
   nextLabel,
+  paragraphWords,
   remarksBehind,
   saysItsKey,
   saysMoreThanSection,
@@ -60,6 +61,7 @@ import {
   TOLERANCE,
   whole,
   wideLetter,
+  withoutMargin,
   withoutTitleWord,
   withTitle,
 } from './line-findings.ts'
@@ -216,7 +218,16 @@ class Sorter {
     if (value && keyword && (!value.startsWith('(') || /^\(\s?\p{L}\s?\)/u.test(value))) return false
     const next = this.#nextText(index)
     if (next === null || this.#isOrdinaryItem(next)) return false
-    return this.#isEntry(next) || this.#headsEntries(next)
+    return this.#isEntry(next) || this.#headsEntries(next) || this.#namesKeys(next)
+  }
+
+  /** "Test: chapter 7" between the title of the keys and the keys. */
+  #namesKeys(shape: Shape): boolean {
+    const text = bodyText(shape)
+    if (text.length > 40 || shape.letter || shape.bullet || shape.question || /[?？]$/.test(text)) return false
+    const next = this.#nextText(this.#indexOf(shape))
+    if (!next?.number || this.#isOrdinaryItem(next)) return false
+    return this.#items.some((item) => item.number === next.number?.text)
   }
 
   /** "1-a; 2-b; 3-a" below everything else: keys without a title, each of an item that stands above. */
@@ -305,8 +316,9 @@ class Sorter {
       (shape.heading > 0 && !entry) ||
       shape.rule ||
       (shape.question !== null && !shape.tableRow && text.length > 90 && !this.#hasItem(shape))
-    if (entry && !leaves) {
-      block.lines.push(shape.line)
+    const named = !entry && !block.lines.length && this.#namesKeys(shape)
+    if ((entry && !leaves) || named) {
+      if (entry) block.lines.push(shape.line)
       this.#setAside(shape, 'keys')
       return true
     }
@@ -460,7 +472,8 @@ class Sorter {
       this.#title = text
       this.#titleHeaded = true
     }
-    if (this.#title === null && index === 0 && saysMoreThanSection(text)) this.#title = text
+    const isFirst = this.#aside.every(({ reason }) => reason === 'identity') && !this.#items.length
+    if (this.#title === null && isFirst && saysMoreThanSection(text)) this.#title = text
     this.#section = sectionOf(text)
     this.#roman = (shape.letter?.upper ? asRoman(shape.letter)?.value : null) ?? this.#roman
     this.#item = null
@@ -527,7 +540,7 @@ class Sorter {
   #takeUnnumbered(shape: Shape, text: string, index: number): void {
     if (shape.tableRow) return this.#setAside(shape, 'other')
     if (asksAndAnswers(shape)) return void this.#startItem(shape, null, shape.body, 'number')
-    const words = this.#paragraphWords(index)
+    const words = paragraphWords(this.#shapes, index)
     if (headsText(shape, this.#nextText(index))) {
       this.#textAhead = true
       this.#item = null
@@ -556,16 +569,6 @@ class Sorter {
     if (trueFalseTail(text) || trueFalseLead(text))
       this.#section = { ...sectionOf(text), pointsEach: this.#section.pointsEach }
     this.#setAside(shape, cues.isInstruction(text) ? 'instruction' : 'other')
-  }
-
-  #paragraphWords(index: number): number {
-    let words = 0
-    for (let at = index; at < this.#shapes.length; at++) {
-      const shape = this.#shapes[at]
-      if (!shape || shape.blank || (shape.number && at > index) || shape.letter) break
-      words += bodyText(shape).split(/\s+/).length
-    }
-    return words
   }
 
   #isChat(text: string, index: number): boolean {
@@ -964,7 +967,8 @@ class Sorter {
     }
   }
 
-  #pushStem(item: RawItem, span: Span, join: Piece['join']): void {
+  #pushStem(item: RawItem, whole: Span, join: Piece['join']): void {
+    const span = withoutMargin(whole, item.number)
     const text = span.line.text.slice(span.from, span.to)
     const figure = this.#bracketedPoints ? /\s*[[(](\d{1,2})[\])]\s*$/.exec(text) : null
     const points = figure

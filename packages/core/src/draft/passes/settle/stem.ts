@@ -87,7 +87,7 @@ export class StemReader {
     for (let rounds = 0; rounds < 4; rounds++) {
       const index = this.stem.length - 1
       const last = this.stem[index]
-      const found = last && /\s*[([]([^()[\]]{2,60})[)\]]\s*$/.exec(spanText(last.span))
+      const found = last && /\s*[([（]([^()[\]（）]{2,60})[)\]）]\s*$/.exec(spanText(last.span))
       const remarks = found?.[1] ? remarksIn(found[1]) : null
       if (!last || !found || !remarks || found.index === 0 || remarks.some((remark) => remark.role === 'points')) return
       for (const remark of remarks) this.#takeRemarkOf(remark)
