@@ -254,7 +254,8 @@ export class StemReader {
     if (first && room) this.stem[0] = trimStart(first, room[0].length)
     const index = this.stem.length - 1
     const last = this.stem[index]
-    const behind = last && this.truthCue ? /\s*(?:[(（[]\s*[)）\]]|_{2,})\s*$/.exec(spanText(last.span)) : null
+    const judged = this.truthCue || (this.raw.lists.length > 0 && this.#offersTruthsOnly())
+    const behind = last && judged ? /\s*(?:[(（[]\s*[)）\]]|_{2,})\s*$/.exec(spanText(last.span)) : null
     if (last && behind?.index) this.stem[index] = { ...last, span: { ...last.span, to: last.span.from + behind.index } }
   }
 
