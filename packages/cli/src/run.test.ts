@@ -39,6 +39,19 @@ test('read prints the outline, and nothing else, on standard output', async () =
   })
 })
 
+test('what a file holds beside its items is said, whatever is done with them', async () => {
+  const gift = join(folder, 'partial.gift')
+  writeFileSync(gift, 'Who keeps the log?{=the mate =%50%a mate}\n')
+  const said = 'zakuska: line 1: Typed answers that earn only a part of the points are left out.\n'
+  for (const args of [
+    ['read', gift, '--as', 'items'],
+    ['fit', gift, '--for', 'aiken'],
+    ['prove', gift, '--to', 'qti21'],
+    ['convert', gift, '--to', 'qti21', '-o', join(folder, 'partial.zip')],
+  ])
+    expect((await call(...args)).err).toContain(said)
+})
+
 test('read takes a key from a file of its own', async () => {
   expect(JSON.parse((await call('read', keyless, '--key', keyFile, '--as', 'outline')).out)).toMatchObject({
     items: [{ key: [1], flags: [] }],

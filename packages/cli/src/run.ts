@@ -105,12 +105,14 @@ async function read(file: string, keyFile: string | undefined, as: string, strea
       streams,
       opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread),
     )
-  else
+  else {
+    sayNotKept(opened, streams)
     print(streams, {
       zakuska: 1,
       title: opened.title,
       items: opened.reading ? opened.reading.items.map((item) => item.item) : opened.items,
     })
+  }
   return 0
 }
 
@@ -160,14 +162,19 @@ async function fit(file: string, name: string | undefined, streams: Streams): Pr
   const opened = await open(file, undefined)
   const report = fitReport(opened.items, opened.plan, name ?? '')
   if (report === null) throw new UsageError(`--for takes one of ${FIT_NAMES.join(', ')}.`)
+  sayNotKept(opened, streams)
   streams.out(report)
   return 0
+}
+
+function sayNotKept({ notKept }: Opened, streams: Streams): void {
+  for (const line of notKept) streams.err(`zakuska: ${line}\n`)
 }
 
 async function prove(file: string, to: string | undefined, streams: Streams): Promise<number> {
   if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}.`)
   const opened = await open(file, undefined)
-  for (const line of opened.notKept) streams.err(`zakuska: ${line}\n`)
+  sayNotKept(opened, streams)
   const report = proofReport(opened.items, to, opened.title)
   streams.out(report.text)
   return report.agrees ? 0 : 1
