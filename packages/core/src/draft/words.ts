@@ -371,7 +371,7 @@ const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 

@@ -14,6 +14,7 @@ import {
   trueFalseTail,
   truthOf,
 } from '../words.ts'
+import type { Piece } from './compose.ts'
 import type { RawEntry, RawItem, RawList, Section } from './raw.ts'
 import { bodyText, type DottedLabel, type Shape } from './shape.ts'
 
@@ -450,6 +451,28 @@ export function bracketedKeyword(shape: Shape): Keyword | null {
   if (keyword?.role !== 'answer') return keyword
   // "[Ans: B]" is a line of its own, "(Answer all questions)" is not one of keys.
   return /\S.*[)\]]\s*\.?\s*$/.test(shape.line.text.slice(keyword.end)) ? keyword : null
+}
+
+/** The entries of a list with their labels, a paragraph each. */
+export function labelledPieces(list: RawList): Piece[] {
+  return list.entries.flatMap((entry) =>
+    entry.pieces.map((piece, index): Piece => {
+      if (index > 0) return { ...piece, join: 'wrap' }
+      const from = Math.max(0, piece.span.line.text.indexOf(entry.labelText))
+      return { span: { ...piece.span, from }, join: 'paragraph' }
+    }),
+  )
+}
+
+/** The signature of a list whose boxes stand behind its options. */
+export const BEHIND = 'box behind'
+
+/** "oars ☐": an option with its box behind it; where the box starts. */
+export function boxBehind(shape: Shape): { readonly from: number; readonly checked: boolean } | null {
+  const found = /(?<=\S\s*)(?:[☐☑☒□]|\[\s?[xX✓✔]?\s?\])\s*$/u.exec(shape.line.text)
+  const box = found && boxAt(found[0].trim(), 0)
+  if (!found || !box || shape.box || shape.question || shape.letter) return null
+  return { from: found.index, checked: box.checked }
 }
 
 /** "→ galley" below a question, ">>> a" below options. */

@@ -36,6 +36,10 @@ const REFERS =
 const VARIES =
   /^\W*(?:(?:(?:student|pupil)s?['’]?s? )?(?:own )?(?:answers?|responses?) (?:will|may|can|might) vary|students?['’]? own (?:answers?|words)|(?:individuelle|eigene) (?:antwort|lösung)|antworten (?:können )?variieren|réponses? (?:libres?|personnelles?|variées?)|les réponses (?:peuvent )?vari|respuestas? (?:libres?|personal(?:es)?|abiertas?)|las respuestas (?:pueden )?var|risposte? (?:liber[ae]|personal[ei])|eigen antwoord|egna svar|odpowiedzi (?:mogą się różnić|własne)|свой ответ|свободный ответ)/i
 
+/** "e.g. flashing, fixed": examples of what is right, not all of it. */
+const EXAMPLE =
+  /^\W*(?:e\.\s?g\.|for (?:example|instance)|z\.\s?B\.|zum Beispiel|p\.\s?ex\.|par exemple|p\.\s?ej\.|por ej(?:emplo)?|bijv\.|bijvoorbeeld|t\.\s?ex\.|till exempel|f\.\s?eks\.|np\.|na przykład|напр\.|например|ad es\.|per esempio|例如)/iu
+
 /** "1 mark each for: collision; grounding": how an answer in sentences earns its marks. */
 const GIVES_MARKS = /\b(?:\d|one|two) marks?\b|\bmarks? (?:each|for)\b/i
 
@@ -515,7 +519,7 @@ class Settler {
   }
 
   #typed(stem: Content, said: string): Item {
-    if (VARIES.test(said) || GIVES_MARKS.test(said))
+    if ([VARIES, GIVES_MARKS, EXAMPLE].some((form) => form.test(said)))
       return { ...this.#common(stem), kind: 'essay', sample: contentOf(said) }
     const { text, remark } = partRemark(said)
     const number = readNumberKey(text)

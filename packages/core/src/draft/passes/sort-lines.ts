@@ -22,6 +22,8 @@ import { findFurniture } from './furniture.ts'
 import {
   arrowAnswer,
   asksAndAnswers,
+  BEHIND,
+  boxBehind,
   bareKeyNumbers,
   bracketedKeyword,
   bracketStart,
@@ -43,6 +45,7 @@ import {
   itemRange,
   isTextWithGaps,
   type Labelling,
+  labelledPieces,
   leadsAnswers,
   LEADS_OPTIONS,
   LED,
@@ -463,12 +466,7 @@ class Sorter {
       below: this.#textsBelow(index, 3),
     }
     if (!headsSection(shape, around)) return false
-    if (
-      (this.#title === null || !this.#titleHeaded) &&
-      !this.#items.length &&
-      shape.heading > 0 &&
-      !cues.isSection(text)
-    ) {
+    if (shape.heading > 0 && !this.#titleHeaded && !this.#items.length && !cues.isSection(text)) {
       this.#title = text
       this.#titleHeaded = true
     }
@@ -550,7 +548,7 @@ class Sorter {
       isTitleLike(shape) && !this.#textAhead && !this.#range && !this.#passage && words < LONG_PASSAGE_WORDS
     if (this.#title === null && !this.#items.length && isTitle) {
       this.#title = text
-      this.#section = this.#items.length ? this.#section : withTitle(text, this.#section)
+      this.#section = withTitle(text, this.#section)
       return this.#setAside(shape, 'title')
     }
     if (this.#range || this.#passage || this.#textAhead || words >= LONG_PASSAGE_WORDS) {
@@ -699,6 +697,16 @@ class Sorter {
     if (shape.box && (shape.bullet || shape.box.to > shape.body) && !(item.keys.length && !item.lists.length)) {
       this.#claim(item, shape)
       this.#addBoxes(item, shape, shape.bullet ? shape.body : shape.start, text.length)
+      return true
+    }
+    const behind = item.stem.length ? boxBehind(shape) : null
+    if (
+      behind &&
+      (item.lists.at(-1)?.signature === BEHIND || this.#textsBelow(this.#indexOf(shape), 1).some(boxBehind))
+    ) {
+      this.#claim(item, shape)
+      const entry = this.#addEntry(item, shape, 'box', BEHIND, null, shape.body, shape.body, behind.from)
+      entry.sign = behind.checked ? text.slice(behind.from).trim() : null
       return true
     }
     if (shape.bullet && !shape.rule && item.stem.length > 0) {
@@ -893,12 +901,7 @@ class Sorter {
   /** "I. … II. … Which are true?": numbered statements that belong to the stem. */
   #foldListIntoStem(item: RawItem, shape: Shape): boolean {
     const list = item.lists.pop()
-    for (const entry of list?.entries ?? [])
-      entry.pieces.forEach((piece, index) => {
-        const labelled =
-          index === 0 ? { ...piece.span, from: Math.max(0, piece.span.line.text.indexOf(entry.labelText)) } : piece.span
-        item.stem.push({ span: labelled, join: index === 0 ? 'paragraph' : 'wrap' })
-      })
+    if (list) item.stem.push(...labelledPieces(list))
     this.#claim(item, shape)
     this.#open = null
     this.#takeStemText(item, shape, shape.start, 'paragraph')

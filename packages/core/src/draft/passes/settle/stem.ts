@@ -9,6 +9,7 @@ import {
   truthOf,
   type Remark,
 } from '../../words.ts'
+import { keySign } from '../../labels.ts'
 import { spanText, type Piece } from '../compose.ts'
 import { boldAnswer } from '../line-findings.ts'
 import { sameText } from '../option-keys.ts'
@@ -279,8 +280,11 @@ export class StemReader {
       return this.#takePlainKey()
     // "False *" and "True" below the statement.
     const truths = lines.slice(-2)
-    const pair = truths.map((piece) => truthOf(spanText(piece.span).replace(/^\s*\*|\*\s*$/g, '')))
-    const chosen = truths.filter((piece) => startsWithStar(piece) || endsWithStar(piece))
+    const signs = truths.map((piece) => keySign(spanText(piece.span).trim()))
+    const pair = truths.map((piece, at) =>
+      truthOf(spanText(piece.span).trim().slice(signs[at]?.before, signs[at]?.end)),
+    )
+    const chosen = signs.filter((sign) => sign !== null)
     if (this.truthCue && lines.length > 2 && chosen.length === 1 && pair.includes(true) && pair.includes(false)) {
       this.options = { signature: 'plain', style: 'plain', entries: truths.map((piece) => plainEntry(piece)) }
       this.stem = lines.slice(0, -2)
