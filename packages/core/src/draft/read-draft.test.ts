@@ -59,6 +59,27 @@ describe('a single item', () => {
       { kind: 'truefalse', stem: 'Rye is a grain.', key: [false] },
     ],
     [
+      'an arrow behind a question leads its answer',
+      '1. What is the kitchen on a ship called?\n→ galley',
+      { kind: 'short', stem: 'What is the kitchen on a ship called?', key: ['galley'] },
+    ],
+    [
+      'an arrow inside a reaction belongs to the stem',
+      '1. Balance: H₂ + O₂\n→ H₂O\nAnswer: 2 H₂ + O₂ → 2 H₂O',
+      { kind: 'short', stem: 'Balance: H₂ + O₂ → H₂O', key: ['2 H₂ + O₂ → 2 H₂O'] },
+    ],
+    [
+      'the stroke of a unit parts no choices',
+      '1. Turn 36 km/h into m/s (1 m/s = 3.6 km/h).\nAnswer: 10 m/s',
+      { kind: 'numeric', stem: 'Turn 36 km/h into m/s (1 m/s = 3.6 km/h).', unit: 'm/s' },
+    ],
+    [
+      'examples of an answer are a sample',
+      '1. Name two lights.\nAnswer: e.g. flashing, fixed',
+      { kind: 'essay', stem: 'Name two lights.', sample: 'e.g. flashing, fixed' },
+    ],
+    ['a quantity of sand is no truth', '1. What is a beach made of?\nAnswer: sand', { kind: 'short', key: ['sand'] }],
+    [
       'short with several accepted answers',
       '1. The fruit of the oak is called an ____.\nAnswer: acorn / oak nut',
       { kind: 'short', stem: 'The fruit of the oak is called an ___.', key: ['acorn', 'oak nut'] },

@@ -480,7 +480,9 @@ export function arrowAnswer(item: RawItem, shape: Shape): Keyword | null {
   const found = /^\s*(?:→|⇒|➜|=>|->|>{2,3}|=)\s*(?=\S)/.exec(shape.line.text)
   if (!found || !item.stem.length || item.keys.length || cues.asksMatch(stemText(item))) return null
   const value = shape.line.text.slice(found[0].length).trim()
-  const isAnswer = item.lists.length ? /^\(?[A-Ha-h]\)?$/.test(value) : value.length < 60
+  // An equation or a reaction goes on behind an arrow, too, but not where the stem has come to its end.
+  const isAsked = /[?？:：.。_]\s*$/.test(stemText(item)) && value.length < 60 && /[\p{L}\d]/u.test(value)
+  const isAnswer = item.lists.length ? /^\(?[A-Ha-h]\)?$/.test(value) : isAsked
   return isAnswer ? { role: 'answer', end: found[0].length, word: found[0].trim() } : null
 }
 
