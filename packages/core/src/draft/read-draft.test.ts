@@ -78,6 +78,21 @@ describe('a single item', () => {
       '1. Name two lights.\nAnswer: e.g. flashing, fixed',
       { kind: 'essay', stem: 'Name two lights.', sample: 'e.g. flashing, fixed' },
     ],
+    [
+      'short words with a stroke are choices',
+      '1. They (is/are) at sea.\nAnswer: are',
+      { kind: 'cloze', stem: 'They ___ at sea.', choices: [['is', 'are']], key: [['are']] },
+    ],
+    [
+      'marks of the trade are no marks of a paper',
+      '1. What keeps you in a channel?\nAnswer: two marks in line',
+      { kind: 'short', key: ['two marks in line'] },
+    ],
+    [
+      'a figure to round heads no section',
+      'Round 4.56 to one decimal.\nAnswer: 4.6',
+      { kind: 'numeric', stem: 'Round 4.56 to one decimal.' },
+    ],
     ['a quantity of sand is no truth', '1. What is a beach made of?\nAnswer: sand', { kind: 'short', key: ['sand'] }],
     [
       'short with several accepted answers',

@@ -262,7 +262,7 @@ const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(KIND_LABELS)})[)\\]]?\\s*[:�
 const KIND_TAG = new RegExp(`^\\s*\\[\\s*(${anyOf([...KINDS.keys()])})\\s*\\]\\s*[:：.–—-]?\\s*`, 'iu')
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
 const SECTION = new RegExp(
-  `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|[一二三四五六七八九十]{1,3}、)`,
+  `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|(?:round|runde)\\s+\\d{1,2}(?=\\s*(?:[:–—-]\\s|$))|[一二三四五六七八九十]{1,3}、)`,
   'iu',
 )
 const SECTION_LABEL = new RegExp(

@@ -70,7 +70,7 @@ export const de: LanguageWords = {
     'in eigenen worten',
   ],
   keyTitle: ['lösungen', 'lösung', 'lösungsschlüssel', 'antworten', 'schlüssel', 'antwortschlüssel', 'lösungsblatt'],
-  section: ['teil', 'abschnitt', 'kapitel', 'runde'],
+  section: ['teil', 'abschnitt', 'kapitel'],
   identity: ['name', 'klasse', 'datum', 'vorname', 'nachname', 'gruppe'],
   accept: ['auch', 'auch richtig', 'auch möglich', 'oder', 'akzeptiert'],
   wordBank: ['wörter', 'wortliste', 'wortspeicher'],

@@ -145,7 +145,7 @@ export const en: LanguageWords = {
     'answers and explanations',
     'correct answer key',
   ],
-  section: ['part', 'section', 'unit', 'chapter', 'round'],
+  section: ['part', 'section', 'unit', 'chapter'],
   identity: ['name', 'date', 'class', 'student', 'group', 'score', 'mark', 'grade', 'form'],
   accept: ['accept', 'also accept', 'accept also', 'or', 'also', 'allow', 'also accepted'],
   wordBank: ['word bank', 'words', 'word box', 'words to use'],

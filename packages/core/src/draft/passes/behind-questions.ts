@@ -8,13 +8,13 @@ const SHARE = 0.7
 const ASKED = /^(.*\p{L}.*[?？])(\s+(?:[-–—=:→]\s*)?)([^?？]{1,70})$/su
 
 /**
- * "How many cables make a mile? 10": where most items without options or key have a few words behind their question
- * mark, these words are their keys. A single one could be an instruction, and stays in the stem.
+ * "How many cables make a mile? 10": where most items without options or key have a few words behind what they
+ * ask, these words are their keys. A single one could be an instruction, and stays in the stem.
  */
 export function takeAnswersBehind(items: readonly RawItem[]): void {
   const open = items.filter((item) => !item.keys.length && !item.lists.length && !item.table.length)
   const found = open.flatMap((item) => {
-    const behind = answerBehind(item)
+    const behind = wordsBehind(item)
     return behind ? [{ item, behind }] : []
   })
   if (found.length < 2 || found.length < open.length * SHARE) return
@@ -32,7 +32,7 @@ export function takeAnswersBehind(items: readonly RawItem[]): void {
 }
 
 /** Where the question ends and the words behind it start; null where there are none, or they ask for something. */
-function answerBehind(item: RawItem): { readonly end: number; readonly answer: number } | null {
+function wordsBehind(item: RawItem): { readonly end: number; readonly answer: number } | null {
   const [piece, ...more] = item.stem
   if (!piece || more.length) return null
   const text = spanText(piece.span)

@@ -41,7 +41,7 @@ const EXAMPLE =
   /^\W*(?:e\.\s?g\.|for (?:example|instance)|z\.\s?B\.|zum Beispiel|p\.\s?ex\.|par exemple|p\.\s?ej\.|por ej(?:emplo)?|bijv\.|bijvoorbeeld|t\.\s?ex\.|till exempel|f\.\s?eks\.|np\.|na przykład|напр\.|например|ad es\.|per esempio|例如)/iu
 
 /** "1 mark each for: collision; grounding": how an answer in sentences earns its marks. */
-const GIVES_MARKS = /\b(?:\d|one|two) marks?\b|\bmarks? (?:each|for)\b/i
+const GIVES_MARKS = /\b(?:\d|one|two|three) marks? (?:each|for|if|per)\b|\bmarks? each\b/i
 
 class Settler {
   readonly #raw: RawItem
@@ -706,7 +706,7 @@ class Settler {
     if (item.kind === 'single' || item.kind === 'multiple') this.#markOptions(item.options, item.shuffle)
     if (missesKey(item) && !this.#marks.some((one) => one.code === 'key-names-no-option')) this.#mark('key-missing')
     const behind = raw.keys.find((key) => key.source === 'behind')
-    if (behind) this.#mark('key-guessed', { sign: 'what stands behind the question mark' }, spanPlace(behind.statement))
+    if (behind) this.#mark('key-guessed', { sign: 'what stands behind the question' }, spanPlace(behind.statement))
     const open = unkeyedParts(item)
     if (open.length) this.#mark('key-incomplete', { parts: open.map((part) => `“${part}”`).join(', ') })
     const [only] = item.kind === 'short' ? item.key : []
@@ -853,9 +853,12 @@ function missesKey(item: Item): boolean {
   }
 }
 
+const UNIT =
+  /(?:^|\s)(?:[kcmµ]?m|k?g|mg|m?l|[kM]?[JWN]|mol|sm|nm|kn)\/(?:s|h|min|d|k?g|m?[lL]|c?m|mol|K)[²³\d^]*(?:\s|$)/u
+
 /** "(1 kn = 1.852 km/h)", "(in m/s)", "(9.81 m/s²)": the stroke of a unit parts no choices. */
 function isQuantity(text: string): boolean {
-  return text.includes('=') || /(?:^|[\d\s])\p{L}{1,3}\/\p{L}{1,3}[²³\d^]*(?:\s|$)/u.test(text)
+  return text.includes('=') || /\d\s*\p{L}{1,4}\/\p{L}{1,3}/u.test(text) || UNIT.test(text)
 }
 
 const BRACKET_BETWEEN = /^\s*(\S.*?)\s*(?:[([]\s*[)\]]|\s_{2,}\s)\s*(\S.*?)\s*$/

@@ -54,8 +54,8 @@ export function shapeLines(lines: readonly Line[], after = 0): Shape[] {
 const COUNTED = /^(?:(\d{1,3})\s|[A-Z](\d{1,3})[.):]\s+)(?=[\p{Lu}\p{Lo}"“„«¿¡])/u
 
 /**
- * "1 Choose …", "2 Name …", or "A1. …", "A2. …": figures with one blank behind or a letter before them number the items of a draft that has no other
- * numbers, where they count up behind empty lines.
+ * "1 Choose …", "2 Name …", or "A1. …", "A2. …": figures with one blank behind or a
+ * letter before them number the items of a draft that has no other numbers, where they count up behind empty lines.
  */
 function withCountedLines(shapes: Shape[], after: number): Shape[] {
   if (shapes.some((shape) => shape.question ?? shape.number)) return shapes
