@@ -277,6 +277,14 @@ const IDENTITY = new RegExp(
 )
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
 
+const LONG_TRUTH = anyOf(TRUTH.filter((word) => word.length > 2))
+const LONG_FALSEHOOD = anyOf(FALSEHOOD.filter((word) => word.length > 2))
+const JUDGES = new RegExp(
+  `(?<!${LETTER})${LONG_TRUTH}(?!${LETTER})[^.?!]{1,40}(?<!${LETTER})${LONG_FALSEHOOD}(?!${LETTER})`,
+  'iu',
+)
+
+const YES_NO: ReadonlySet<string> = new Set(wordsFor('yesNo'))
 const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
 
 export const cues = {
@@ -300,6 +308,10 @@ export const cues = {
   /** Whether a whole text names an end of a scale of opinion. */
   isOpinion: (text: string): boolean =>
     OPINION.has(text.trim().toLowerCase().replace(/\s+/g, ' ').replaceAll('’', "'")),
+  /** "Yes", "Nein": answers to a question, where "true" would judge a statement. */
+  isYesNo: (text: string): boolean => YES_NO.has(text.trim().toLowerCase()),
+  /** Whether a text names both a word for true and one for false, as a heading above statements to judge does. */
+  judges: remembered((text: string): boolean => JUDGES.test(text)),
   isIdentity: remembered((text: string): boolean => IDENTITY.test(text)),
 } as const
 

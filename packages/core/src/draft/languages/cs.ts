@@ -10,6 +10,7 @@ export const cs: LanguageWords = {
   points: ['bodů', 'body', 'bod'],
   truth: ['pravda', 'správně'],
   falsehood: ['nepravda', 'lež', 'špatně'],
+  yesNo: ['ano', 'ne'],
   or: ['nebo'],
   and: ['a', 'i'],
   several: ['více odpovědí', 'všechny správné', 'vyberte dvě', 'vyberte tři', 'které dvě', 'které tři'],

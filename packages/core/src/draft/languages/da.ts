@@ -10,6 +10,7 @@ export const da: LanguageWords = {
   points: ['point'],
   truth: ['sandt', 'rigtigt'],
   falsehood: ['falsk', 'falskt', 'forkert'],
+  yesNo: ['ja', 'nej'],
   or: ['eller'],
   and: ['og', 'samt'],
   several: ['flere svar', 'alle rigtige', 'vælg to', 'vælg tre', 'sæt kryds ved alle', 'hvilke to', 'hvilke tre'],

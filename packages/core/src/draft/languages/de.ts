@@ -31,6 +31,7 @@ export const de: LanguageWords = {
   points: ['punkte', 'punkt', 'pkt', 'p'],
   truth: ['richtig', 'wahr', 'r', 'stimmt'],
   falsehood: ['falsch', 'unwahr', 'f', 'stimmt nicht'],
+  yesNo: ['ja', 'nein'],
   or: ['oder'],
   and: ['und', 'sowie'],
   several: [

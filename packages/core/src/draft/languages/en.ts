@@ -60,6 +60,7 @@ export const en: LanguageWords = {
   points: ['points', 'point', 'pts', 'pt', 'marks', 'mark', 'p'],
   truth: ['true', 't', 'correct', 'right'],
   falsehood: ['false', 'f', 'incorrect', 'wrong'],
+  yesNo: ['yes', 'no'],
   or: ['or'],
   and: ['and'],
   several: [

@@ -26,6 +26,7 @@ export const es: LanguageWords = {
   points: ['puntos', 'punto', 'pts', 'pt'],
   truth: ['verdadero', 'v', 'cierto', 'correcto'],
   falsehood: ['falso', 'f', 'incorrecto'],
+  yesNo: ['sí', 'si', 'no'],
   or: ['o', 'u'],
   and: ['y', 'e'],
   several: [

@@ -10,6 +10,7 @@ export const fi: LanguageWords = {
   points: ['pistettä', 'piste', 'pist'],
   truth: ['totta', 'tosi', 'oikein'],
   falsehood: ['tarua', 'epätosi', 'väärin', 'ei totta'],
+  yesNo: ['kyllä', 'ei'],
   or: ['tai', 'vai'],
   and: ['ja', 'sekä'],
   several: ['useita vastauksia', 'kaikki oikeat', 'valitse kaksi', 'valitse kolme', 'mitkä kaksi', 'mitkä kolme'],

@@ -21,6 +21,7 @@ export const fr: LanguageWords = {
   points: ['points', 'point', 'pts', 'pt'],
   truth: ['vrai', 'v'],
   falsehood: ['faux', 'f'],
+  yesNo: ['oui', 'non'],
   or: ['ou'],
   and: ['et'],
   several: [

@@ -10,6 +10,7 @@ export const hu: LanguageWords = {
   points: ['pont'],
   truth: ['igaz'],
   falsehood: ['hamis'],
+  yesNo: ['igen', 'nem'],
   or: ['vagy'],
   and: ['és', 'valamint'],
   several: ['több válasz', 'minden helyes', 'válasszon kettőt', 'válassz kettőt', 'melyik kettő', 'melyik három'],

@@ -20,6 +20,7 @@ export const it: LanguageWords = {
   points: ['punti', 'punto', 'pt', 'pti'],
   truth: ['vero', 'v'],
   falsehood: ['falso', 'f'],
+  yesNo: ['sì', 'si', 'no'],
   or: ['o', 'oppure'],
   and: ['e'],
   several: [

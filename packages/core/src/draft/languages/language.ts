@@ -26,6 +26,8 @@ export interface LanguageWords {
   readonly twoPoints?: readonly string[]
   readonly truth: readonly string[]
   readonly falsehood: readonly string[]
+  /** Words for yes and no, which answer a question and judge no statement. */
+  readonly yesNo?: readonly string[]
   /** Word between the two: "true or false". */
   readonly or: readonly string[]
   readonly and: readonly string[]

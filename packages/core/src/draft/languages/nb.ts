@@ -10,6 +10,7 @@ export const nb: LanguageWords = {
   points: ['poeng'],
   truth: ['sant', 'riktig'],
   falsehood: ['usant', 'galt', 'feil'],
+  yesNo: ['ja', 'nei'],
   or: ['eller'],
   and: ['og', 'samt'],
   several: ['flere svar', 'alle riktige', 'velg to', 'velg tre', 'kryss av for alle', 'hvilke to', 'hvilke tre'],

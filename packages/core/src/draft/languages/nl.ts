@@ -21,6 +21,7 @@ export const nl: LanguageWords = {
   points: ['punten', 'punt', 'ptn', 'pt', 'p'],
   truth: ['waar', 'juist', 'w', 'goed'],
   falsehood: ['onwaar', 'onjuist', 'niet waar', 'o', 'fout'],
+  yesNo: ['ja', 'nee'],
   or: ['of'],
   and: ['en'],
   several: [

@@ -20,6 +20,7 @@ export const pl: LanguageWords = {
   points: ['punktów', 'punkty', 'punkt', 'pkt', 'p'],
   truth: ['prawda', 'p', 'tak'],
   falsehood: ['fałsz', 'f', 'nie'],
+  yesNo: ['tak', 'nie'],
   or: ['czy', 'lub', 'albo'],
   and: ['i', 'oraz'],
   several: [

@@ -20,6 +20,7 @@ export const pt: LanguageWords = {
   points: ['pontos', 'ponto', 'valores', 'pts', 'pt'],
   truth: ['verdadeiro', 'v', 'certo'],
   falsehood: ['falso', 'f', 'errado'],
+  yesNo: ['sim', 'não'],
   or: ['ou'],
   and: ['e'],
   several: [

@@ -10,6 +10,7 @@ export const ro: LanguageWords = {
   points: ['puncte', 'punct'],
   truth: ['adevărat'],
   falsehood: ['fals'],
+  yesNo: ['da', 'nu'],
   or: ['sau'],
   and: ['și', 'precum și'],
   several: [

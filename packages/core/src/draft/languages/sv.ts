@@ -10,6 +10,7 @@ export const sv: LanguageWords = {
   points: ['poäng', 'p'],
   truth: ['sant', 'rätt', 's'],
   falsehood: ['falskt', 'fel', 'f', 'osant'],
+  yesNo: ['ja', 'nej'],
   or: ['eller'],
   and: ['och', 'samt'],
   several: [

@@ -21,6 +21,7 @@ export const tr: LanguageWords = {
   points: ['puan', 'p'],
   truth: ['doğru', 'd'],
   falsehood: ['yanlış', 'y'],
+  yesNo: ['evet', 'hayır'],
   or: ['mu', 'veya', 'ya da', 'mı'],
   and: ['ve', 'ile'],
   several: [

@@ -1,0 +1,178 @@
+import type { StyleRange } from '../model.ts'
+import { boxAt, bulletEnd } from '../labels.ts'
+import { cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
+import { labelsAt, type LabelFact } from './labels.ts'
+import { optionRun, type RunPart } from './runs.ts'
+import type { Unit } from './units.ts'
+
+/** What a statement's word says, and where the value behind it stands in the unit's text. */
+export interface CueFact {
+  readonly role: KeywordRole | 'other'
+  readonly from: number
+  readonly to: number
+  readonly word: string
+}
+
+/** All that one line says for itself. Found once; what it means is decided later, with all other lines. */
+export interface Facts {
+  readonly unit: Unit
+  readonly labels: readonly LabelFact[]
+  /** Where the text behind label, bullet or box starts. */
+  readonly body: number
+  readonly bullet: boolean
+  /** An empty or a ticked box before the text. */
+  readonly box: 'open' | 'ticked' | null
+  readonly cue: CueFact | null
+  /** A statement glued behind other text. */
+  readonly glued: CueFact | null
+  /** Lettered or numbered parts in a row: options across. */
+  readonly run: readonly RunPart[]
+  readonly end: 'asks' | 'stop' | 'colon' | 'gap' | 'comma' | 'bracket' | 'none'
+  readonly gaps: number
+  readonly words: number
+  /** Cells between bars, or parted by wide gaps. */
+  readonly bars: number
+  readonly columns: number
+  readonly heading: boolean
+  readonly bold: 'all' | 'some' | 'none'
+  readonly slanted: boolean
+  readonly coloured: boolean
+  readonly flags: ReadonlySet<Flag>
+}
+
+export type Flag =
+  | 'section' | 'keyTitle' | 'identity' | 'chatter' | 'instruction' | 'legend' | 'rule' | 'blankLine' | 'arrow'
+  | 'bracketed' | 'capitals' | 'lowercase' | 'truthLead' | 'truthTail' | 'truthWord' | 'points' | 'letter' | 'number'
+  | 'asksMatch' | 'asksOrder' | 'asksEssay' | 'asksSeveral' | 'remark' | 'code' | 'picture' | 'pairSign' | 'web'
+  | 'strokes' | 'commas' | 'keyPairs' | 'dashStart' | 'starts' | 'quoteStart'
+
+const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]/g
+const RULE = /^[\s\-–—=_*~·.#+✂|]{3,}$|^[\W_]*(?:[-–—=*]\s?){5,}/u
+const WRITING_LINE = /^(?:\p{L}{0,20}\s?[:=]?\s{0,6})?[_.…\s]{6,}$/u
+const ARROW = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳)\s*(?=\S)/u
+const BRACKETED = /^[([{（【].*[)\]}）】][.]?$/u
+const PAIR_SIGN = /^.{1,70}?\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s|\s-\s|\s{2,}o\s{2,}|•\s{3,})\s*\S.{0,110}$/u
+const KEY_PAIR = /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?[.):=\-–—]{0,2}\s?(?:[A-Ha-hА-Га-гRVFT✓①-⑤]|[a-d][,+]\s?[a-d])(?=$|[\s,;.|)])/gu
+const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
+
+/** Everything that a line says for itself. Linear in the text. */
+export function factsOf(unit: Unit): Facts {
+  const { text } = unit
+  const heading = /^#{1,6}\s/.test(text)
+  const plain = heading ? text.replace(/^#+\s*/, '') : text
+  const shift = text.length - plain.length
+  const labels = labelsAt(plain).map((label) => ({ ...label, from: label.from + shift, to: label.to + shift }))
+  const bulletTo = bulletEnd(text, 0)
+  const boxFrom = labels[0]?.to ?? (bulletTo > 0 ? bulletTo : 0)
+  const box = boxAt(text, boxFrom)
+  const body = box ? box.to : labels[0] ? labels[0].to : bulletTo > 0 ? bulletTo : shift
+  const rest = text.slice(body)
+  return {
+    unit,
+    labels,
+    body,
+    bullet: bulletTo > 0,
+    box: box ? (box.checked ? 'ticked' : 'open') : null,
+    cue: cueAt(text, shift) ?? cueAt(text, body),
+    glued: gluedCue(text, body),
+    run: optionRun(text, body),
+    end: endOf(text),
+    gaps: countOf(GAP, rest),
+    words: rest.split(/\s+/).length,
+    bars: text.includes('|') ? text.split('|').length - 1 : 0,
+    columns: text.split(/\s{3,}|\t/).length,
+    heading,
+    ...dressOf(unit.line.styles, unit.from, unit.to),
+    flags: flagsOf(unit, rest, labels),
+  }
+}
+
+function cueAt(text: string, at: number): CueFact | null {
+  const found = keywordAt(text, at)
+  if (found) return { role: found.role, from: at, to: found.end, word: found.word }
+  const other = /^(\p{L}[\p{L} .'’/-]{1,24}?)\s?[:：]\s*/u.exec(text.slice(at))
+  return other?.[1] ? { role: 'other', from: at, to: at + other[0].length, word: other[1].toLowerCase() } : null
+}
+
+function gluedCue(text: string, body: number): CueFact | null {
+  const found = keywordsWithin(text, body).find((keyword) => keyword.role === 'answer' || keyword.role === 'feedback')
+  return found ? { role: found.role, from: found.start, to: found.end, word: found.word } : null
+}
+
+function endOf(text: string): Facts['end'] {
+  const plain = text.replace(/[\s*"“”»'’]+$/u, '')
+  if (/[?？؟;]$/.test(plain) && !plain.endsWith(';')) return 'asks'
+  if (/[.!。！]$/.test(plain) && !/_\s?\.$|\.{3}$/.test(plain)) return 'stop'
+  if (/[:：]$/.test(plain)) return 'colon'
+  if (/(?:_{2,}|\.{3,}|…)\s?[.?!]?$/.test(plain)) return 'gap'
+  if (/[,;،]$/.test(plain)) return 'comma'
+  if (/[)\]）】]$/.test(plain)) return 'bracket'
+  return 'none'
+}
+
+function countOf(pattern: RegExp, text: string): number {
+  return text.match(pattern)?.length ?? 0
+}
+
+function dressOf(styles: readonly StyleRange[], from: number, to: number): Pick<Facts, 'bold' | 'slanted' | 'coloured'> {
+  let bold = 0
+  let slanted = 0
+  let coloured = 0
+  for (const range of styles) {
+    const covered = Math.max(0, Math.min(to, range.to) - Math.max(from, range.from))
+    if (range.style === 'strong') bold += covered
+    else if (range.style === 'emphasis') slanted += covered
+    else if (range.style === 'highlight' || range.style === 'colour') coloured += covered
+  }
+  const length = to - from
+  return {
+    bold: bold >= length * 0.85 ? 'all' : bold > 0 ? 'some' : 'none',
+    slanted: slanted >= length * 0.85,
+    coloured: coloured > 0,
+  }
+}
+
+type Test = (text: string, rest: string, unit: Unit) => boolean
+
+/** One test for each flag, on the whole text and on what stands behind its label. */
+const TESTS: readonly (readonly [Flag, Test])[] = [
+  ['section', (_text, rest) => cues.isSection(rest)],
+  ['keyTitle', (text, rest) => text.length < 90 && (cues.isKeyTitle(text) || cues.isKeyTitle(rest))],
+  ['identity', (text) => cues.isIdentity(text)],
+  ['chatter', (_text, rest) => cues.isChatter(rest)],
+  ['instruction', (_text, rest) => cues.isInstruction(rest)],
+  ['legend', (text) => cues.isLegend(text)],
+  ['rule', (text) => RULE.test(text)],
+  ['blankLine', (text) => WRITING_LINE.test(text)],
+  ['arrow', (text) => ARROW.test(text)],
+  ['bracketed', (text) => BRACKETED.test(text)],
+  ['capitals', (_text, rest) => rest.length > 3 && rest === rest.toUpperCase() && rest !== rest.toLowerCase()],
+  ['lowercase', (text) => /^["“„(]?\p{Ll}/u.test(text)],
+  ['truthLead', (_text, rest) => trueFalseLead(rest) !== null],
+  ['truthTail', (text) => trueFalseTail(text) !== null],
+  ['truthWord', (_text, rest) => rest.length < 24 && truthOf(rest) !== null],
+  ['points', (text) => findPoints(text) !== null],
+  ['letter', (text) => /^[([*_]{0,2}[\p{L}①-⑳][)\]*_.]{0,2}$/u.test(text)],
+  ['number', (text) => /^[-−+]?\d[\d.,\s]{0,12}(?:\s?[\p{L}%°€$²³]{1,6})?$/u.test(text)],
+  ['asksMatch', (_text, rest) => cues.asksMatch(rest)],
+  ['asksOrder', (_text, rest) => cues.asksOrder(rest)],
+  ['asksEssay', (_text, rest) => cues.asksEssay(rest)],
+  ['asksSeveral', (_text, rest) => cues.asksSeveral(rest)],
+  ['remark', (text) => /^[([].{2,60}[)\]]$/.test(text) && remarksIn(text.slice(1, -1)) !== null || timeLimitIn(text) !== null],
+  ['code', (_text, _rest, unit) => unit.line.preformatted],
+  ['picture', (text) => text.includes('[image: ')],
+  ['pairSign', (_text, rest) => PAIR_SIGN.test(rest)],
+  ['web', (text) => WEB.test(text)],
+  ['strokes', (_text, rest) => /\S\s*\/\s*\S.*\s\/\s/.test(rest)],
+  ['commas', (_text, rest) => (rest.match(/[,;،、]/g)?.length ?? 0) >= 3],
+  ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2],
+  ['dashStart', (text) => /^[-–—]/.test(text)],
+  ['quoteStart', (text) => /^["“„«»'‘]/.test(text)],
+]
+
+function flagsOf(unit: Unit, rest: string, labels: readonly LabelFact[]): ReadonlySet<Flag> {
+  const flags = new Set<Flag>()
+  const behind = labels.length && labels[0]?.script === 'number' && !rest ? unit.text : rest
+  for (const [flag, test] of TESTS) if (test(unit.text, behind, unit)) flags.add(flag)
+  return flags
+}

@@ -1,0 +1,97 @@
+import { asciiShadow, labelValue } from '../labels.ts'
+
+/** One part of a run: the label and its text, half-open in the unit's text. */
+export interface RunPart {
+  readonly id: string
+  readonly value: number
+  readonly dress: string
+  /** Where the label starts, where the text behind it starts, and where it ends. */
+  readonly label: number
+  readonly from: number
+  readonly to: number
+}
+
+const RUN_LABEL =
+  /(?<![\p{L}\p{N}_])(?:\((\p{L}|\d{1,2}|[ivx]{2,4})\)\s?|\[(\p{L}|\d)\]\s?|[-–](\p{L})[-–]\s?|(\p{L}|\d{1,2}|[ivx]{2,4})(\)\s?|[.:](?=\s)\s?|\/(?=\s)\s?|．|、|(?=\s{2,}\S))|([①-⑳])\s?|(\p{Lu})(?=\s\S))/gu
+
+interface Found {
+  readonly id: string
+  readonly value: number
+  readonly script: string
+  readonly dress: string
+  readonly at: number
+  readonly end: number
+}
+
+/**
+ * Labels of one dress that count on within a text, with the text of each: options across, columns of options, a short
+ * list of keys. The longest run counts; none where fewer than two labels count on. Of letters with nothing but a blank
+ * behind them, three have to stand in wide gaps.
+ */
+export function optionRun(text: string, from: number): readonly RunPart[] {
+  const shadow = asciiShadow(text)
+  const found: Found[] = []
+  for (const match of shadow.matchAll(RUN_LABEL)) {
+    const one = foundAt(match, text)
+    if (one) found.push(one)
+  }
+  if (found.length < 2) return []
+  const byDress = new Map<string, Found[]>()
+  for (const one of found) {
+    const name = `${one.script}${one.dress}`
+    byDress.set(name, [...(byDress.get(name) ?? []), one])
+  }
+  let best: Found[] = []
+  for (const [, own] of byDress) {
+    const run = longestRun(own, text)
+    if (run.length > best.length || (run.length === best.length && (run[0]?.at ?? 0) < (best[0]?.at ?? 0))) best = run
+  }
+  if (best.length < 2 || (best[0]?.at ?? 0) < 0 || from < 0) return []
+  return best.map((one, index) => {
+    const to = best[index + 1]?.at ?? text.length
+    const end = one.end + text.slice(one.end, to).trimEnd().replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
+    return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end }
+  })
+}
+
+function foundAt(match: RegExpExecArray | RegExpMatchArray, text: string): Found | null {
+  const core = match[1] ?? match[2] ?? match[3] ?? match[4] ?? match[6] ?? match[7] ?? ''
+  const known = labelValue(core)
+  if (!known) return null
+  const at = match.index ?? 0
+  let end = at + match[0].length
+  while (/\s/.test(text.charAt(end))) end++
+  const dress =
+    match[1] !== undefined ? '(x)'
+    : match[2] !== undefined ? '[x]'
+    : match[3] !== undefined ? '-x-'
+    : match[6] !== undefined ? 'o'
+    : match[7] !== undefined ? 'x '
+    : `x${(match[5] ?? '').trim()}`
+  return { id: core.toLowerCase(), value: known.value, script: known.script, dress, at, end }
+}
+
+/** Bare letters need wide gaps before them; `x ` before any word would make "A cat" an option. */
+function longestRun(own: readonly Found[], text: string): Found[] {
+  const bare = own[0]?.dress === 'x ' || own[0]?.dress === 'x'
+  const fit = bare ? own.filter((one) => one.at === 0 || /\s{2,}$|\t$/.test(text.slice(0, one.at))) : own
+  let best: Found[] = []
+  for (let start = 0; start < fit.length && start < 40; start++) {
+    const run = runFrom(fit, start)
+    if (run.length > best.length) best = run
+  }
+  return best.length >= 2 ? best : []
+}
+
+/** From `start` on, labels that come in order; two columns may go down first: `a … c …`. */
+function runFrom(own: readonly Found[], start: number): Found[] {
+  const first = own[start]
+  if (!first) return []
+  const run = [first]
+  for (const one of own.slice(start + 1)) {
+    const last = run.at(-1) as Found
+    const step = one.value - last.value
+    if (step === 1 || (run.length === 1 && step >= 2 && step <= 4 && own.length === 2)) run.push(one)
+  }
+  return run
+}

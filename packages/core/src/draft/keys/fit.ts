@@ -1,0 +1,63 @@
+import { countGaps } from '../../content/model.ts'
+import { compose } from '../passes/compose.ts'
+import { readNumberKey } from '../passes/numbers.ts'
+import type { DraftRecord } from '../records/record.ts'
+import { cues, findPoints, remarksIn, trueFalseLead } from '../words.ts'
+import { plainText } from '../../content/plain.ts'
+import { areJudgements, fold, judgement, namedOptions, namedPairs } from './values.ts'
+
+/** What a record's key has to be, as far as its lines show. */
+export type Expects = 'option' | 'judgement' | 'pairs' | 'order' | 'gaps' | 'text'
+
+export function expectationOf(record: DraftRecord): Expects {
+  if (record.lists.length) return 'pairs'
+  if (record.rows.length > 1) return 'pairs'
+  const stem = stemText(record)
+  if (record.entries.length > 1) {
+    if (areJudgements(record)) return 'judgement'
+    return record.kindSaid === 'order' || cues.asksOrder(stem) || (record.section.order && !record.section.match) ? 'order' : 'option'
+  }
+  if (record.kindSaid === 'truefalse' || trueFalseLead(stem) || /** statement under a heading */ (record.section.truth && !/[?？]\s*$/.test(stem))) return 'judgement'
+  return countGaps(compose(record.stem)) > 1 ? 'gaps' : 'text'
+}
+
+export function stemText(record: DraftRecord): string {
+  return plainText(compose(record.stem))
+}
+
+/** How well a text fits as the key of a record: 0 not at all, 1 as well as can be. */
+export function fitOf(text: string, record: DraftRecord): number {
+  const value = text.trim()
+  if (!value) return 0
+  switch (expectationOf(record)) {
+    case 'option': {
+      const named = namedOptions(value, record.entries)
+      return named ? (named.restAt >= value.length ? 1 : 0.8) : judgement(value, false) ? 0.1 : 0
+    }
+    case 'order': {
+      const named = namedOptions(value, record.entries)
+      return named ? (named.indexes.length === record.entries.length ? 1 : 0.4) : 0
+    }
+    case 'judgement':
+      return judgement(value, true) ? 1 : 0
+    case 'pairs': {
+      const [left = record.entries, right = record.entries] = record.lists.length ? [record.lists[0], record.entries] : []
+      return namedPairs(value, left, right).length > 1 || /(?:\d\s?[-–:=)]?\s?\p{L}\b.*){2,}|.+(?:=|→|–).+/u.test(value) ? 0.9 : 0
+    }
+    case 'gaps':
+      return /[,;/]|\s{2,}|\(\d\)/.test(value) ? 0.8 : 0.3
+    case 'text':
+      return textFit(value, record)
+  }
+}
+
+/** A typed answer is short and says nothing about points; one that judges a plain statement fits, too. */
+function textFit(value: string, record: DraftRecord): number {
+  if (findPoints(`(${value})`) || remarksIn(value)) return 0
+  if (readNumberKey(value)) return 0.9
+  const words = fold(value).split(' ').length
+  const isAsking = /[?？]\s*$/.test(stemText(record))
+  if (judgement(value, false) && !isAsking) return 0.9
+  if (/^[\p{L}]$/u.test(value)) return 0.2
+  return words <= 6 ? 0.7 : words <= 14 ? 0.55 : 0.3
+}

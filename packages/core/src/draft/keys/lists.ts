@@ -1,0 +1,255 @@
+import type { Facts } from '../facts/facts.ts'
+import { asciiShadow } from '../labels.ts'
+import type { KeyLines } from '../records/assemble.ts'
+import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
+import { fitOf } from './fit.ts'
+import { inOrder, rangeEntries } from './lists-in-a-row.ts'
+import { tableEntries } from './lists-in-tables.ts'
+
+/** A stretch of the lines of a list: from a place in one line to a place in the same or a later one. */
+export interface Stretch {
+  readonly line: number
+  readonly from: number
+  readonly endLine: number
+  readonly to: number
+}
+
+/** An entry of a list of keys: what it says, and for which record. */
+export interface ListEntry {
+  readonly record: number
+  readonly value: Stretch
+}
+
+export interface GivenKeys {
+  /** Entries whose number is that of no item, as written. */
+  readonly unknown: readonly { readonly id: string; readonly facts: Facts }[]
+}
+
+/** A place where an entry could begin: a text that is the number of an item. */
+interface Candidate {
+  readonly id: string
+  readonly line: number
+  readonly from: number
+  readonly to: number
+  readonly records: readonly number[]
+  readonly worth: number
+}
+
+const NUMBER =
+  /(?<![\p{L}\p{N}.,])(?:\(\s?)?(\p{L}?\.?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,5}|\p{L})(?:\s?\))?(?:\s?(?:[.):=\]°：、．]|[-–—](?=\s?\S)|->|→)){0,2}(?![\p{L}\p{N}]{3})/giu
+const WINDOW = 10
+const MOST_CANDIDATES = 4000
+
+/** Gives the entries of lists of keys to their items: the split and the giving under which most of them fit. */
+export function giveListedKeys(blocks: readonly KeyLines[], records: readonly DraftRecord[]): void {
+  for (const block of blocks) {
+    const lines = block.facts
+    const texts = lines.map((facts) => facts.unit.text)
+    const ids = idsOf(records, block)
+    const entries = best([
+      tableEntries(texts, ids, records),
+      rangeEntries(texts, ids, records),
+      numbered(texts, ids, records, true),
+      numbered(texts, ids, records, false),
+      inOrder(texts, records, block.after),
+    ], texts, records)
+    for (const entry of entries) take(entry, lines, records)
+  }
+}
+
+/** Which records a number may mean; of several with one number, those before the list and without a key come first. */
+export type Ids = ReadonlyMap<string, readonly number[]>
+
+function idsOf(records: readonly DraftRecord[], block: KeyLines): Ids {
+  const ids = new Map<string, number[]>()
+  const add = (id: string, at: number): void => {
+    const known = ids.get(id)
+    if (!known) ids.set(id, [at])
+    else if (!known.includes(at)) known.push(at)
+  }
+  const numbered = records.filter((record) => record.label !== null).length
+  records.forEach((record, at) => {
+    const { label, section } = record
+    if (label?.id) add(label.id, at)
+    if (label?.id && section.id && /^\d+$/.test(label.id)) add(`${section.id}${label.id}`, at)
+    if (numbered < records.length * 0.5) add(String(at + 1), at)
+  })
+  for (const known of ids.values()) known.sort((a, b) => distance(a, block.after) - distance(b, block.after))
+  return ids
+}
+
+function distance(record: number, after: number): number {
+  return record < after ? after - record : 1000 + record - after
+}
+
+/** The candidates of all lines, in order. */
+function candidatesIn(texts: readonly string[], ids: Ids): Candidate[] {
+  const found: Candidate[] = []
+  texts.forEach((text, line) => {
+    const shadow = asciiShadow(text)
+    for (const match of shadow.matchAll(NUMBER)) {
+      const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
+      const records = ids.get(id)
+      if (!records || found.length > MOST_CANDIDATES) continue
+      const before = shadow.slice(0, match.index)
+      const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(before)
+      const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(before)
+      const dressed = /[^\p{L}\p{N}\s]$/u.test(match[0])
+      const worth = (isFirst ? 0.35 : apart ? 0.15 : 0) + (dressed ? 0.1 : 0)
+      found.push({ id, line, from: match.index, to: match.index + match[0].length, records: records.slice(0, 4), worth })
+    }
+  })
+  return found
+}
+
+interface Step {
+  readonly score: number
+  readonly next: number
+  readonly nextRecord: number
+}
+
+/**
+ * The best way to part a list at numbers of items and to give each part to an item, by dynamic programming from the
+ * end: what an entry says reaches to the next entry that is chosen, so its fit depends on that. `forward` only lets
+ * the items come in their order; without it lists in columns and backwards come out, too.
+ */
+function numbered(texts: readonly string[], ids: Ids, records: readonly DraftRecord[], forward: boolean): ListEntry[] {
+  const candidates = candidatesIn(texts, ids)
+  const fits = new Map<string, number>()
+  const fit = (at: number, end: number, record: number): number => {
+    const name = `${at}.${end}.${record}`
+    const known = fits.get(name)
+    if (known !== undefined) return known
+    const value = valueText(texts, stretch(candidates, at, end, texts))
+    const found = worthOf(value, records[record] as DraftRecord)
+    fits.set(name, found)
+    return found
+  }
+  const steps: Step[][] = candidates.map(() => [])
+  for (let at = candidates.length - 1; at >= 0; at--) {
+    const own = candidates[at] as Candidate
+    steps[at] = own.records.map((record) => bestStep(candidates, steps, at, record, forward, fit))
+  }
+  return traced(candidates, steps, texts, records)
+}
+
+function bestStep(
+  candidates: readonly Candidate[],
+  steps: readonly (readonly Step[])[],
+  at: number,
+  record: number,
+  forward: boolean,
+  fit: (at: number, end: number, record: number) => number,
+): Step {
+  const own = (candidates[at] as Candidate).worth
+  let best: Step = { score: fit(at, -1, record) + own, next: -1, nextRecord: -1 }
+  for (let next = at + 1; next <= at + WINDOW && next < candidates.length; next++) {
+    const value = fit(at, next, record)
+    candidates[next]?.records.forEach((other, place) => {
+      if (other === record || (forward && other < record)) return
+      const turn = other === record + 1 ? 0.3 : other > record ? 0.1 - Math.min(0.2, (other - record) * 0.02) : -0.25
+      const score = value + own + turn + (steps[next]?.[place]?.score ?? 0)
+      if (score > best.score) best = { score, next, nextRecord: place }
+    })
+  }
+  return best
+}
+
+function traced(
+  candidates: readonly Candidate[],
+  steps: readonly (readonly Step[])[],
+  texts: readonly string[],
+  records: readonly DraftRecord[],
+): ListEntry[] {
+  let at = -1
+  let place = -1
+  let most = 0.3
+  steps.slice(0, WINDOW).forEach((own, index) =>
+    own.forEach((step, which) => {
+      if (step.score > most) {
+        most = step.score
+        at = index
+        place = which
+      }
+    }),
+  )
+  const entries: ListEntry[] = []
+  while (at >= 0) {
+    const step = steps[at]?.[place]
+    const record = candidates[at]?.records[place]
+    if (!step || record === undefined || !records[record]) break
+    entries.push({ record, value: stretch(candidates, at, step.next, texts) })
+    at = step.next
+    place = step.nextRecord
+  }
+  return entries
+}
+
+function stretch(candidates: readonly Candidate[], at: number, end: number, texts: readonly string[]): Stretch {
+  const own = candidates[at] as Candidate
+  const next = candidates[end]
+  const endLine = next?.line ?? texts.length - 1
+  return { line: own.line, from: own.to, endLine, to: next?.from ?? texts[endLine]?.length ?? 0 }
+}
+
+/** What a stretch says, without what parts it from its neighbours. */
+export function valueText(texts: readonly string[], { line, from, endLine, to }: Stretch): string {
+  if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to))
+  const parts = [(texts[line] ?? '').slice(from), ...texts.slice(line + 1, endLine), (texts[endLine] ?? '').slice(0, to)]
+  return tidyValue(parts.map((part) => part.trim()).join(' '))
+}
+
+export function tidyValue(text: string): string {
+  return text.replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) => (/[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.length === 1 ? lead : '')).replace(/[\s,;|•·]+$/u, '')
+}
+
+function worthOf(value: string, record: DraftRecord): number {
+  if (!value) return -0.1
+  const fit = fitOf(value, record)
+  return fit > 0 ? fit : -0.4
+}
+
+/** How well a way to read a list explains it: what fits, less what does not and what is said of one item twice. */
+function worthOfAll(entries: readonly ListEntry[], texts: readonly string[], records: readonly DraftRecord[]): number {
+  const seen = new Set<number>()
+  return entries.reduce((sum, entry) => {
+    if (seen.has(entry.record)) return sum - 0.5
+    seen.add(entry.record)
+    return sum + worthOf(valueText(texts, entry.value), records[entry.record] as DraftRecord)
+  }, 0)
+}
+
+function best(ways: readonly (readonly ListEntry[])[], texts: readonly string[], records: readonly DraftRecord[]): readonly ListEntry[] {
+  let most = 0.2
+  let chosen: readonly ListEntry[] = []
+  for (const way of ways) {
+    const worth = worthOfAll(way, texts, records)
+    if (worth > most + 0.01) {
+      most = worth
+      chosen = way
+    }
+  }
+  return chosen
+}
+
+function take({ record, value }: ListEntry, lines: readonly Facts[], records: readonly DraftRecord[]): void {
+  const own = records[record]
+  const facts = lines[value.line]
+  if (!own || !facts) return
+  const { text } = facts.unit
+  const end = value.endLine === value.line ? value.to : text.length
+  const raw = text.slice(value.from, end)
+  const tidy = tidyValue(raw)
+  const from = value.from + Math.max(0, raw.indexOf(tidy))
+  const more = lines.slice(value.line + 1, value.endLine + 1).flatMap(({ unit }, at) => {
+    const stop = value.line + 1 + at === value.endLine ? value.to : unit.text.length
+    return unit.text.slice(0, stop).trim() ? [{ span: spanOf(unit, 0, stop), join: 'wrap' as const }] : []
+  })
+  const statement: Statement = {
+    value: spanOf(facts.unit, from, from + tidy.length),
+    statement: spanOf(facts.unit, value.from, end),
+    more,
+    source: 'list',
+  }
+  own.statements.push(statement)
+}

@@ -1,0 +1,131 @@
+import { spanText, type Span } from '../model.ts'
+import type { Piece } from '../passes/compose.ts'
+import type { DraftRecord, Statement } from '../records/record.ts'
+import { keywordsWithin } from '../words.ts'
+import { fitOf } from './fit.ts'
+
+/** A place in an item's lines where its key may stand: what it is, and the text without it. */
+interface Slot {
+  readonly value: Span
+  readonly statement: Span
+  readonly take: () => void
+}
+
+type FindSlot = (record: DraftRecord) => Slot | null
+
+const BRACKET = /\s*[([{（【]\s?([^()[\]{}（）【】]{1,80}(?:\([^()]*\)[^()[\]{}]{0,20})?)\s?[)\]}）】]\s*$/u
+const ARROW = /\s*(?:->|=>|→|➡️?|⇒|<<|>>|\s=(?=\s)|\s[–—](?=\s)|::)\s*([^→⇒]{1,90})$/u
+const WIDE = /(?<=\S)(?:\s{3,}|\t)\s*(\S(?:.{0,60}\S)?)\s*$/u
+const ASKED = /(?<=[?？])\s+(\S.{0,60})$/u
+
+/**
+ * Places in the lines of an item that may hold its key, in the order in which they are tried. None of them is a key by
+ * its form: a place counts where, in item after item, what stands there fits the item.
+ */
+const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[] = [
+  ['a word', gluedSlot, 1],
+  ['brackets behind the options', (record) => lastEntrySlot(record, BRACKET), 2],
+  ['brackets behind the stem', (record) => stemSlot(record, BRACKET), 2],
+  ['an arrow', (record) => stemSlot(record, ARROW), 2],
+  ['the mark before the number', leadSlot, 2],
+  ['the right margin', (record) => stemSlot(record, WIDE), 2],
+  ['the text behind the question', (record) => stemSlot(record, ASKED), 2],
+]
+
+const LEAST_FIT = 0.62
+
+/** Takes keys out of the lines of the items, place by place, where they fit. */
+export function takeSlots(records: readonly DraftRecord[]): void {
+  for (const [, find, fewest] of SLOTS) {
+    const found = records.map((record) => (hasKey(record) ? null : find(record)))
+    const fits = found.map((slot, at) => (slot ? fitOf(spanText(slot.value), records[at] as DraftRecord) : 0))
+    const count = found.filter((slot) => slot !== null).length
+    const right = fits.filter((fit) => fit > 0.5).length
+    const open = records.filter((record) => !hasKey(record)).length
+    if (right < fewest || right < count * LEAST_FIT || right < Math.min(open * 0.3, 3)) continue
+    found.forEach((slot, at) => {
+      if (!slot || (fits[at] ?? 0) <= 0.5) return
+      slot.take()
+      records[at]?.statements.push({ value: slot.value, statement: slot.statement, more: [], source: 'slot' })
+    })
+  }
+}
+
+function hasKey(record: DraftRecord): boolean {
+  return record.statements.some((one) => spanText(one.value).trim() !== '')
+}
+
+function cut(pieces: Piece[], at: number, to: number): () => void {
+  return () => {
+    const piece = pieces[at]
+    if (piece) pieces[at] = { ...piece, span: { ...piece.span, to } }
+  }
+}
+
+function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
+  const at = pieces.length - 1
+  const piece = pieces[at]
+  if (!piece || piece.join === 'preformatted') return null
+  const text = spanText(piece.span)
+  const found = pattern.exec(text)
+  if (!found?.[1] || found.index === 0) return null
+  const { span } = piece
+  const from = span.from + found.index + found[0].indexOf(found[1])
+  return {
+    value: { ...span, from, to: from + found[1].trimEnd().length },
+    statement: { ...span, from: span.from + found.index },
+    take: cut(pieces, at, span.from + found.index),
+  }
+}
+
+function stemSlot(record: DraftRecord, pattern: RegExp): Slot | null {
+  return slotIn(record.stem, pattern)
+}
+
+function lastEntrySlot(record: DraftRecord, pattern: RegExp): Slot | null {
+  const last = record.entries.at(-1)
+  return last ? slotIn(last.pieces, pattern) : null
+}
+
+/** "d) Rye Answer: b)": a statement glued to what stands before it. */
+function gluedSlot(record: DraftRecord): Slot | null {
+  const last = record.entries.at(-1)
+  const lists = last ? [last.pieces, record.stem] : [record.stem]
+  for (const pieces of lists) {
+    const at = pieces.findLastIndex((piece) => gluedAt(piece) !== null)
+    const piece = pieces[at]
+    const found = piece ? gluedAt(piece) : null
+    if (!piece || !found) continue
+    const { span } = piece
+    return {
+      value: { ...span, from: span.from + found.end },
+      statement: { ...span, from: span.from + found.start },
+      take: () => {
+        cut(pieces, at, span.from + found.start)()
+        pieces.length = at + 1
+      },
+    }
+  }
+  return null
+}
+
+function gluedAt(piece: Piece): { readonly start: number; readonly end: number } | null {
+  const text = spanText(piece.span)
+  const found = keywordsWithin(text, 0).find((keyword) => keyword.role === 'answer')
+  if (!found) return null
+  const open = /[([]\s*$/.exec(text.slice(0, found.start))
+  return { start: open ? open.index : found.start, end: found.end }
+}
+
+/** `_C_ 1.`, `(T) 3.`: the mark before the number. */
+function leadSlot(record: DraftRecord): Slot | null {
+  const { label, labelUnit } = record
+  const lead = label?.lead.replace(/[_()[\]\s]/g, '') ?? ''
+  if (!label || !labelUnit || !lead) return null
+  const text = labelUnit.text
+  const from = labelUnit.from + text.indexOf(lead)
+  const value = { line: labelUnit.line, from, to: from + lead.length }
+  return { value, statement: value, take: () => undefined }
+}
+
+export type { Statement }

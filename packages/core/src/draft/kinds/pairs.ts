@@ -1,0 +1,165 @@
+import { contentOf, type Content } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import type { Item } from '../../item/model.ts'
+import { labelsAt } from '../facts/labels.ts'
+import type { Unit } from '../facts/units.ts'
+import { entryText, namedPairs } from '../keys/values.ts'
+import { stemText } from '../keys/fit.ts'
+import { compose } from '../passes/compose.ts'
+import { spanOf, type DraftRecord, type Entry } from '../records/record.ts'
+import { cues } from '../words.ts'
+import { gridItem } from './grid.ts'
+import { common, tell, type Working } from './working.ts'
+
+/** A cell of a row, as a stretch of its unit. */
+export interface Cell {
+  readonly unit: Unit
+  readonly from: number
+  readonly to: number
+  readonly text: string
+}
+
+/** An item whose lines are rows: pairs, two lists side by side, or a grid; null where they are none of these. */
+export function pairsItem(working: Working): Item | null {
+  const { record } = working
+  if (record.rows.length) return gridItem(working) ?? fromRows(working)
+  if (record.lists.length === 1 && record.entries.length > 1) return matchOf(working, record.lists[0] ?? [], record.entries)
+  const asked = cues.asksMatch(stemText(record)) || working.trimmed.saidKind === 'match' || record.section.match
+  return asked && record.entries.length > 1 ? fromPairs(working) : null
+}
+
+function matchOf(working: Working, left: readonly Entry[], right: readonly Entry[], given: readonly (readonly [number, number])[] = []): Item {
+  const said = working.said.map((one) => one.text).join('; ')
+  const named = said ? namedPairs(said, left, right) : given
+  const key = named.length ? named : given
+  if (said && !key.length) tell(working, 'key-names-no-option', { key: said.slice(0, 60) })
+  return {
+    ...common(working),
+    kind: 'match',
+    left: left.map((entry) => compose(entry.pieces)),
+    right: right.map((entry) => compose(entry.pieces)),
+    key: [...key],
+  }
+}
+
+const JOINS = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—-]\s|:\s)\s*(.{1,120})$/u
+
+/** "oak: acorn", a pair a line. */
+function fromPairs(working: Working): Item | null {
+  const parts = working.record.entries.map((entry) => JOINS.exec(entryText(entry)))
+  if (parts.some((part) => part === null)) return null
+  return joined(working, parts.map((part) => part?.[1] ?? ''), parts.map((part) => part?.[2] ?? ''))
+}
+
+function joined(working: Working, left: readonly string[], right: readonly string[]): Item {
+  const once = [...new Set(right)]
+  return {
+    ...common(working),
+    kind: 'match',
+    left: left.map((text) => contentOf(text)),
+    right: once.map((text) => contentOf(text)),
+    key: left.map((_text, at) => [at, once.indexOf(right[at] ?? '')] as const),
+  }
+}
+
+/** The cells of a row: between bars, else at wide gaps, with `o` and dots for drawing lines left out. */
+export function cellsOf(unit: Unit): Cell[] {
+  const sign = unit.text.includes('|') ? /\|/gu : /\s{2,}[o•·○]?(?:\s{2,}[o•·○])?\s{1,}|\t+|\s+[o•○]\s+[o•○]\s+/gu
+  const cells: Cell[] = []
+  let from = 0
+  const push = (to: number): void => {
+    const raw = unit.text.slice(from, to)
+    const text = raw.trim()
+    if (text && !/^[o•·○]$/.test(text)) {
+      const start = from + (raw.length - raw.trimStart().length)
+      cells.push({ unit, from: start, to: start + text.length, text })
+    }
+  }
+  for (const found of unit.text.matchAll(sign)) {
+    push(found.index)
+    from = found.index + found[0].length
+  }
+  push(unit.text.length)
+  return cells
+}
+
+function entryOf(cell: Cell): Entry {
+  const [label] = labelsAt(cell.text).filter((one) => one.script !== 'word')
+  const isLabel = label !== undefined && (label.dress !== 'x' || label.id.length <= 2)
+  const lead = /^(?:_+|[([]\s*[)\]]|\.{3,})\s*/u.exec(cell.text)?.[0].length ?? 0
+  const from = cell.from + (isLabel ? label.to : lead)
+  return {
+    id: isLabel ? label.id : '',
+    value: isLabel ? label.value : -1,
+    dress: isLabel ? label.dress : '',
+    labelText: '',
+    pieces: [{ span: spanOf(cell.unit, from, cell.to), join: 'paragraph' }],
+    remarks: [],
+    lead: isLabel ? label.lead : '',
+    ticked: false,
+    boxed: false,
+    unit: cell.unit,
+  }
+}
+
+const BLANK = /^(?:[_.…\s]*|[([]\s*[)\]]|[–—-]\s?[.…_]*)$/u
+
+function fromRows(working: Working): Item | null {
+  const { record } = working
+  const rows = record.rows.map((unit) => cellsOf(unit)).filter((cells) => cells.length && !cells.every((cell) => /^:?-{2,}:?$/.test(cell.text)))
+  const joins = record.rows.map((unit) => JOINS.exec(unit.text.replace(/^[-•*]\s+/, '')))
+  if (rows.every((cells) => cells.length === 1) && joins.every((join) => join !== null))
+    return joined(working, joins.map((join) => join?.[1] ?? ''), joins.map((join) => join?.[2] ?? ''))
+  const body = isHeader(rows) ? rows.slice(1) : rows
+  const margin = Math.min(...body.filter((cells) => cells.length > 1).map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from))
+  const left: Entry[] = []
+  const right: Entry[] = []
+  for (const cells of body) {
+    const own = cells.filter((cell) => !BLANK.test(cell.text))
+    const [first, second] = own
+    if (first && second) {
+      left.push(entryOf({ ...first, to: first.to }))
+      right.push(entryOf(second))
+    } else if (first) (first.unit.indent + first.from >= margin - 4 || !left.length ? right : isLeftStart(first, left) ? left : right).push(entryOf(first))
+  }
+  if (left.length < 2 || right.length < 2) return null
+  const led = ledPairs(left, right)
+  const said = working.said.length > 0
+  const labelled = right.every((entry) => entry.id !== '')
+  const given = led.length ? led : !said && !labelled && !record.rows.some((unit) => /[o•]\s{2,}|_{2,}/u.test(unit.text)) && isOneToOne(working) ? left.map((_entry, at) => [at, at] as const) : []
+  return matchOf(working, left, right, given)
+}
+
+function isLeftStart(cell: Cell, left: readonly Entry[]): boolean {
+  return /^\d/.test(cell.text) && /^\d/.test(left.at(-1)?.id ?? '')
+}
+
+/** Rows without labels in a table give their pairs, as long as nothing asks to find them. */
+function isOneToOne(working: Working): boolean {
+  return working.record.rows.every((unit) => !unit.text.includes('|'))
+}
+
+/** `_c_ 12. honey bee`: the mark before a left side names its right one. */
+function ledPairs(left: readonly Entry[], right: readonly Entry[]): (readonly [number, number])[] {
+  const pairs = left.flatMap((entry, at) => {
+    const id = entry.lead.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase()
+    const to = id ? right.findIndex((other) => other.id === id) : -1
+    return to >= 0 ? [[at, to] as const] : []
+  })
+  return pairs.length >= 2 ? pairs : []
+}
+
+/** "Column A | Column B", "Word | Meaning": a first row whose cells bear no labels where those below do. */
+function isHeader(rows: readonly (readonly Cell[])[]): boolean {
+  const [first, ...rest] = rows
+  if (!first || rest.length < 2 || first.length < 2) return false
+  const isLabelled = (cells: readonly Cell[]): boolean => cells.some((cell) => labelsAt(cell.text).some((label) => label.dress !== 'word'))
+  if (rest.filter(isLabelled).length > rest.length * 0.6) return !isLabelled(first) || first.every((cell) => cell.text.length < 3)
+  return first[0]?.unit.text.includes('|') === true
+}
+
+export function recordText(record: DraftRecord): string {
+  return plainText(compose(record.stem))
+}
+
+export type { Content }

@@ -1,0 +1,50 @@
+import { contentOf, type Content } from '../../content/model.ts'
+import { compose, type Piece } from '../passes/compose.ts'
+import { plainText } from '../../content/plain.ts'
+import type { DraftRecord, Statement } from '../records/record.ts'
+import { spanText } from '../model.ts'
+import { tidyValue } from '../keys/lists.ts'
+
+/** A statement of the key in words, on one line. */
+export interface Said {
+  readonly text: string
+  readonly statement: Statement
+}
+
+/** Statements of a record that say something, the ones in its own lines before those of lists. */
+export function saidOf(record: DraftRecord): readonly Said[] {
+  const own = record.statements.filter((one) => one.source !== 'list')
+  const listed = record.statements.filter((one) => one.source === 'list')
+  return [...own, ...listed]
+    .map((statement) => ({ statement, text: statementText(statement) }))
+    .filter(({ text }) => text !== '' && !isOpen(text))
+}
+
+/** "??", "(pending)", "___": a key that is still to be given. */
+function isOpen(text: string): boolean {
+  return /^[\s?？_.…()[\]–—-]*$/u.test(text) || /^\(?(?:pending|tbd|tba|todo|\?+.*|n\/a)\)?$/i.test(text)
+}
+
+function statementText({ value, more }: Statement): string {
+  const pieces: Piece[] = [{ span: value, join: 'paragraph' }, ...more]
+  return tidyValue(plainText(compose(pieces)).replace(/\n/g, ' ').trim())
+}
+
+/** What stands behind the key in a statement is its explanation. */
+export function remarkBehind(text: string, restAt: number): Content | null {
+  const rest = text
+    .slice(restAt)
+    .replace(/^[\s).:,;–—=*-]+/u, '')
+    .trim()
+  const inner = /^\((.*)\)\.?$/u.exec(rest)?.[1] ?? (rest.startsWith('(') && !rest.includes(')') ? rest.slice(1) : rest)
+  const plain = inner.replace(/^(?:because|since)\s/i, (word) => word).trim()
+  return /\p{L}{2}/u.test(plain) ? contentOf(plain) : null
+}
+
+export function giveFeedback(record: DraftRecord, feedback: { content: Content | null }, found: Content | null): void {
+  if (found && !record.feedback.length && !feedback.content) feedback.content = found
+}
+
+export function piecesText(pieces: readonly Piece[]): string {
+  return pieces.map((piece) => spanText(piece.span).trim()).join(' ')
+}

@@ -1,0 +1,124 @@
+import type { ItemKind } from '../../item/model.ts'
+import { spanText } from '../model.ts'
+import type { Piece } from '../passes/compose.ts'
+import type { DraftRecord } from '../records/record.ts'
+import { findPoints, kindLabelAt, kindNamed, remarksIn, trueFalseLead, trueFalseTail } from '../words.ts'
+
+/** What a stem says beside its question: taken out of its lines and told. */
+export interface Trimmed {
+  readonly saidKind: ItemKind | null
+  /** The stem itself asks for a judgement: "True or false: …". */
+  readonly truthCue: boolean
+}
+
+const SLASHED = /(?:\s{2,}|\s(?=\/\d{1,2}\s*$))\/\s?(\d{1,3})\s*$/u
+const SQUARE = /\s*\[\s?(\d{1,2})\s?\]\s*$/u
+const RANGE = /^\s*[([]0\s?[-–—]\s?(\d{1,2})[)\]]\s*/u
+const REMARK = /\s*[([（]([^()[\]（）]{2,60})[)\]）]\s*$/u
+
+/** Takes labels of kinds, points and remarks out of a record's stem. */
+export function trimStem(record: DraftRecord): Trimmed {
+  let saidKind = record.kindSaid
+  let truthCue = saidKind === 'truefalse'
+  takePoints(record)
+  takeRemarks(record, (kind) => (saidKind ??= kind))
+  const label = kindLabelAt(firstText(record))
+  if (label) {
+    saidKind = label.kind
+    truthCue ||= label.kind === 'truefalse'
+    cutStart(record, label.length)
+  }
+  if (takeLead(record)) truthCue = true
+  else if (!record.entries.length && takeTail(record)) truthCue = true
+  takePoints(record)
+  return { saidKind, truthCue }
+}
+
+function firstText(record: DraftRecord): string {
+  const first = record.stem[0]
+  return first ? spanText(first.span) : ''
+}
+
+export function cutStart(record: DraftRecord, units: number): void {
+  const first = record.stem[0]
+  if (!first) return
+  const rest = spanText(first.span).slice(units)
+  if (rest.trim()) record.stem[0] = { ...first, span: { ...first.span, from: first.span.from + units } }
+  else record.stem.shift()
+}
+
+function takeLead(record: DraftRecord): boolean {
+  const lead = trueFalseLead(firstText(record))
+  if (!lead || (lead.to >= firstText(record).length && record.stem.length === 1)) return false
+  cutStart(record, lead.to)
+  return true
+}
+
+/** "… T / F", "… True or false?" behind the statement. */
+function takeTail(record: DraftRecord): boolean {
+  for (let at = record.stem.length - 1; at >= 0; at--) {
+    const piece = record.stem[at] as Piece
+    const text = spanText(piece.span)
+    const alone = at > 0 && trueFalseTail(`- ${text}`)?.from === 1
+    const tail = alone ? { from: 0 } : trueFalseTail(text)
+    if (!tail) continue
+    const stop = /^[.?!]/.exec(text.slice(tail.from)) ? 1 : 0
+    if (alone) record.stem.splice(at, 1)
+    else record.stem[at] = { ...piece, span: { ...piece.span, to: piece.span.from + tail.from + stop } }
+    return true
+  }
+  return false
+}
+
+function takePoints(record: DraftRecord): void {
+  record.stem.forEach((piece, at) => {
+    if (piece.join === 'preformatted') return
+    const found = pointsIn(spanText(piece.span), at === record.stem.length - 1)
+    if (!found) return
+    record.points ??= found.points
+    record.stem.splice(at, 1, ...without(piece, found.from, found.to))
+  })
+  for (const entry of record.entries) {
+    const piece = entry.pieces.at(-1)
+    const found = piece ? pointsIn(spanText(piece.span), false) : null
+    if (!piece || !found || found.to < spanText(piece.span).trimEnd().length || found.from === 0) continue
+    record.points ??= found.points
+    entry.pieces.splice(-1, 1, ...without(piece, found.from, found.to))
+  }
+}
+
+function pointsIn(text: string, isLast: boolean): { from: number; to: number; points: number } | null {
+  const range = RANGE.exec(text)
+  if (range?.[1]) return { from: 0, to: range[0].length, points: Number(range[1]) }
+  const found = findPoints(text)
+  if (found) return found
+  const slashed = isLast ? (SLASHED.exec(text) ?? SQUARE.exec(text)) : null
+  return slashed?.[1] && slashed.index > 0 ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) } : null
+}
+
+/** A piece without a stretch of it; what stands on both sides stays one paragraph. */
+export function without(piece: Piece, from: number, to: number): Piece[] {
+  const text = spanText(piece.span)
+  const [before, behind] = [text.slice(0, from), text.slice(to)]
+  const start = piece.span.from
+  const parts: Piece[] = []
+  if (before.trim()) parts.push({ ...piece, span: { ...piece.span, to: start + from } })
+  if (behind.trim()) parts.push({ join: parts.length ? 'wrap' : piece.join, span: { ...piece.span, from: start + to } })
+  return parts
+}
+
+function takeRemarks(record: DraftRecord, tellKind: (kind: ItemKind | null) => void): void {
+  for (let round = 0; round < 4; round++) {
+    const at = record.stem.length - 1
+    const last = record.stem[at]
+    const found = last && REMARK.exec(spanText(last.span))
+    const remarks = found?.[1] ? remarksIn(found[1]) : null
+    if (!last || !found || !remarks || found.index === 0) return
+    for (const { role, value } of remarks) {
+      if (role === 'kind') tellKind(kindNamed(value))
+      else if (role === 'points') record.points ??= Number(value)
+      else record[role] ??= value
+    }
+    record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
+  }
+}

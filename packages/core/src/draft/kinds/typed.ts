@@ -1,0 +1,105 @@
+import { contentOf, countGaps, type Content } from '../../content/model.ts'
+import { plainText } from '../../content/plain.ts'
+import { DEFAULT_TEXT_RULES, type Item } from '../../item/model.ts'
+import { judgement } from '../keys/values.ts'
+import { acceptedAnswers, gapAnswers, partRemark, unitText } from '../passes/accepted-answers.ts'
+import { compose } from '../passes/compose.ts'
+import { readNumberKey } from '../passes/numbers.ts'
+import { cues } from '../words.ts'
+import { gapsInText, wordsOfBank } from './gaps.ts'
+import { remarkBehind } from './said.ts'
+import { common, tell, type Working } from './working.ts'
+
+/** An item without alternatives: a judgement, gaps, a number, a typed answer or one in sentences. */
+export function typedItem(working: Working): Item {
+  const { record, trimmed } = working
+  const own = gapsInText(working)
+  if (own) return own
+  const stem = compose(record.stem)
+  const text = plainText(stem)
+  const judged = judgedItem(working, stem, text)
+  if (judged) return judged
+  const gaps = countGaps(stem)
+  if (gaps > 1 || (gaps > 0 && record.banks.length)) return clozeItem(working, gaps)
+  const sample = record.statements.find((one) => one.source === 'sample')
+  const [said] = working.said
+  const asksEssay = trimmed.saidKind === 'essay' || (gaps === 0 && (cues.asksEssay(text) || record.section.essay))
+  if (said && (sample || (asksEssay && isLong(said.text)))) return { ...common(working), kind: 'essay', sample: contentOf(said.text) }
+  if (!said) return openItem(working, asksEssay, gaps)
+  return saidItem(working, said.text, text)
+}
+
+function isLong(text: string): boolean {
+  const words = text.split(/\s+/).length
+  return words > 8 || (words > 4 && /[.。;]$/.test(text))
+}
+
+function openItem(working: Working, asksEssay: boolean, gaps: number): Item {
+  const { record, trimmed } = working
+  if (trimmed.saidKind === 'short' || trimmed.saidKind === 'numeric')
+    return { ...common(working), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }
+  if (asksEssay || (gaps === 0 && record.lines > 1)) return { ...common(working), kind: 'essay' }
+  return { ...common(working), kind: 'short', key: [], rules: DEFAULT_TEXT_RULES }
+}
+
+function judgedItem(working: Working, stem: Content, text: string): Item | null {
+  const { record, trimmed, said } = working
+  const isAsking = /[?？]\s*$/.test(text)
+  const cue = trimmed.truthCue || (record.section.truth && !isAsking && countGaps(stem) === 0)
+  for (const { text: key } of said) {
+    const judged = judgement(key, cue)
+    if (!judged || (!cue && isAsking)) continue
+    if (!cue && judged.restAt < key.length && !/^[^.]*[.,;(–—-]/.test(key.slice(judged.restAt))) continue
+    if (countGaps(stem) > 0 && !cue) continue
+    working.remark ??= remarkBehind(key, judged.restAt)
+    return { ...common(working), kind: 'truefalse', key: [judged.truth] }
+  }
+  return cue && !said.length && !record.statements.some((one) => one.source === 'sample') ? { ...common(working), kind: 'truefalse', key: [] } : null
+}
+
+function clozeItem(working: Working, gaps: number): Item {
+  const bank = wordsOfBank(working.record)
+  const text = working.said.map((one) => one.text).join(' ')
+  const keys = gapAnswers(text, gaps)
+  return {
+    ...common(working),
+    kind: 'cloze',
+    gaps: keys.map((key) => ({ key })),
+    rules: DEFAULT_TEXT_RULES,
+    ...(bank.length > 0 && { wordBank: bank }),
+  }
+}
+
+const VARIES = /\b(?:answers? (?:will|may|can) vary|own (?:answers?|words?))\b|^e\.\s?g\.|^z\.\s?B\.|^(?:free|open|frei|libre)\b/i
+
+function saidItem(working: Working, said: string, stem: string): Item {
+  if (VARIES.test(said)) return { ...common(working), kind: 'essay', sample: contentOf(said) }
+  const { text, remark } = partRemark(said)
+  const number = numberIn(text)
+  if (number && working.trimmed.saidKind !== 'short') {
+    if (remark || number.remark) working.remark ??= contentOf(remark || number.remark)
+    return { ...common(working), kind: 'numeric', key: [number.key], ...(number.unit && { unit: unitText(number.unit) }) }
+  }
+  const words = said.split(/\s+/).length
+  if (words > 12 || (words > 7 && /[.。]$/.test(said) && !working.record.section.truth)) {
+    if (cues.asksEssay(stem) || words > 12) return { ...common(working), kind: 'essay', sample: contentOf(said) }
+  }
+  const disagree = working.said.find((other) => other.text !== said && other.statement.source === 'list')
+  if (disagree && acceptedAnswers(disagree.text).join() !== acceptedAnswers(said).join())
+    tell(working, 'keys-disagree', { inline: said, listed: disagree.text })
+  return { ...common(working), kind: 'short', key: acceptedAnswers(stripped(text)), rules: DEFAULT_TEXT_RULES }
+}
+
+/** A full stop behind one or two words is no part of the answer; behind a sentence it is. */
+function stripped(text: string): string {
+  return text.split(/\s+/).length <= 3 && !/\.\p{L}/u.test(text) ? text.replace(/[.。]$/, '') : text
+}
+
+/** A number, or one with a remark in brackets that says how it comes about. */
+function numberIn(text: string): { key: NonNullable<ReturnType<typeof readNumberKey>>['key']; unit: string | null; remark: string } | null {
+  const whole = readNumberKey(text)
+  if (whole) return { ...whole, remark: '' }
+  const found = /^(.{1,30}?)\s*[([](.{2,80})[)\]]\s*\.?$/u.exec(text)
+  const number = found?.[1] ? readNumberKey(found[1]) : null
+  return number && found?.[2] ? { ...number, remark: /\p{L}/u.test(found[2]) || /=/.test(found[2]) ? found[2] : '' } : null
+}

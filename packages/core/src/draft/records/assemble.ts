@@ -1,0 +1,302 @@
+import type { Facts } from '../facts/facts.ts'
+import type { RunPart } from '../facts/runs.ts'
+import type { Unit } from '../facts/units.ts'
+import type { AsideLine, AsideReason } from '../model.ts'
+import type { Piece } from '../passes/compose.ts'
+import type { ReadRoles } from '../roles/read-roles.ts'
+import { ROLES, type Role } from '../roles/roles.ts'
+import { entriesIn } from './entries.ts'
+import { takeFacts } from './facts-lines.ts'
+import { newRecord, NO_SECTION, spanOf, type DraftRecord, type Section } from './record.ts'
+import { sectionFrom } from './sections.ts'
+
+export interface Passage {
+  readonly pieces: Piece[]
+  readonly units: Unit[]
+  /** The instruction above it, where it names the items that it is for. */
+  readonly heads: readonly Facts[]
+}
+
+/** Lines of a list of keys, with how many items stand before them. */
+export interface KeyLines {
+  readonly facts: Facts[]
+  readonly after: number
+  readonly section: Section
+}
+
+export interface Assembled {
+  readonly records: readonly DraftRecord[]
+  readonly passages: readonly Passage[]
+  readonly keys: readonly KeyLines[]
+  readonly aside: readonly AsideLine[]
+  readonly title: string | null
+}
+
+/** Roles → records: what each line gives to which item. */
+export function assemble(read: ReadRoles): Assembled {
+  return new Assembler(read).assemble()
+}
+
+class Assembler {
+  readonly #facts: readonly Facts[]
+  readonly #roles: readonly Role[]
+  readonly #width: number
+  readonly #records: DraftRecord[] = []
+  readonly #passages: Passage[] = []
+  readonly #keys: { facts: Facts[]; after: number; section: Section }[] = []
+  readonly #aside: AsideLine[] = []
+  #section: Section = NO_SECTION
+  /** Lines set aside since the last item, and label lines that belong to the next one. */
+  #heads: Facts[] = []
+  #before: Facts[] = []
+  #title: string | null = null
+  #record: DraftRecord | null = null
+  #passage: number | null = null
+  #last: Role | null = null
+
+  constructor(read: ReadRoles) {
+    this.#facts = read.draft.facts
+    this.#width = read.draft.width
+    this.#roles = [...read.roles].map((role) => ROLES[role] ?? 'out')
+  }
+
+  assemble(): Assembled {
+    this.#facts.forEach((facts, at) => {
+      const role = this.#roles[at] ?? 'out'
+      this.#take(facts, role, at)
+      this.#last = role
+    })
+    for (const facts of this.#before) this.#setAside(facts, 'other')
+    return {
+      records: this.#records,
+      passages: this.#passages,
+      keys: this.#keys,
+      aside: this.#aside,
+      title: this.#title,
+    }
+  }
+
+  #take(facts: Facts, role: Role, at: number): void {
+    const record = this.#record
+    if (role === 'stem') this.#begin(facts)
+    else if (role === 'out') this.#out(facts)
+    else if (role === 'passage') this.#takePassage(facts)
+    else if (role === 'keys') this.#takeKeys(facts)
+    else if (role === 'bank' && !record) this.#out(facts)
+    else if (role === 'facts' && this.#isAhead(at)) this.#before.push(facts)
+    else if (record) this.#inside(record, facts, role)
+    else this.#out(facts)
+  }
+
+  /** Facts above a stem: no line of another role but facts and set-aside lines stands between. */
+  #isAhead(at: number): boolean {
+    if (this.#record === null) return true
+    const next = this.#roles.findIndex((role, index) => index > at && role !== 'facts')
+    const isLabelled = this.#facts[at]?.labels.some((label) => label.script === 'number' || label.script === 'word') ?? false
+    const isFirst = this.#facts[at]?.unit.gap !== 0
+    return this.#roles[next] === 'stem' && (isLabelled || isFirst || this.#before.length > 0)
+  }
+
+  #out(facts: Facts): void {
+    this.#heads.push(facts)
+    this.#record = null
+    const isTitle = this.#title === null && !this.#records.length && facts.words > 0 && isTitleLike(facts)
+    if (isTitle) this.#title = facts.unit.text.replace(/^#+\s*/, '').split(/\s{3,}|\t/)[0]?.trim() ?? null
+    this.#setAside(facts, isTitle ? 'title' : reasonOf(facts))
+  }
+
+  #setAside({ unit }: Facts, reason: AsideReason): void {
+    this.#aside.push({ line: unit.line.number, from: unit.line.from, to: unit.line.to, reason })
+  }
+
+  #begin(facts: Facts): void {
+    if (this.#heads.length) this.#section = sectionFrom(this.#heads, this.#section)
+    this.#heads = []
+    const record = newRecord(this.#section)
+    this.#record = record
+    this.#records.push(record)
+    record.passage = this.#passage
+    for (const before of this.#before) {
+      record.units.push(before.unit)
+      record.label ??= before.labels.find((label) => label.script === 'number' || label.script === 'word') ?? null
+      record.labelUnit = before.unit
+      record.facts.push(before.unit)
+      takeFacts(record, before)
+    }
+    this.#before = []
+    record.units.push(facts.unit)
+    this.#stemLine(record, facts)
+  }
+
+  #stemLine(record: DraftRecord, facts: Facts): void {
+    const label = stemLabel(facts)
+    if (label) {
+      record.label = label
+      record.labelUnit = facts.unit
+    }
+    const isStatement = facts.cue !== null && facts.cue.role === 'other' && !label && isStemWord(facts)
+    const from = label ? label.to : isStatement ? (facts.cue?.to ?? 0) : facts.bullet || facts.box || facts.heading ? facts.body : 0
+    const run = optionsBehind(facts, from)
+    const to = run[0]?.label ?? facts.unit.text.length
+    if (to > from) record.stem.push({ span: spanOf(facts.unit, from, to), join: 'paragraph' })
+    if (run.length) record.entries.push(...entriesIn(facts, run, 'run'))
+  }
+
+  #inside(record: DraftRecord, facts: Facts, role: Role): void {
+    const { unit } = facts
+    record.units.push(unit)
+    this.#heads = []
+    const whole = spanOf(unit, 0, unit.text.length)
+    switch (role) {
+      case 'more':
+        record.stem.push({ span: whole, join: this.#joinOf(facts, this.#last === 'stem' || this.#last === 'more') })
+        return
+      case 'option':
+        takeOption(record, facts)
+        return
+      case 'wrapped':
+        takeWrapped(record, facts)
+        return
+      case 'remark':
+        record.entries.at(-1)?.remarks.push({ span: spanOf(unit, remarkFrom(facts), unit.text.length), join: 'wrap' })
+        return
+      case 'row':
+        record.rows.push(unit)
+        return
+      case 'lines':
+        record.lines++
+        return
+      case 'bank':
+        record.banks.push(unit)
+        return
+      case 'facts':
+        record.facts.push(unit)
+        takeFacts(record, facts)
+        return
+      default:
+        takeStatement(record, facts, role, this.#last)
+    }
+  }
+
+  /** A line goes on with the one above where that was full or breaks off, or where it starts small; else it stands alone. */
+  #joinOf(facts: Facts, follows: boolean): Piece['join'] {
+    if (facts.flags.has('code')) return 'preformatted'
+    const before = this.#facts[facts.unit.index - 1]
+    if (!follows || facts.unit.gap > 0 || !before) return 'paragraph'
+    if (facts.flags.has('lowercase')) return 'wrap'
+    const isFull = before.unit.to >= this.#width * 0.72
+    const isShut = before.end === 'stop' || before.end === 'asks' || before.end === 'colon'
+    if (facts.labels.length && !isFull) return 'paragraph'
+    return isFull || !isShut ? 'wrap' : 'paragraph'
+  }
+
+  #takePassage(facts: Facts): void {
+    this.#record = null
+    if (this.#last !== 'passage') {
+      this.#passages.push({ pieces: [], units: [], heads: this.#heads.slice(-2) })
+      this.#passage = this.#passages.length - 1
+    }
+    const passage = this.#passages.at(-1)
+    const unit = facts.unit
+    passage?.units.push(unit)
+    passage?.pieces.push({ span: spanOf(unit, 0, unit.text.length), join: this.#joinOf(facts, this.#last === 'passage') })
+  }
+
+  #takeKeys(facts: Facts): void {
+    this.#record = null
+    this.#setAside(facts, 'keys')
+    const last = this.#keys.at(-1)
+    if (last && (this.#last === 'keys' || last.after === this.#records.length)) last.facts.push(facts)
+    else this.#keys.push({ facts: [facts], after: this.#records.length, section: this.#section })
+  }
+}
+
+function isTitleLike({ flags, words }: Facts): boolean {
+  return !flags.has('identity') && !flags.has('chatter') && !flags.has('rule') && words <= 14
+}
+
+function reasonOf({ flags, heading }: Facts): AsideReason {
+  if (flags.has('rule')) return 'rule'
+  if (flags.has('identity')) return 'identity'
+  if (flags.has('chatter')) return 'chatter'
+  if (flags.has('instruction')) return 'instruction'
+  if (flags.has('section') || heading) return 'section'
+  return 'other'
+}
+
+/** The label that numbers an item: a number or a word before a letter that stands there, too. */
+function stemLabel(facts: Facts): Facts['labels'][number] | null {
+  const { labels } = facts
+  return (
+    labels.find((label) => label.lead !== '' && label.script === 'number') ??
+    labels.find((label) => label.script === 'number' || label.script === 'word') ??
+    labels[0] ??
+    null
+  )
+}
+
+function isStemWord(facts: Facts): boolean {
+  return (facts.cue?.word.length ?? 99) <= 16
+}
+
+/** Options that stand in a row behind a stem. */
+function optionsBehind(facts: Facts, from: number): readonly RunPart[] {
+  const run = facts.run.filter((part) => part.label >= from)
+  const first = run[0]
+  if (!first || run.length < 2 || first.value !== 0) return []
+  return first.label > from || run.length > 1 ? run : []
+}
+
+function takeOption(record: DraftRecord, facts: Facts): void {
+  const { run, body } = facts
+  const own = run.length > 1 && (run[0]?.label ?? 99) <= body + 1 ? entriesIn(facts, run, 'run') : entriesIn(facts, [], 'line')
+  const last = record.entries.at(-1)
+  const [first] = own
+  const restarts = last && first && first.value === 0 && last.value > 0 && first.dress !== last.dress
+  if (restarts || (last && first && first.value >= 0 && last.value >= 0 && scriptOf(first.id) !== scriptOf(last.id)))
+    record.lists.push(record.entries.splice(0))
+  record.entries.push(...own)
+}
+
+function scriptOf(id: string): string {
+  return /^\d/.test(id) ? 'number' : /^[①-⑳]/.test(id) ? 'circled' : 'letter'
+}
+
+function takeWrapped(record: DraftRecord, facts: Facts): void {
+  const last = record.entries.at(-1)
+  const span = spanOf(facts.unit, 0, facts.unit.text.length)
+  if (last?.remarks.length) last.remarks.push({ span, join: 'wrap' })
+  else if (last) last.pieces.push({ span, join: 'wrap' })
+  else record.stem.push({ span, join: 'wrap' })
+}
+
+function remarkFrom(facts: Facts): number {
+  if (facts.cue) return facts.cue.to
+  return facts.bullet ? facts.body : /^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0
+}
+
+function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
+  const { unit, cue } = facts
+  const end = unit.text.length
+  const isOwn = cue !== null && cue.role !== 'other'
+  const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
+  if (role === 'feedback' || role === 'hint') {
+    const from = cue && (isOwn || role === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
+    const list = role === 'feedback' ? record.feedback : record.hint
+    if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
+    return
+  }
+  const before = record.statements.at(-1)
+  if (goesOn && before && before.source !== 'glued') {
+    before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
+    return
+  }
+  const sign = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*/u.exec(unit.text)?.[0].length ?? 0
+  const from = cue ? cue.to : sign
+  record.statements.push({
+    value: spanOf(unit, Math.min(from, end), end),
+    statement: spanOf(unit, 0, end),
+    more: [],
+    source: cue?.role === 'sample' ? 'sample' : 'line',
+  })
+}

@@ -1,0 +1,95 @@
+import type { ItemKind } from '../../item/model.ts'
+import type { LabelFact } from '../facts/labels.ts'
+import type { Unit } from '../facts/units.ts'
+import type { Span } from '../model.ts'
+import type { Piece } from '../passes/compose.ts'
+
+/** One alternative as the draft lists it. */
+export interface Entry {
+  /** As the draft labels it, lower case; empty where it has no label. */
+  readonly id: string
+  /** Place in its series; −1 without a label. */
+  readonly value: number
+  readonly dress: string
+  /** As written, for edits. */
+  readonly labelText: string
+  readonly pieces: Piece[]
+  /** Said about this alternative only. */
+  readonly remarks: Piece[]
+  /** Marks round it that may say that it is the key. */
+  readonly lead: string
+  readonly ticked: boolean
+  readonly boxed: boolean
+  readonly unit: Unit
+}
+
+/** What could say the key of one item: the value, and the whole statement with its word. */
+export interface Statement {
+  readonly value: Span
+  readonly statement: Span
+  /** Continuations on further lines. */
+  readonly more: Piece[]
+  readonly source: 'line' | 'sample' | 'glued' | 'slot' | 'list'
+}
+
+/** What headings say about the items below them. */
+export interface Section {
+  readonly index: number
+  readonly text: string
+  /** `a` of "Part A", `ii` of "II."; empty where it has none. */
+  readonly id: string
+  readonly truth: boolean
+  readonly essay: boolean
+  readonly several: boolean
+  readonly match: boolean
+  readonly order: boolean
+  readonly pointsEach: number | null
+  readonly pointsInAll: number | null
+  readonly kind: ItemKind | null
+  readonly bank: readonly string[]
+}
+
+/** An item as its lines were read, before its key and kind are settled. */
+export interface DraftRecord {
+  readonly units: Unit[]
+  label: LabelFact | null
+  labelUnit: Unit | null
+  section: Section
+  readonly stem: Piece[]
+  readonly entries: Entry[]
+  /** Lists after the first: a second list beside the first is the other side of a matching. */
+  readonly lists: Entry[][]
+  readonly rows: Unit[]
+  readonly statements: Statement[]
+  readonly feedback: Piece[]
+  readonly hint: Piece[]
+  readonly facts: Unit[]
+  readonly banks: Unit[]
+  lines: number
+  passage: number | null
+  kindSaid: ItemKind | null
+  points: number | null
+  difficulty: string | null
+  level: string | null
+  outcome: string | null
+  tags: string[]
+  timeLimit: number | null
+}
+
+export const NO_SECTION: Section = {
+  index: 0, text: '', id: '', truth: false, essay: false, several: false, match: false, order: false, pointsEach: null,
+  pointsInAll: null, kind: null, bank: [],
+}
+
+export function newRecord(section: Section): DraftRecord {
+  return {
+    units: [], label: null, labelUnit: null, section, stem: [], entries: [], lists: [], rows: [], statements: [], feedback: [],
+    hint: [], facts: [], banks: [], lines: 0, passage: null, kindSaid: null, points: null, difficulty: null, level: null,
+    outcome: null, tags: [], timeLimit: null,
+  }
+}
+
+/** A stretch of a unit's text as a span of its line. */
+export function spanOf(unit: Unit, from: number, to: number): Span {
+  return { line: unit.line, from: unit.from + from, to: unit.from + to }
+}

@@ -1,0 +1,56 @@
+import type { Facts } from '../facts/facts.ts'
+import { cues, findPoints, kindLabelAt, pointsEach, trueFalseLead, trueFalseTail } from '../words.ts'
+import { NO_SECTION, type Section } from './record.ts'
+
+const ID = /^\W{0,3}(?:\p{L}{2,14}\s+)?(?:al\s)?([IVX]{1,5}|\p{Lu}|\d{1,2})(?:-\p{L}+)?(?=[\s.):–—-]|$)/u
+
+/** What the lines above an item say about it and those that follow; the section before where they say nothing. */
+export function sectionFrom(heads: readonly Facts[], before: Section): Section {
+  const own = heads.filter((facts) => speaks(facts))
+  if (!own.length) return before
+  const texts = own.map((facts) => facts.unit.text.replace(/^#+\s*/, ''))
+  const text = texts.join('\n')
+  const first = own.find((facts) => facts.labels.length || facts.flags.has('section'))
+  const points = texts.map((one) => pointsEach(one)).find((one) => one !== null) ?? null
+  return {
+    ...NO_SECTION,
+    index: before.index + 1,
+    text,
+    id: idOf(first),
+    truth: texts.some((one) => saysTruth(one)),
+    essay: texts.some((one) => cues.asksEssay(one)),
+    several: texts.some((one) => cues.asksSeveral(one)),
+    match: texts.some((one) => cues.asksMatch(one)),
+    order: texts.some((one) => cues.asksOrder(one)),
+    pointsEach: points,
+    pointsInAll: points === null ? (findPoints(text)?.points ?? null) : null,
+    kind: texts.map((one) => kindIn(one)).find((kind) => kind !== null) ?? null,
+  }
+}
+
+function speaks(facts: Facts): boolean {
+  const { flags } = facts
+  if (flags.has('rule') || flags.has('identity')) return false
+  return (
+    facts.heading || flags.has('section') || flags.has('instruction') || facts.labels.length > 0 || flags.has('truthTail') ||
+    flags.has('truthLead') || saysTruth(facts.unit.text) || facts.bold === 'all' || flags.has('capitals') || facts.end === 'colon' ||
+    flags.has('points') || flags.has('asksMatch') || flags.has('asksOrder') || pointsEach(facts.unit.text) !== null ||
+    (!flags.has('chatter') && facts.words < 14 && facts.end !== 'comma')
+  )
+}
+
+function saysTruth(text: string): boolean {
+  return trueFalseLead(text.replace(/^[^\p{L}]*(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '')) !== null || trueFalseTail(text) !== null || cues.judges(text)
+}
+
+function kindIn(text: string): Section['kind'] {
+  const plain = text.replace(/^[^\p{L}]*(?:\p{L}{2,14}\s+)?(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '').replace(/^[^\p{L}]+/u, '')
+  return kindLabelAt(`${plain.replace(/\s*[([].*$/, '')}:`)?.kind ?? null
+}
+
+function idOf(facts: Facts | undefined): string {
+  if (!facts) return ''
+  const label = facts.labels.find((one) => one.id !== '')
+  const plain = facts.unit.text.replace(/^#+\s*/, '')
+  return label?.id ?? ID.exec(plain)?.[1]?.toLowerCase() ?? cues.sectionLabel(plain) ?? ''
+}
