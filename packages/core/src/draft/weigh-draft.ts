@@ -1,6 +1,6 @@
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
-import { giveListedKeys } from './keys/lists.ts'
+import { giveListedKeys, strayLists } from './keys/lists.ts'
 import { findSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord, trimStem } from './kinds/settle.ts'
@@ -23,13 +23,15 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const assembled = assemble(read)
   const { records } = assembled
   const trimmed = records.map((record) => trimStem(record))
+  const stray = strayLists(records)
   takeSlots(records)
-  const blocks = source.keyText === undefined ? assembled.keys : [...assembled.keys, keyFileBlock(source.keyText, records.length)]
+  const own = [...assembled.keys, ...stray]
+  const blocks = source.keyText === undefined ? own : [...own, keyFileBlock(source.keyText, records.length)]
   giveListedKeys(blocks, records)
   giveSectionPoints(records)
   const signs = findSigns(records)
   const items = records.map((record, at): ReadItem => {
-    const settled = settleRecord(record, trimmed[at] as ReturnType<typeof trimStem>, signs.marked[at] ?? [], signs.name)
+    const settled = settleRecord(record, trimmed[at] as ReturnType<typeof trimStem>, signs.marked[at] ?? [], signs.names[at] ?? null)
     return {
       item: settled.item,
       ...placeOf(record),

@@ -110,8 +110,13 @@ class GoldAligner {
   }
 
   /** The last item ends where a list of keys begins. */
-  #endOf({ stem }: Placed): number {
-    return this.#keysFrom > stem.last ? this.#finder.startOf(this.#keysFrom) : this.#finder.length
+  #endOf({ item, stem }: Placed): number {
+    const end = this.#keysFrom > stem.last ? this.#finder.startOf(this.#keysFrom) : this.#finder.length
+    let from = stem.to
+    for (const option of [...(item.options ?? []), ...(item.left ?? []), ...(item.right ?? [])]) from = Math.max(from, this.#finder.find(option, stem.to, end)?.to ?? 0)
+    const isNumbered = (facts: Facts): boolean => [facts.label].some((label) => label?.script === 'number' || label?.script === 'word')
+    const next = this.#facts.findIndex((facts, at) => at > stem.last && this.#finder.startOf(at) >= from && isNumbered(facts))
+    return next > 0 ? Math.min(end, this.#finder.startOf(next)) : end
   }
 
   #lastUnit(end: number): number {
@@ -160,7 +165,8 @@ class GoldAligner {
     const plain = bare(text.slice(facts.body))
     const words = (item.bank ?? []).filter((word) => plain.includes(bare(word))).length
     const isStyled = facts.cue?.role
-    if (words >= 2 && words >= (item.bank?.length ?? 0) * 0.6) this.#roles[at] = 'bank'
+    if (facts.flags.has('keyPairs') && item.kind !== 'match' && item.kind !== 'order') this.#roles[at] = 'keys'
+    else if (words >= 2 && words >= (item.bank?.length ?? 0) * 0.6) this.#roles[at] = 'bank'
     else if (isStyled === 'answer' || isStyled === 'sample') this.#roles[at] = 'answer'
     else if (facts.flags.has('blankLine')) this.#roles[at] = 'lines'
     else if (this.#saysKey(item, facts)) this.#roles[at] = 'answer'
@@ -171,7 +177,8 @@ class GoldAligner {
     const own = bare(facts.unit.text.replace(/^[^\p{L}\p{N}]+/u, ''))
     const behind = bare(facts.unit.text.slice(facts.cue?.to ?? 0))
     const said = keyTexts(item).map(bare).filter(Boolean)
-    return said.some((key) => [own, behind].some((text) => text === key || (text.startsWith(key) && (key.length > 2 || text.length < 12))))
+    const body = bare(facts.unit.text.slice(facts.body))
+    return said.some((key) => [own, behind, body].some((text) => text === key || (text.startsWith(key) && (key.length > 2 || text.length < 12))))
   }
 
   #allowed(facts: Facts, at: number, placed: readonly Placed[], last: number): number {
@@ -192,18 +199,19 @@ class GoldAligner {
 
   /** "Question 2 (Easy)", "ITEM ID: 14": the label of an item whose stem stands below it. */
   #isHead(facts: Facts, at: number): boolean {
-    const [label] = facts.labels
+    const { label } = facts
     const isNumbered = label && (label.script === 'number' || label.script === 'word') && facts.words <= 4
     if (!isNumbered && facts.cue?.role !== 'other') return false
     const below = this.#roles.indexOf('stem', at)
-    return below > at && below <= at + 3 && !this.#facts[below]?.labels.some((one) => one.script === label?.script) && this.#facts.slice(at + 1, below).every((one, more) => this.#roles[at + 1 + more] === null || this.#roles[at + 1 + more] === 'facts' || one.cue !== null)
+    return below > at && below <= at + 3 && !this.#facts[below]?.label && this.#facts.slice(at + 1, below).every((one, more) => this.#roles[at + 1 + more] === null || this.#roles[at + 1 + more] === 'facts' || one.cue !== null)
   }
 
   /** A line of a list of keys: pairs of numbers and letters, a title of such a list, or what an item's key says in words. */
   #isKeyLine(facts: Facts, at: number, last: number): boolean {
     if (facts.flags.has('keyPairs') || (facts.flags.has('keyTitle') && at > last - 1)) return true
     if (at <= last) return false
-    if (at >= this.#keysFrom && facts.labels.some((label) => label.script === 'number' || label.script === 'roman' || label.script === 'word')) return true
+    if (facts.bars > 1) return true
+    if (at >= this.#keysFrom && /^(?:number|roman|word)$/.test(facts.label?.script ?? '')) return true
     const plain = bare(facts.unit.text)
     return this.#gold.items.some((item) => {
       const texts = [...keyTexts(item), item.sample ?? '', item.feedback ?? ''].map(bare).filter((text) => text.length > 3)

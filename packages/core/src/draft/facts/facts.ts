@@ -17,6 +17,8 @@ export interface CueFact {
 export interface Facts {
   readonly unit: Unit
   readonly labels: readonly LabelFact[]
+  /** The label that it bears, as far as one can say without the other lines; null: none. */
+  readonly label: LabelFact | null
   /** Where the text behind label, bullet or box starts. */
   readonly body: number
   readonly bullet: boolean
@@ -53,7 +55,17 @@ const ARROW = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳)\s*(?=\S)/u
 const BRACKETED = /^[([{（【].*[)\]}）】][.]?$/u
 const PAIR_SIGN = /^.{1,70}?\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s|\s-\s|\s{2,}o\s{2,}|•\s{3,})\s*\S.{0,110}$/u
 const KEY_PAIR = /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?[.):=\-–—]{0,2}\s?(?:[A-Ha-hА-Га-гRVFT✓①-⑤]|[a-d][,+]\s?[a-d])(?=$|[\s,;.|)])/gu
+const KEY_RANGE = /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
+
+const BOXED = /^(?:[([]\s?[xX✓✔*]?\s?[)\]]|[☐☑☒□■○●◯])\s/u
+
+/** A line whose label was settled by the series that it counts in; a weak label of no series is none. */
+export function withLabel(facts: Facts, label: LabelFact | null): Facts {
+  if (!label || label === facts.label) return facts
+  const box = boxAt(facts.unit.text, label.to)
+  return { ...facts, label, body: box ? box.to : label.to, ...(box && { box: box.checked ? ('ticked' as const) : ('open' as const) }) }
+}
 
 /** Everything that a line says for itself. Linear in the text. */
 export function factsOf(unit: Unit): Facts {
@@ -61,21 +73,22 @@ export function factsOf(unit: Unit): Facts {
   const heading = /^#{1,6}\s/.test(text)
   const plain = heading ? text.replace(/^#+\s*/, '') : text
   const shift = text.length - plain.length
-  const labels = labelsAt(plain).map((label) => ({ ...label, from: label.from + shift, to: label.to + shift }))
   const bulletTo = bulletEnd(text, 0)
-  const boxFrom = labels[0]?.to ?? (bulletTo > 0 ? bulletTo : 0)
-  const box = boxAt(text, boxFrom)
-  const body = box ? box.to : labels[0] ? labels[0].to : bulletTo > 0 ? bulletTo : shift
+  const labels = BOXED.test(text) ? [] : labelsAt(plain).map((label) => ({ ...label, from: label.from + shift, to: label.to + shift }))
+  const strong = labels.find((label) => !label.weak) ?? null
+  const box = boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))
+  const body = box ? box.to : strong ? strong.to : bulletTo > 0 ? bulletTo : shift
   const rest = text.slice(body)
   return {
     unit,
     labels,
+    label: strong,
     body,
     bullet: bulletTo > 0,
     box: box ? (box.checked ? 'ticked' : 'open') : null,
     cue: cueAt(text, shift) ?? cueAt(text, body),
     glued: gluedCue(text, body),
-    run: optionRun(text, body),
+    run: optionRun(text, body, formulasIn(unit)),
     end: endOf(text),
     gaps: countOf(GAP, rest),
     words: rest.split(/\s+/).length,
@@ -85,6 +98,10 @@ export function factsOf(unit: Unit): Facts {
     ...dressOf(unit.line.styles, unit.from, unit.to),
     flags: flagsOf(unit, rest, labels),
   }
+}
+
+function formulasIn(unit: Unit): (readonly [number, number])[] {
+  return unit.line.styles.filter((range) => range.style === 'tex').map((range) => [range.from - unit.from, range.to - unit.from] as const)
 }
 
 function cueAt(text: string, at: number): CueFact | null {
@@ -165,14 +182,14 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
   ['web', (text) => WEB.test(text)],
   ['strokes', (_text, rest) => /\S\s*\/\s*\S.*\s\/\s/.test(rest)],
   ['commas', (_text, rest) => (rest.match(/[,;،、]/g)?.length ?? 0) >= 3],
-  ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2],
+  ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2 || KEY_RANGE.test(text)],
   ['dashStart', (text) => /^[-–—]/.test(text)],
   ['quoteStart', (text) => /^["“„«»'‘]/.test(text)],
 ]
 
 function flagsOf(unit: Unit, rest: string, labels: readonly LabelFact[]): ReadonlySet<Flag> {
   const flags = new Set<Flag>()
-  const behind = labels.length && labels[0]?.script === 'number' && !rest ? unit.text : rest
+  const behind = labels[0]?.script === 'number' && !rest ? unit.text : rest
   for (const [flag, test] of TESTS) if (test(unit.text, behind, unit)) flags.add(flag)
   return flags
 }

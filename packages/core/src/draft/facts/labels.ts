@@ -17,6 +17,8 @@ export interface LabelFact {
   readonly to: number
   /** A mark before the label that is no part of it: `_C_`, `(T)`, `+`. */
   readonly lead: string
+  /** Nothing but a blank shuts it off, as in "A cat", so that it counts only where others count on. */
+  readonly weak: boolean
 }
 
 const CORE =
@@ -43,7 +45,7 @@ function labelsBehind(text: string, shadow: string, own: readonly LabelFact[]): 
   const [first] = own
   if (!first || first.dress === 'word' || first.to >= text.length) return []
   return labelsFrom(text, shadow, first.to, text.slice(0, first.to).trim()).filter(
-    (label) => (label.script === 'number' || label.script === 'word') && label.dress !== 'x' && label.value >= 0,
+    (label) => (label.script === 'number' || label.script === 'word') && !label.weak && label.dress !== 'x' && label.value >= 0,
   )
 }
 
@@ -51,10 +53,10 @@ function labelsFrom(text: string, shadow: string, at: number, lead: string): Lab
   const named = questionLabelAt(text, at)
   if (named && named.number !== 'bonus') {
     const value = Number(named.number) - 1
-    return [{ script: 'word', value, id: named.number, above: '', dress: 'word', from: at, to: named.end, lead }]
+    return [{ script: 'word', value, id: named.number, above: '', dress: 'word', from: at, to: named.end, lead, weak: false }]
   }
   const bare = named?.number === 'bonus' ? named.end : bareQuestionEnd(text, at)
-  if (bare > at) return [{ script: 'word', value: -1, id: '', above: '', dress: 'word', from: at, to: bare, lead }]
+  if (bare > at) return [{ script: 'word', value: -1, id: '', above: '', dress: 'word', from: at, to: bare, lead, weak: false }]
   return plainLabels(shadow, at, lead)
 }
 
@@ -68,23 +70,29 @@ function plainLabels(shadow: string, at: number, lead: string): LabelFact[] {
   const behind = start + core.length
   CLOSE.lastIndex = behind
   const close = CLOSE.exec(shadow)?.[0] ?? ''
-  if (!isClosed(shadow, open, core, close, behind)) return []
+  const closed = isClosed(shadow, open, core, close, behind)
+  const weak = !closed && !open && !close && isWeak(core, shadow.slice(behind))
+  if (!closed && !weak) return []
   let to = behind + close.length
   while (/\s/.test(shadow.charAt(to))) to++
   const dress = `${open.trim()}x${close.replace(/\s/g, '')}`
-  return readings(core).map((reading) => ({ ...reading, dress, from: at, to, lead }))
+  return readings(core).map((reading) => ({ ...reading, dress, from: at, to, lead, weak }))
+}
+
+/** "3 apples", "A cat", "1 b": a figure or one capital before a single blank. */
+function isWeak(core: string, behind: string): boolean {
+  return /^(?:\d{1,3}|\p{Lu}\d{0,2}|\p{Ll}\d{1,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
 }
 
 /** A label is shut off from what follows it by a sign, by two blanks, or by being circled. */
 function isClosed(shadow: string, open: string, core: string, close: string, behind: number): boolean {
   if (/[①-⑳]/.test(core)) return true
-  const next = shadow.slice(behind + close.length)
   if (open && !close) return false
   if (/^[([{]$/.test(open) && !/^\s?[)\]}]/.test(close)) return false
-  if (!open && /^\s?[)\]}]/.test(close) && /^\d/.test(next)) return false
+  if (!open && /^\s?[)\]}]\d/.test(shadow.slice(behind))) return false
   if (close) return true
   // "2   Areas", "a  fungus", "1.1  Find …"; a sentence may start with one letter, so a single blank is not enough.
-  return /^(?:\s\s|\t)\S/.test(shadow.slice(behind)) || (/^\d/.test(core) && /^\s\S/.test(shadow.slice(behind)))
+  return /^(?:\s{2,}|\t)\S/.test(shadow.slice(behind)) || (/^\d+\.\d/.test(core) && /^\s\S/.test(shadow.slice(behind)))
 }
 
 function readings(core: string): Pick<LabelFact, 'script' | 'value' | 'id' | 'above'>[] {

@@ -26,14 +26,14 @@ interface Found {
 /**
  * Labels of one dress that count on within a text, with the text of each: options across, columns of options, a short
  * list of keys. The longest run counts; none where fewer than two labels count on. Of letters with nothing but a blank
- * behind them, three have to stand in wide gaps.
+ * behind them, three have to stand in wide gaps. What lies `apart`, as a formula does, holds no label.
  */
-export function optionRun(text: string, from: number): readonly RunPart[] {
+export function optionRun(text: string, from: number, apart: readonly (readonly [number, number])[] = []): readonly RunPart[] {
   const shadow = asciiShadow(text)
   const found: Found[] = []
   for (const match of shadow.matchAll(RUN_LABEL)) {
     const one = foundAt(match, text)
-    if (one) found.push(one)
+    if (one && !apart.some(([start, end]) => one.at >= start && one.at < end) && !isBeforeGap(text, one.end)) found.push(one)
   }
   if (found.length < 2) return []
   const byDress = new Map<string, Found[]>()
@@ -52,6 +52,11 @@ export function optionRun(text: string, from: number): readonly RunPart[] {
     const end = one.end + text.slice(one.end, to).trimEnd().replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
     return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end }
   })
+}
+
+/** "(1) ______ hoists the sail": a numbered gap is no option. */
+function isBeforeGap(text: string, end: number): boolean {
+  return /^\s?(?:_{2,}|\.{4,}|…{2})/.test(text.slice(end))
 }
 
 function foundAt(match: RegExpExecArray | RegExpMatchArray, text: string): Found | null {

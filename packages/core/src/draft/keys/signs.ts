@@ -9,14 +9,14 @@ import type { DraftRecord, Entry } from '../records/record.ts'
 export interface Signs {
   /** By record, then by entry: whether a sign stands at it. */
   readonly marked: readonly (readonly boolean[])[]
-  /** What the sign is, for saying so; null where none counts. */
-  readonly name: string | null
+  /** By record: what the sign is, for saying so; null where none counts. */
+  readonly names: readonly (string | null)[]
 }
 
 type Find = (entry: Entry) => string | null
 
 const BEHIND =
-  /\s*(?:[<←⟵]+[-–—=]*(?:\s*[\p{L} ]{1,20})?|[([{]\s?(?:[*xX✓✔+!]|[\p{L}]{2,12}(?:\s(?:answer|option))?)\s?[!.]?\s?[)\]}]|[✓✔✅☑←✗✘❌*+!#]{1,3}\uFE0F?)\s*$/u
+  /\s*(?:[<←⟵]+[-–—=]*(?:\s*[\p{L} ]{1,20})?|[([{]\s?(?:[*xX✓✔+!]|[\p{L}]{2,12}(?:\s(?:answer|option))?)\s?[!.]?\s?[)\]}]|[✓✔✅☑←*!#]{1,3}\uFE0F?|(?<=\p{Ll}{3}|\s|\d\s)\+)\s*$/u
 const BEFORE = /^(?:[*+✓✔✅☑→➜>»!#~]{1,3}\uFE0F?|[([]\s?[xX*✓+]\s?[)\]])\s*(?=\S)/u
 const STYLES: readonly LineStyle[] = ['strong', 'highlight', 'colour', 'underline', 'emphasis']
 
@@ -75,23 +75,44 @@ function coveredBy(span: Span, style: LineStyle): number {
   )
 }
 
-/** The sign that keys the alternatives of a draft; of several, the one at work in the most items. */
+/** The sign that keys the alternatives of a draft, and for items without it a plain sign of their own. */
 export function findSigns(records: readonly DraftRecord[]): Signs {
-  const none: Signs = { marked: records.map((record) => record.entries.map(() => false)), name: null }
-  let best = none
+  let best: boolean[][] = records.map((record) => record.entries.map(() => false))
+  let chosen: string | null = null
   let most = 0
   for (const [name, find] of SORTS) {
     const found = records.map((record) => record.entries.map((entry) => find(entry)))
     for (const sign of signsIn(found)) {
       const marked = found.map((own) => own.map((one) => one === sign))
       const count = worth(marked, records)
-      if (count > most) {
-        most = count
-        best = { marked, name: sign === 'lead' || name.startsWith('a sign') ? `${name}` : name }
-      }
+      if (count <= most) continue
+      most = count
+      best = marked
+      chosen = name
     }
   }
-  return best
+  const names = best.map((own) => (own.some(Boolean) ? chosen : null))
+  records.forEach((record, at) => {
+    if (names[at] || record.entries.length < 2) return
+    const own = ownSign(record)
+    if (!own) return
+    best[at] = own.marked
+    names[at] = own.name
+  })
+  return { marked: best, names }
+}
+
+/** Ticks, stars and arrows say what they mean even where an item has another one than its neighbours. */
+const PLAIN = /^(?:tick|lead|[*✓✔✅☑+]|[<←].*|[([]\s?(?:[xX✓✔*]|\p{L}{4,}.*)\s?[)\]])$/u
+
+function ownSign(record: DraftRecord): { readonly marked: boolean[]; readonly name: string } | null {
+  for (const [name, find] of SORTS) {
+    const found = record.entries.map((entry) => find(entry)).map((sign) => (sign && PLAIN.test(sign.replace('\uFE0F', '')) ? sign : null))
+    const count = found.filter((sign) => sign !== null).length
+    const isWord = found.some((sign) => sign !== null && /\p{L}{4,}/u.test(sign) && sign !== 'tick' && sign !== 'lead')
+    if (count > 0 && count < found.length && !(isWord && count > 1)) return { marked: found.map((sign) => sign !== null), name }
+  }
+  return null
 }
 
 function signsIn(found: readonly (readonly (string | null)[])[]): Set<string> {

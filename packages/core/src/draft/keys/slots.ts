@@ -1,7 +1,8 @@
 import { spanText, type Span } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
+import { replaceSpans } from '../passes/settle/pieces.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
-import { keywordsWithin } from '../words.ts'
+import { keywordsWithin, trueFalseJudged } from '../words.ts'
 import { fitOf } from './fit.ts'
 
 /** A place in an item's lines where its key may stand: what it is, and the text without it. */
@@ -24,6 +25,7 @@ const ASKED = /(?<=[?？])\s+(\S.{0,60})$/u
  */
 const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[] = [
   ['a word', gluedSlot, 1],
+  ['behind "true or false?"', judgedSlot, 1],
   ['brackets behind the options', (record) => lastEntrySlot(record, BRACKET), 2],
   ['brackets behind the stem', (record) => stemSlot(record, BRACKET), 2],
   ['an arrow', (record) => stemSlot(record, ARROW), 2],
@@ -74,8 +76,18 @@ function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   return {
     value: { ...span, from, to: from + found[1].trimEnd().length },
     statement: { ...span, from: span.from + found.index },
-    take: cut(pieces, at, span.from + found.index),
+    take: () => (isBroken(text.slice(0, found.index)) ? leaveGap(pieces, at, { ...span, from: span.from + found.index, to: span.from + found.index + found[0].length }) : cut(pieces, at, span.from + found.index)()),
   }
+}
+
+/** "中国最长的河流是（ A ）": brackets in a sentence that breaks off stand where the answer is to be written. */
+function isBroken(before: string): boolean {
+  return /[\u3040-\u30ff\u4e00-\u9fff]\s*$/u.test(before)
+}
+
+function leaveGap(pieces: Piece[], at: number, hole: Span): void {
+  const piece = pieces[at]
+  if (piece) pieces.splice(at, 1, ...replaceSpans([piece], [hole]))
 }
 
 function stemSlot(record: DraftRecord, pattern: RegExp): Slot | null {
@@ -115,6 +127,17 @@ function gluedAt(piece: Piece): { readonly start: number; readonly end: number }
   if (!found) return null
   const open = /[([]\s*$/.exec(text.slice(0, found.start))
   return { start: open ? open.index : found.start, end: found.end }
+}
+
+/** "… True or false? T": the judgement behind the question for it. */
+function judgedSlot(record: DraftRecord): Slot | null {
+  const at = record.stem.length - 1
+  const piece = record.stem[at]
+  const found = piece && !record.entries.length ? trueFalseJudged(spanText(piece.span)) : null
+  if (!piece || !found) return null
+  const { span } = piece
+  const value = { ...span, from: span.from + found.value, to: span.from + spanText(span).trimEnd().length }
+  return { value, statement: value, take: () => cut(record.stem, at, span.from + found.from)() }
 }
 
 /** `_C_ 1.`, `(T) 3.`: the mark before the number. */

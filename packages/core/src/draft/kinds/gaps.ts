@@ -16,7 +16,7 @@ interface Hole {
 }
 
 const HOLE =
-  /_{2,}\s?([^\s_](?:[^_\n]{0,40}[^\s_])?)\s?_{2,}|\{([^{}]{1,60})\}|[([]([^()[\]/|]{1,32}(?:\s?[/|]\s?[^()[\]/|]{1,32})+)[)\]]/gu
+  /_{2,}\s?([^\s_](?:[^_\n]{0,40}[^\s_])?)\s?_{2,}|\{([^{}]{1,60})\}|[([]([^()[\]/|]{1,32}(?:\s?[/|]\s?[^()[\]/|]{1,32})+)[)\]]|\[(\p{L}[^[\]:|/]{0,40})\](?=\s*\S)/gu
 const UNIT = /=|\d\s*\p{L}{1,4}\/\p{L}{1,3}|^(?:in\s)?(?:k?m|k?g|m?l|[NJWV]|mol|kn)\/|^[/|]|https?:/u
 
 /** Gaps that hold their answer or their choices in the text itself; null where there are none. */
@@ -58,6 +58,7 @@ function holesIn(span: Span): Hole[] {
     if (span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to)) return []
     if (found[1] !== undefined) return [{ at, answers: acceptedAnswers(found[1]), choices: null }]
     if (found[2] !== undefined) return [{ at, answers: acceptedAnswers(found[2]), choices: null }]
+    if (found[4] !== undefined) return /^(?:image|blank|gap)\b/i.test(found[4]) ? [] : [{ at, answers: acceptedAnswers(found[4]), choices: null }]
     const choices = (found[3] ?? '').split(/\s?[/|]\s?/).map((choice) => choice.trim())
     return UNIT.test(found[3] ?? '') || choices.some((choice) => !choice) ? [] : [{ at, answers: outstanding(span, at, choices), choices }]
   })

@@ -99,6 +99,7 @@ function entryOf(cell: Cell): Entry {
     ticked: false,
     boxed: false,
     unit: cell.unit,
+    inRow: true,
   }
 }
 

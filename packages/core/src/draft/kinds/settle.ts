@@ -3,15 +3,17 @@ import { plainText } from '../../content/plain.ts'
 import { hasKey, type Item } from '../../item/model.ts'
 import type { Mark } from '../marks.ts'
 import { sourceRange, type ItemPlaces } from '../model.ts'
+import { stemText } from '../keys/fit.ts'
+import { noteLength } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { choiceItem } from './choice.ts'
 import { orderItem } from './order.ts'
 import { pairsItem } from './pairs.ts'
 import { saidOf } from './said.ts'
 import { scaleItem } from './scale.ts'
-import { trimStem, type Trimmed } from './trim.ts'
+import { cutStart, trimStem, type Trimmed } from './trim.ts'
 import { typedItem } from './typed.ts'
-import { tell, type Working } from './working.ts'
+import { common, tell, type Working } from './working.ts'
 
 export interface Settled {
   readonly item: Item
@@ -26,13 +28,18 @@ export { trimStem }
 export function settleRecord(record: DraftRecord, trimmed: Trimmed, signs: readonly boolean[], signName: string | null): Settled {
   const working: Working = { record, trimmed, signs, signName, said: saidOf(record), marks: [], remark: null }
   const places = placesOf(record)
-  const item = withPassage(scaleItem(working) ?? pairsItem(working) ?? orderItem(working) ?? (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working))))
+  const item = noteItem(working) ?? scaleItem(working) ?? pairsItem(working) ?? orderItem(working) ?? (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
   markItem(working, item)
   return { item, places, marks: working.marks }
 }
 
-function withPassage(item: Item): Item {
-  return item
+/** "Note: …" tells and asks nothing. */
+function noteItem(working: Working): Item | null {
+  const { record } = working
+  const length = noteLength(stemText(record))
+  if (!length || working.said.length || record.entries.length) return null
+  cutStart(record, length)
+  return { ...common(working), kind: 'note', points: 0 }
 }
 
 /** One alternative alone is no choice: it goes on with the stem. */

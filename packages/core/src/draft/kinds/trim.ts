@@ -16,11 +16,25 @@ const SQUARE = /\s*\[\s?(\d{1,2})\s?\]\s*$/u
 const RANGE = /^\s*[([]0\s?[-–—]\s?(\d{1,2})[)\]]\s*/u
 const REMARK = /\s*[([（]([^()[\]（）]{2,60})[)\]）]\s*$/u
 
+const ROOM = /\s+(?:\d{1,3}\s?[.)]\s*)?_{2,}\s*$/u
+
+/** Room for the answer at the right margin, behind a stem that is whole without it. */
+function dropRoom(record: DraftRecord): void {
+  const at = record.stem.length - 1
+  const last = record.stem[at]
+  if (!last) return
+  const text = spanText(last.span)
+  const found = ROOM.exec(text)
+  if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
+  record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
+}
+
 /** Takes labels of kinds, points and remarks out of a record's stem. */
 export function trimStem(record: DraftRecord): Trimmed {
   let saidKind = record.kindSaid
   let truthCue = saidKind === 'truefalse'
   takePoints(record)
+  dropRoom(record)
   takeRemarks(record, (kind) => (saidKind ??= kind))
   const label = kindLabelAt(firstText(record))
   if (label) {

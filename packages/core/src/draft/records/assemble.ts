@@ -5,7 +5,7 @@ import type { AsideLine, AsideReason } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { ROLES, type Role } from '../roles/roles.ts'
-import { entriesIn } from './entries.ts'
+import { entriesIn, inLabelOrder } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
 import { newRecord, NO_SECTION, spanOf, type DraftRecord, type Section } from './record.ts'
 import { sectionFrom } from './sections.ts'
@@ -67,6 +67,7 @@ class Assembler {
       this.#last = role
     })
     for (const facts of this.#before) this.#setAside(facts, 'other')
+    for (const record of this.#records) inLabelOrder(record.entries)
     return {
       records: this.#records,
       passages: this.#passages,
@@ -92,7 +93,8 @@ class Assembler {
   #isAhead(at: number): boolean {
     if (this.#record === null) return true
     const next = this.#roles.findIndex((role, index) => index > at && role !== 'facts')
-    const isLabelled = this.#facts[at]?.labels.some((label) => label.script === 'number' || label.script === 'word') ?? false
+    const script = this.#facts[at]?.label?.script
+    const isLabelled = script === 'number' || script === 'word'
     const isFirst = this.#facts[at]?.unit.gap !== 0
     return this.#roles[next] === 'stem' && (isLabelled || isFirst || this.#before.length > 0)
   }
@@ -118,7 +120,7 @@ class Assembler {
     record.passage = this.#passage
     for (const before of this.#before) {
       record.units.push(before.unit)
-      record.label ??= before.labels.find((label) => label.script === 'number' || label.script === 'word') ?? null
+      record.label ??= [before.label].find((label) => label?.script === 'number' || label?.script === 'word') ?? null
       record.labelUnit = before.unit
       record.facts.push(before.unit)
       takeFacts(record, before)
@@ -138,7 +140,8 @@ class Assembler {
     const from = label ? label.to : isStatement ? (facts.cue?.to ?? 0) : facts.bullet || facts.box || facts.heading ? facts.body : 0
     const run = optionsBehind(facts, from)
     const to = run[0]?.label ?? facts.unit.text.length
-    if (to > from) record.stem.push({ span: spanOf(facts.unit, from, to), join: 'paragraph' })
+    const start = from + (/^\s*[:：.)\]–—]\s+/u.exec(facts.unit.text.slice(from, to))?.[0].length ?? 0)
+    if (to > start) record.stem.push({ span: spanOf(facts.unit, start, to), join: 'paragraph' })
     if (run.length) record.entries.push(...entriesIn(facts, run, 'run'))
   }
 
@@ -186,7 +189,7 @@ class Assembler {
     if (facts.flags.has('lowercase')) return 'wrap'
     const isFull = before.unit.to >= this.#width * 0.72
     const isShut = before.end === 'stop' || before.end === 'asks' || before.end === 'colon'
-    if (facts.labels.length && !isFull) return 'paragraph'
+    if (facts.label && !isFull) return 'paragraph'
     return isFull || !isShut ? 'wrap' : 'paragraph'
   }
 
@@ -224,15 +227,10 @@ function reasonOf({ flags, heading }: Facts): AsideReason {
   return 'other'
 }
 
-/** The label that numbers an item: a number or a word before a letter that stands there, too. */
-function stemLabel(facts: Facts): Facts['labels'][number] | null {
-  const { labels } = facts
-  return (
-    labels.find((label) => label.lead !== '' && label.script === 'number') ??
-    labels.find((label) => label.script === 'number' || label.script === 'word') ??
-    labels[0] ??
-    null
-  )
+/** The label that numbers an item: of two before a stem, the one with a mark before it. */
+function stemLabel(facts: Facts): Facts['label'] {
+  const marked = facts.labels.find((label) => label.lead !== '' && label.script === 'number' && !label.weak)
+  return marked ?? facts.label
 }
 
 function isStemWord(facts: Facts): boolean {
@@ -292,7 +290,8 @@ function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role
     return
   }
   const sign = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*/u.exec(unit.text)?.[0].length ?? 0
-  const from = cue ? cue.to : sign
+  const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
+  const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
   record.statements.push({
     value: spanOf(unit, Math.min(from, end), end),
     statement: spanOf(unit, 0, end),

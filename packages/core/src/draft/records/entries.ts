@@ -20,12 +20,13 @@ function runEntry(facts: Facts, part: RunPart, at: number): Entry {
     ticked: at === 0 && facts.box === 'ticked',
     boxed: at === 0 && facts.box !== null,
     unit,
+    inRow: true,
   }
 }
 
 function lineEntry(facts: Facts): Entry {
   const { unit } = facts
-  const label = facts.labels.find((one) => one.script !== 'word') ?? facts.labels[0]
+  const label = facts.label ?? undefined
   const from = Math.min(unit.text.length, facts.cue && label === undefined && facts.cue.role === 'other' && isOptionWord(facts) ? facts.cue.to : facts.body)
   return {
     id: label?.id ?? '',
@@ -38,10 +39,19 @@ function lineEntry(facts: Facts): Entry {
     ticked: facts.box === 'ticked',
     boxed: facts.box !== null,
     unit,
+    inRow: false,
   }
 }
 
 /** "OPTION A:", "Choice 2:" */
 function isOptionWord(facts: Facts): boolean {
   return /\s(?:[a-z]|\d)$/.test(facts.cue?.word ?? '')
+}
+
+/** Columns of options that are read across, `a … c …`, put back into the order of their labels. */
+export function inLabelOrder(entries: Entry[]): void {
+  if (!entries.some((entry) => entry.inRow) || entries.some((entry) => entry.value < 0)) return
+  const places = new Set(entries.map((entry) => entry.value))
+  const isWhole = places.size === entries.length && entries.every((entry) => entry.value < entries.length)
+  if (isWhole) entries.sort((a, b) => a.value - b.value)
 }

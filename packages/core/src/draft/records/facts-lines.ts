@@ -7,7 +7,7 @@ const FIELD = /(?:^|\s{2,}|\||·|\t)\s*(?=\p{L}[\p{L} ]{1,20}[:：])/u
 /** Points, level, difficulty, outcome, tags, kind and time that a line of facts gives its item. */
 export function takeFacts(record: DraftRecord, facts: Facts): void {
   const { text } = facts.unit
-  const body = facts.labels[0]?.to ?? 0
+  const body = facts.label?.to ?? 0
   for (const part of text.slice(body).split(FIELD)) takeField(record, part.trim())
   const bracket = /[([]([^()[\]]{2,60})[)\]]/u.exec(text)
   for (const remark of bracket?.[1] ? (remarksIn(bracket[1]) ?? []) : []) giveRemark(record, remark.role, remark.value)

@@ -21,6 +21,8 @@ export interface Entry {
   readonly ticked: boolean
   readonly boxed: boolean
   readonly unit: Unit
+  /** Stands in one line with others. */
+  readonly inRow: boolean
 }
 
 /** What could say the key of one item: the value, and the whole statement with its word. */

@@ -10,7 +10,7 @@ export function sectionFrom(heads: readonly Facts[], before: Section): Section {
   if (!own.length) return before
   const texts = own.map((facts) => facts.unit.text.replace(/^#+\s*/, ''))
   const text = texts.join('\n')
-  const first = own.find((facts) => facts.labels.length || facts.flags.has('section'))
+  const first = own.find((facts) => facts.label !== null || facts.flags.has('section'))
   const points = texts.map((one) => pointsEach(one)).find((one) => one !== null) ?? null
   return {
     ...NO_SECTION,
@@ -32,7 +32,7 @@ function speaks(facts: Facts): boolean {
   const { flags } = facts
   if (flags.has('rule') || flags.has('identity')) return false
   return (
-    facts.heading || flags.has('section') || flags.has('instruction') || facts.labels.length > 0 || flags.has('truthTail') ||
+    facts.heading || flags.has('section') || flags.has('instruction') || facts.label !== null || flags.has('truthTail') ||
     flags.has('truthLead') || saysTruth(facts.unit.text) || facts.bold === 'all' || flags.has('capitals') || facts.end === 'colon' ||
     flags.has('points') || flags.has('asksMatch') || flags.has('asksOrder') || pointsEach(facts.unit.text) !== null ||
     (!flags.has('chatter') && facts.words < 14 && facts.end !== 'comma')
@@ -50,7 +50,7 @@ function kindIn(text: string): Section['kind'] {
 
 function idOf(facts: Facts | undefined): string {
   if (!facts) return ''
-  const label = facts.labels.find((one) => one.id !== '')
+  const label = [facts.label].find((one) => one !== null && one.id !== '')
   const plain = facts.unit.text.replace(/^#+\s*/, '')
   return label?.id ?? ID.exec(plain)?.[1]?.toLowerCase() ?? cues.sectionLabel(plain) ?? ''
 }

@@ -57,7 +57,7 @@ function own(facts: Facts, look: string, push: FeatureSink): void {
   if (facts.coloured) push('coloured')
   if (facts.heading) push('heading')
   if (facts.bars) push(`bars ${Math.min(6, facts.bars)}`)
-  if (facts.labels[0]?.lead) push('lead')
+  if (facts.label?.lead) push('lead')
 }
 
 function neighbours(draft: Surroundings, facts: Facts, at: number, push: FeatureSink): void {
@@ -73,7 +73,7 @@ function neighbours(draft: Surroundings, facts: Facts, at: number, push: Feature
   push(`indent ${step}`)
   push(`before end ${before.end}`)
   const isFull = before.unit.to >= draft.width * 0.82
-  const starts = facts.flags.has('lowercase') ? 'small' : facts.labels.length || facts.bullet ? 'label' : 'capital'
+  const starts = facts.flags.has('lowercase') ? 'small' : facts.label || facts.bullet ? 'label' : 'capital'
   push(`${unit.gap ? '_' : ''}${isFull ? 'full' : 'short'} ${before.end} ${starts}`)
   push(`${unit.gap ? '_' : ''}${isFull ? 'full' : 'short'} ${step} ${starts}`)
   if (before.run.length > 1) push('run before')

@@ -1,5 +1,5 @@
 import type { Facts } from '../facts/facts.ts'
-import { factsOf } from '../facts/facts.ts'
+import { factsOf, withLabel } from '../facts/facts.ts'
 import type { Unit } from '../facts/units.ts'
 import { findSeries } from '../series/series.ts'
 import { decode, type Decoded, type RoleWeights } from './decode.ts'
@@ -19,7 +19,8 @@ export interface ReadRoles extends Decoded {
 
 export function surround(units: readonly Unit[]): Surroundings {
   const facts: Facts[] = units.map((unit) => factsOf(unit))
-  return surroundingsOf(facts, findSeries(units, facts.map((one) => one.labels)))
+  const series = findSeries(units, facts.map((one) => one.labels))
+  return surroundingsOf(facts.map((one, at) => withLabel(one, series.places[at]?.label ?? null)), series)
 }
 
 /** The role of each line: weighed twice, the second time with the votes of its group and its series. */

@@ -150,8 +150,11 @@ function settled(units: readonly Unit[], all: readonly OpenSeries[]): DraftSerie
     series.push({ id: one.id, signature: one.signature, members: one.members, depth, repeats: repeated(series, one, depth) })
   }
   const places: (SeriesPlace | null)[] = units.map(() => null)
-  for (const one of series)
+  for (const one of series) {
+    // "A cat", "3 apples": alone it is no label.
+    if (one.members.length < FEWEST_WEAK && one.members.some((member) => member.label.weak)) continue
     one.members.forEach((member, at) => (places[member.unit] = { series: one, at, label: member.label }))
+  }
   return { all: series, places }
 }
 
@@ -175,6 +178,7 @@ function parentSignatures(all: readonly OpenSeries[]): Map<string, string> {
 }
 
 const FEWEST_SHARED = 2
+const FEWEST_WEAK = 2
 
 function repeated(before: readonly Series[], one: OpenSeries, depth: number): Series | null {
   const family = one.members[0]?.label.script
