@@ -9,6 +9,8 @@ import type { DraftSource, Line, ReadItem, Reading, ReadPassage } from './model.
 import { cleanLines } from './passes/clean.ts'
 import { compose } from './passes/compose.ts'
 import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
+import { partSoleLines } from './records/entries.ts'
+import { dropFieldWords } from './records/field-words.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
 import { readRoles, surround, type ReaderWeights } from './roles/read-roles.ts'
 import { placeOf } from './kinds/working.ts'
@@ -22,6 +24,8 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const read = readRoles(surround(unitsOf(lines)), weights)
   const assembled = assemble(read)
   const { records } = assembled
+  dropFieldWords(records)
+  partSoleLines(records)
   const trimmed = records.map((record) => trimStem(record))
   const stray = strayLists(records)
   takeSlots(records)

@@ -156,7 +156,7 @@ const LETTER = '[\\p{L}\\p{N}]'
 const OR = anyOf(wordsFor('or'))
 const T = anyOf(TRUTH)
 const F = anyOf(FALSEHOOD)
-const BETWEEN = `(?:\\s*[/|,-]\\s*|\\s+${OR}\\s+|か|还是|還是)`
+const BETWEEN = `(?:\\s*[/|,-]\\s*|,?\\s+${OR}\\s+|か|还是|還是)`
 /** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
 const TF_LEAD = new RegExp(
   `^[\\s(\\[¿¡]*(?:${anyOf(wordsFor('judge'))}\\s+)?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
@@ -259,7 +259,7 @@ const KIND_LABELS = [...KINDS]
   .sort((a, b) => b.length - a.length)
 const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(KIND_LABELS)})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
 /** In square brackets any name of a kind is one: "[TF] Gold rusts." */
-const KIND_TAG = new RegExp(`^\\s*\\[\\s*(${anyOf([...KINDS.keys()])})\\s*\\]\\s*[:：.–—-]?\\s*`, 'iu')
+const KIND_TAG = new RegExp(`^\\s*[\\[【]\\s*(${anyOf([...KINDS.keys()])})\\s*[\\]】]\\s*[:：.–—-]?\\s*`, 'iu')
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
 const SECTION = new RegExp(
   `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|(?:round|runde)\\s+\\d{1,2}(?=\\s*(?:[:–—-]\\s|$))|[一二三四五六七八九十]{1,3}、)`,

@@ -71,6 +71,10 @@ export class TextFinder {
     return first && last ? { first: first.first, last: last.last, from: first.from, to: last.to } : null
   }
 
+  textOf(found: Found): string {
+    return this.#text.slice(found.from, found.to)
+  }
+
   /** Offset of the first letter or figure of a unit or of what stands behind it. */
   startOf(unit: number): number {
     const at = this.#unitAt.findIndex((one) => one >= unit)

@@ -29,6 +29,8 @@ class GoldAligner {
   readonly #gold: Gold
   readonly #roles: (Role | null)[]
   readonly #keysFrom: number
+  /** Labels of the options of the item at hand, in their order. */
+  #labels: string[] = []
 
   constructor(draft: Surroundings, gold: Gold) {
     this.#keysFrom = draft.keysFrom
@@ -131,12 +133,20 @@ class GoldAligner {
 
   #options(item: GoldItem, stem: Found, end: number): void {
     let from = stem.to
+    this.#labels = []
     for (const option of item.options ?? []) {
       const found = this.#finder.find(option, from, end) ?? this.#finder.find(option, stem.to, end)
       if (!found) continue
       this.#mark(found, 'option', 'wrapped')
+      this.#labels.push(this.#labelAt(found, this.#labels.length))
       from = found.to
     }
+  }
+
+  #labelAt(found: Found, place: number): string {
+    const facts = this.#facts[found.first]
+    const part = facts?.run.find((one) => bare(facts.unit.text.slice(one.from, one.to)).startsWith(this.#finder.textOf(found).slice(0, 4)))
+    return part?.id ?? facts?.label?.id ?? String.fromCharCode(97 + place)
   }
 
   #rows(item: GoldItem, stem: Found, end: number): void {
@@ -176,7 +186,9 @@ class GoldAligner {
   #saysKey(item: GoldItem, facts: Facts): boolean {
     const own = bare(facts.unit.text.replace(/^[^\p{L}\p{N}]+/u, ''))
     const behind = bare(facts.unit.text.slice(facts.cue?.to ?? 0))
-    const said = keyTexts(item).map(bare).filter(Boolean)
+    const isIndexed = item.kind === 'single' || item.kind === 'multiple' || item.kind === 'order'
+    const labels = isIndexed ? (item.key as readonly number[]).map((index) => this.#labels[index] ?? '').join('') : ''
+    const said = [...keyTexts(item), labels].map(bare).filter(Boolean)
     const body = bare(facts.unit.text.slice(facts.body))
     return said.some((key) => [own, behind, body].some((text) => text === key || (text.startsWith(key) && (key.length > 2 || text.length < 12))))
   }

@@ -2,6 +2,7 @@ import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
 import { cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
+import { leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'
 import type { Unit } from './units.ts'
 
@@ -58,6 +59,7 @@ const KEY_PAIR = /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?
 const KEY_RANGE = /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
 
+const NO_LEADS: ReadonlySet<string> = new Set()
 const BOXED = /^(?:[([]\s?[xX✓✔*]?\s?[)\]]|[☐☑☒□■○●◯])\s/u
 
 /** A line whose label was settled by the series that it counts in; a weak label of no series is none. */
@@ -68,12 +70,12 @@ export function withLabel(facts: Facts, label: LabelFact | null): Facts {
 }
 
 /** Everything that a line says for itself. Linear in the text. */
-export function factsOf(unit: Unit): Facts {
+export function factsOf(unit: Unit, leads: ReadonlySet<string> = NO_LEADS): Facts {
   const { text } = unit
   const heading = /^#{1,6}\s/.test(text)
   const plain = heading ? text.replace(/^#+\s*/, '') : text
   const shift = text.length - plain.length
-  const bulletTo = bulletEnd(text, 0)
+  const bulletTo = Math.max(bulletEnd(text, 0), leadEnd(text, leads))
   const labels = BOXED.test(text) ? [] : labelsAt(plain).map((label) => ({ ...label, from: label.from + shift, to: label.to + shift }))
   const strong = labels.find((label) => !label.weak) ?? null
   const box = boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))

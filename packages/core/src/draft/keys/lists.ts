@@ -119,7 +119,7 @@ function candidatesIn(texts: readonly string[], ids: Ids): Candidate[] {
     const shadow = asciiShadow(text)
     for (const match of shadow.matchAll(NUMBER)) {
       const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
-      const records = ids.get(id)
+      const records = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
       if (!records || found.length > MOST_CANDIDATES) continue
       const before = shadow.slice(0, match.index)
       const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(before)
@@ -262,18 +262,33 @@ function best(ways: readonly (readonly ListEntry[])[], texts: readonly string[],
   return chosen
 }
 
+/** Points in a column of their own behind a key. */
+const POINTS_CELL = /(?:\s{3,}|\t)\d{1,3}(?:\s?\p{L}{1,6}\.?)?\s*$/u
+
+/** Where the first cell of an entry ends, if what stands in further columns fits worse with it than without. */
+function firstCell(raw: string, record: DraftRecord): number {
+  const plain = raw.replace(POINTS_CELL, '')
+  const lead = plain.search(/\S/)
+  const gap = /\s{3,}|\t/u.exec(plain.slice(Math.max(0, lead)))
+  if (!gap || lead < 0) return plain.length
+  const cell = plain.slice(0, lead + gap.index)
+  return fitOf(tidyValue(cell), record) >= fitOf(tidyValue(plain), record) && tidyValue(cell) !== '' ? cell.length : plain.length
+}
+
 function take({ record, value }: ListEntry, lines: readonly Facts[], records: readonly DraftRecord[]): void {
   const own = records[record]
   const facts = lines[value.line]
   if (!own || !facts) return
   const { text } = facts.unit
-  const end = value.endLine === value.line ? value.to : text.length
+  const whole = value.endLine === value.line ? value.to : text.length
+  const end = value.from + firstCell(text.slice(value.from, whole), own)
   const raw = text.slice(value.from, end)
   const tidy = tidyValue(raw)
   const from = value.from + Math.max(0, raw.indexOf(tidy))
   const more = lines.slice(value.line + 1, value.endLine + 1).flatMap(({ unit }, at) => {
     const stop = value.line + 1 + at === value.endLine ? value.to : unit.text.length
-    return unit.text.slice(0, stop).trim() ? [{ span: spanOf(unit, 0, stop), join: 'wrap' as const }] : []
+    const shown = unit.text.slice(0, stop).replace(POINTS_CELL, '')
+    return shown.trim() ? [{ span: spanOf(unit, 0, shown.length), join: 'wrap' as const }] : []
   })
   const statement: Statement = {
     value: spanOf(facts.unit, from, from + tidy.length),

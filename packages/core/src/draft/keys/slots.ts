@@ -1,4 +1,4 @@
-import { spanText, type Span } from '../model.ts'
+import { spanText, type LineStyle, type Span } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import { replaceSpans } from '../passes/settle/pieces.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
@@ -32,7 +32,11 @@ const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[
   ['the mark before the number', leadSlot, 2],
   ['the right margin', (record) => stemSlot(record, WIDE), 2],
   ['the text behind the question', (record) => stemSlot(record, ASKED), 2],
+  ['a judgement behind the statement', (record) => stemSlot(record, JUDGED), 2],
+  ['a dressed word in the stem', dressedSlot, 2],
 ]
+
+const JUDGED = /(?<=[.!。]["”»]?)\s+(\p{L}[\p{L} ]{0,14}(?:[,.;:–—(-].{0,120})?)$/u
 
 const LEAST_FIT = 0.62
 
@@ -138,6 +142,23 @@ function judgedSlot(record: DraftRecord): Slot | null {
   const { span } = piece
   const value = { ...span, from: span.from + found.value, to: span.from + spanText(span).trimEnd().length }
   return { value, statement: value, take: () => cut(record.stem, at, span.from + found.from)() }
+}
+
+const DRESSES: readonly LineStyle[] = ['strong', 'underline', 'highlight', 'colour']
+
+/** "… is called water **vapour**.": the one word of a stem that stands out is what a gap will ask for. */
+function dressedSlot(record: DraftRecord): Slot | null {
+  if (record.entries.length || record.rows.length) return null
+  for (const [at, piece] of record.stem.entries()) {
+    const { span } = piece
+    const own = span.line.styles.filter((range) => DRESSES.includes(range.style) && range.from >= span.from && range.to <= span.to && range.from > span.from)
+    const [only] = own
+    if (!only || own.length > 1 || only.to - only.from > 40) continue
+    const value = { ...span, from: only.from, to: only.to }
+    const isTail = /[?.!:。？]\s*$/.test(span.line.text.slice(span.from, only.from)) && span.line.text.slice(only.to, span.to).trim() === ''
+    return { value, statement: value, take: () => (isTail ? cut(record.stem, at, only.from)() : leaveGap(record.stem, at, value)) }
+  }
+  return null
 }
 
 /** `_C_ 1.`, `(T) 3.`: the mark before the number. */

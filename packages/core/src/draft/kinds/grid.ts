@@ -20,8 +20,7 @@ export function gridItem(working: Working): Item | null {
   const marked = rows.filter((cells) => cells.slice(1).some((cell) => TICK.test(cell.text) || OPEN.test(cell.text))).length
   const isBars = head.text.includes('|')
   if (marked < rows.length * 0.5 && !(isBars && header.length > 2 && rows.every((cells) => cells.length === 1))) return null
-  const columns = header.length > rows.reduce((most, cells) => Math.max(most, cells.length - 1), 0) && !isBars ? header.slice(-Math.max(...rows.map((cells) => cells.length - 1), 2)) : header.filter((cell) => !isBars || cell.from > 0)
-  const heads = isBars && header.length > 1 && !/^\|?\s*\|/.test(head.text) ? header.slice(1) : columns
+  const heads = isBars ? (/^\|?\s*\|/.test(head.text) ? header : header.slice(1)) : columnsOf(header, rows)
   const key = rows.flatMap((_cells, row) => (ticks[row] ?? []).map((cell) => [row, nearest(cell, heads, width, isBars)] as const))
   return {
     ...common(working),
@@ -30,6 +29,13 @@ export function gridItem(working: Working): Item | null {
     columns: heads.map((cell) => contentOf(cell.text)),
     key,
   }
+}
+
+/** Columns stand above what is ticked; a head above the rows' own texts names these. */
+function columnsOf(header: readonly Cell[], rows: readonly (readonly Cell[])[]): readonly Cell[] {
+  const textEnd = Math.max(...rows.map((cells) => (cells[0] ? cells[0].unit.indent + cells[0].to - cells[0].from : 0)))
+  const [first] = header
+  return first && header.length > 2 && middle(first) < textEnd - 2 ? header.slice(1) : header
 }
 
 function rowText(cells: readonly Cell[]): ReturnType<typeof compose> {

@@ -17,7 +17,7 @@ export function saidOf(record: DraftRecord): readonly Said[] {
   const listed = record.statements.filter((one) => one.source === 'list')
   return [...own, ...listed]
     .map((statement) => ({ statement, text: statementText(statement) }))
-    .filter(({ text }) => text !== '' && !isOpen(text))
+    .filter(({ text, statement }) => text !== '' && !isOpen(text) && !isRoom(text, statement))
 }
 
 /** "??", "(pending)", "___": a key that is still to be given. */
@@ -25,9 +25,19 @@ function isOpen(text: string): boolean {
   return /^[\s?？_.…()[\]–—-]*$/u.test(text) || /^\(?(?:pending|tbd|tba|todo|\?+.*|n\/a)\)?$/i.test(text)
 }
 
+/** "Answer: ______ cm²", "Answer:      %": room for a number, and its unit. */
+function isRoom(text: string, { value, statement }: Statement): boolean {
+  const before = value.line.text.slice(statement.from, value.from + value.line.text.slice(value.from).search(/\S|$/))
+  return /(?:\t|\s{3,}|_{2,}\s*)$/.test(before) && /^(?:\p{L}{1,4}[²³23]?(?:\/\p{L}{1,3})?|[%€$£°]C?)$/u.test(text)
+}
+
+/** A remark behind a figure sign, as in lists of settings. */
+const COMMENT = /\s{2,}#\s.*$/u
+
 function statementText({ value, more }: Statement): string {
   const pieces: Piece[] = [{ span: value, join: 'paragraph' }, ...more]
-  return tidyValue(plainText(compose(pieces)).replace(/\n/g, ' ').trim())
+  const text = tidyValue(plainText(compose(pieces)).replace(/\n/g, ' ').replace(COMMENT, '').trim())
+  return /^\([^()]*[^()\s]{2}[^()]*\)\.?$|^\[[^[\]]*\]$/u.test(text) ? text.replace(/^.|.\.?$/g, '').trim() : text
 }
 
 /** What stands behind the key in a statement is its explanation. */

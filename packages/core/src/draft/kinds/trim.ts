@@ -106,7 +106,7 @@ function pointsIn(text: string, isLast: boolean): { from: number; to: number; po
   if (range?.[1]) return { from: 0, to: range[0].length, points: Number(range[1]) }
   const found = findPoints(text)
   if (found) return found
-  const slashed = isLast ? (SLASHED.exec(text) ?? SQUARE.exec(text)) : null
+  const slashed = (isLast ? SLASHED.exec(text) : null) ?? SQUARE.exec(text)
   return slashed?.[1] && slashed.index > 0 ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) } : null
 }
 

@@ -6,7 +6,7 @@ import type { Piece } from '../passes/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { ROLES, type Role } from '../roles/roles.ts'
 import { entriesIn, inLabelOrder } from './entries.ts'
-import { takeFacts } from './facts-lines.ts'
+import { takeFacts, takeFields } from './facts-lines.ts'
 import { newRecord, NO_SECTION, spanOf, type DraftRecord, type Section } from './record.ts'
 import { sectionFrom } from './sections.ts'
 
@@ -101,7 +101,6 @@ class Assembler {
 
   #out(facts: Facts): void {
     this.#heads.push(facts)
-    this.#record = null
     const isTitle = this.#title === null && !this.#records.length && facts.words > 0 && isTitleLike(facts)
     if (isTitle) this.#title = facts.unit.text.replace(/^#+\s*/, '').split(/\s{3,}|\t/)[0]?.trim() ?? null
     this.#setAside(facts, isTitle ? 'title' : reasonOf(facts))
@@ -148,7 +147,6 @@ class Assembler {
   #inside(record: DraftRecord, facts: Facts, role: Role): void {
     const { unit } = facts
     record.units.push(unit)
-    this.#heads = []
     const whole = spanOf(unit, 0, unit.text.length)
     switch (role) {
       case 'more':
@@ -273,6 +271,9 @@ function remarkFrom(facts: Facts): number {
   return facts.bullet ? facts.body : /^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0
 }
 
+/** "Answer: B      Level: easy": further fields behind a wide gap. */
+const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
+
 function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
   const { unit, cue } = facts
   const end = unit.text.length
@@ -292,9 +293,12 @@ function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role
   const sign = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*/u.exec(unit.text)?.[0].length ?? 0
   const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
   const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
+  const field = FIELD_BEHIND.exec(unit.text.slice(from))
+  const to = field ? from + field.index : end
+  if (field) takeFields(record, unit.text.slice(to))
   record.statements.push({
-    value: spanOf(unit, Math.min(from, end), end),
-    statement: spanOf(unit, 0, end),
+    value: spanOf(unit, Math.min(from, to), to),
+    statement: spanOf(unit, 0, to),
     more: [],
     source: cue?.role === 'sample' ? 'sample' : 'line',
   })

@@ -1,6 +1,7 @@
 import type { Facts } from '../facts/facts.ts'
 import type { RunPart } from '../facts/runs.ts'
-import { spanOf, type Entry } from './record.ts'
+import { spanText } from '../model.ts'
+import { spanOf, type DraftRecord, type Entry } from './record.ts'
 
 /** The alternatives of one line: those of its run, or the line as one. */
 export function entriesIn(facts: Facts, run: readonly RunPart[], form: 'run' | 'line'): Entry[] {
@@ -54,4 +55,41 @@ export function inLabelOrder(entries: Entry[]): void {
   const places = new Set(entries.map((entry) => entry.value))
   const isWhole = places.size === entries.length && entries.every((entry) => entry.value < entries.length)
   if (isWhole) entries.sort((a, b) => a.value - b.value)
+}
+
+const SEPARATORS = [/\s+[/|]\s+/gu, /\s{3,}|\t+/gu, /\s*[;|•·]\s*/gu, /\s*[,、，]\s*/gu]
+const WORD = /^\p{L}[\p{L} ]{0,20}[:：]\s*/u
+
+/** "opts: [spruce, larch, pine]", "hour    second    day": all alternatives of an item on one line without labels. */
+export function partSoleLines(records: readonly DraftRecord[]): void {
+  for (const record of records) {
+    const [only] = record.entries
+    if (!only || record.entries.length > 1 || only.id !== '' || only.pieces.length > 1) continue
+    const span = only.pieces[0]?.span
+    if (!span) continue
+    const text = spanText(span)
+    const start = WORD.exec(text)?.[0].length ?? 0
+    const inner = /^\s*[[({](.*)[\])}]\s*$/u.exec(text.slice(start))
+    const from = start + (inner ? text.slice(start).search(/[[({]/) + 1 : 0)
+    const to = inner ? text.trimEnd().length - 1 : text.trimEnd().length
+    const parts = partsOf(text.slice(from, to), inner !== null)
+    if (parts.length < 2) continue
+    record.entries.splice(0, 1, ...parts.map(([a, b]): Entry => ({ ...only, inRow: true, labelText: '', pieces: [{ span: { ...span, from: span.from + from + a, to: span.from + from + b }, join: 'paragraph' }], remarks: [] })))
+  }
+}
+
+/** Half-open stretches between the first separator that parts a text; commas part it only within brackets or into three. */
+function partsOf(text: string, isBracketed: boolean): [number, number][] {
+  for (const [rank, separator] of SEPARATORS.entries()) {
+    const parts: [number, number][] = []
+    let from = 0
+    for (const found of text.matchAll(separator)) {
+      parts.push([from, found.index])
+      from = found.index + found[0].length
+    }
+    parts.push([from, text.length])
+    const filled = parts.filter(([a, b]) => text.slice(a, b).trim() !== '')
+    if (filled.length >= (rank < 2 || isBracketed ? 2 : 3)) return filled
+  }
+  return []
 }

@@ -19,6 +19,11 @@ export function takeFacts(record: DraftRecord, facts: Facts): void {
   if (seconds !== null) record.timeLimit = seconds
 }
 
+/** What fields behind a statement say: "Level: easy   Points: 2". */
+export function takeFields(record: DraftRecord, text: string): void {
+  for (const part of text.split(FIELD)) takeField(record, part.trim())
+}
+
 function takeField(record: DraftRecord, text: string): void {
   const kind = formKind(text)
   if (kind) record.kindSaid = kind

@@ -56,7 +56,6 @@ function own(facts: Facts, look: string, push: FeatureSink): void {
   if (facts.slanted) push('slanted')
   if (facts.coloured) push('coloured')
   if (facts.heading) push('heading')
-  if (facts.bars) push(`bars ${Math.min(6, facts.bars)}`)
   if (facts.label?.lead) push('lead')
 }
 

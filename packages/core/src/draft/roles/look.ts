@@ -11,7 +11,6 @@ export function lookOf(facts: Facts, place: SeriesPlace | null): string {
   if (flags.has('code')) return 'code'
   if (flags.has('rule')) return 'rule'
   if (flags.has('blankLine')) return 'lines'
-  if (facts.bars >= 2) return 'table'
   if (facts.cue && facts.cue.role !== 'other') return `cue-${facts.cue.role}`
   if (place) return seriesLook(place)
   if (facts.box) return facts.box === 'ticked' ? 'ticked' : 'box'

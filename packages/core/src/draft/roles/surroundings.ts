@@ -1,4 +1,5 @@
 import type { Facts } from '../facts/facts.ts'
+import { tableSorts } from '../facts/tables.ts'
 import type { DraftSeries, Series, SeriesPlace } from '../series/series.ts'
 import { lookOf } from './look.ts'
 
@@ -23,7 +24,8 @@ export interface Surroundings {
 }
 
 export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Surroundings {
-  const looks = facts.map((one, at) => lookOf(one, series.places[at] ?? null))
+  const tables = tableSorts(facts)
+  const looks = facts.map((one, at) => (tables[at] && !one.flags.has('rule') ? `table-${tables[at]}` : lookOf(one, series.places[at] ?? null)))
   const { groups, groupSizes } = groupsOf(facts, series.places, looks)
   const main = mainSeries(series)
   return {

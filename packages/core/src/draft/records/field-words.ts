@@ -1,0 +1,39 @@
+import { spanText } from '../model.ts'
+import type { Piece } from '../passes/compose.ts'
+import type { DraftRecord } from './record.ts'
+
+const WORD = /^[“"„]?(\p{L}[\p{L} .'’-]{0,20}?(?:\s?\d{1,3})?)\s?[:：]\s*(?=\S)/u
+const FEWEST = 3
+const LEAST_SHARE = 0.4
+
+/**
+ * A word with a colon that stands before the same part of item after item is that part's name in this draft, whatever
+ * the word is: `q:`, `Aufgabentext:`. It is taken off; a word before one item only belongs to its text.
+ */
+export function dropFieldWords(records: readonly DraftRecord[]): void {
+  dropFrom(records.map((record) => record.stem))
+  dropFrom(records.map((record) => record.feedback))
+  dropFrom(records.map((record) => record.hint))
+}
+
+function dropFrom(slots: readonly Piece[][]): void {
+  const filled = slots.filter((pieces) => pieces.length > 0)
+  const counts = new Map<string, number>()
+  for (const pieces of filled) {
+    const word = wordOf(pieces)
+    if (word) counts.set(word.name, (counts.get(word.name) ?? 0) + 1)
+  }
+  for (const pieces of filled) {
+    const word = wordOf(pieces)
+    const count = word ? (counts.get(word.name) ?? 0) : 0
+    const [first] = pieces
+    if (!word || !first || count < FEWEST || count < filled.length * LEAST_SHARE) continue
+    pieces[0] = { ...first, span: { ...first.span, from: first.span.from + word.length } }
+  }
+}
+
+function wordOf(pieces: readonly Piece[]): { readonly name: string; readonly length: number } | null {
+  const [first] = pieces
+  const found = first ? WORD.exec(spanText(first.span)) : null
+  return found?.[1] ? { name: found[1].toLowerCase().replace(/\d+/g, '0'), length: found[0].length } : null
+}
