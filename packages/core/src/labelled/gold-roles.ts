@@ -116,7 +116,8 @@ class GoldAligner {
     const end = this.#keysFrom > stem.last ? this.#finder.startOf(this.#keysFrom) : this.#finder.length
     let from = stem.to
     for (const option of [...(item.options ?? []), ...(item.left ?? []), ...(item.right ?? [])]) from = Math.max(from, this.#finder.find(option, stem.to, end)?.to ?? 0)
-    const isNumbered = (facts: Facts): boolean => [facts.label].some((label) => label?.script === 'number' || label?.script === 'word')
+    const isNumbered = (facts: Facts): boolean =>
+      facts.label?.script === 'number' || facts.label?.script === 'word' || facts.flags.has('keyTitle') || (facts.bars > 1 && item.kind !== 'match' && item.kind !== 'grid')
     const next = this.#facts.findIndex((facts, at) => at > stem.last && this.#finder.startOf(at) >= from && isNumbered(facts))
     return next > 0 ? Math.min(end, this.#finder.startOf(next)) : end
   }

@@ -1,6 +1,6 @@
 import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
-import { cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
+import { answerLetterAt, cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
 import { leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'
@@ -60,6 +60,8 @@ const KEY_RANGE = /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
 
 const NO_LEADS: ReadonlySet<string> = new Set()
+/** "( )  4. …": a box for a judgement before the number. */
+const BOXED_LABEL = /^[([]\s*[)\]]\s{0,4}\d{1,3}[.)]/u
 const BOXED = /^(?:[([]\s?[xX✓✔*]?\s?[)\]]|[☐☑☒□■○●◯])\s/u
 
 /** A line whose label was settled by the series that it counts in; a weak label of no series is none. */
@@ -73,10 +75,9 @@ export function withLabel(facts: Facts, label: LabelFact | null): Facts {
 export function factsOf(unit: Unit, leads: ReadonlySet<string> = NO_LEADS): Facts {
   const { text } = unit
   const heading = /^#{1,6}\s/.test(text)
-  const plain = heading ? text.replace(/^#+\s*/, '') : text
-  const shift = text.length - plain.length
+  const shift = heading ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
   const bulletTo = Math.max(bulletEnd(text, 0), leadEnd(text, leads))
-  const labels = BOXED.test(text) ? [] : labelsAt(plain).map((label) => ({ ...label, from: label.from + shift, to: label.to + shift }))
+  const labels = labelsOf(text, shift, bulletTo)
   const strong = labels.find((label) => !label.weak) ?? null
   const box = boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))
   const body = box ? box.to : strong ? strong.to : bulletTo > 0 ? bulletTo : shift
@@ -102,14 +103,22 @@ export function factsOf(unit: Unit, leads: ReadonlySet<string> = NO_LEADS): Fact
   }
 }
 
+/** The labels at the start of a text, or behind its bullet; a box is none, although `[x]` could be. */
+function labelsOf(text: string, shift: number, bulletTo: number): LabelFact[] {
+  if (BOXED.test(text) && !BOXED_LABEL.test(text)) return []
+  const moved = (by: number): LabelFact[] => labelsAt(text.slice(by)).map((label) => ({ ...label, from: label.from + by, to: label.to + by }))
+  const own = moved(shift)
+  return own.length || bulletTo <= 0 ? own : moved(bulletTo).filter((label) => !label.weak && label.dress !== 'word')
+}
+
 function formulasIn(unit: Unit): (readonly [number, number])[] {
   return unit.line.styles.filter((range) => range.style === 'tex').map((range) => [range.from - unit.from, range.to - unit.from] as const)
 }
 
 function cueAt(text: string, at: number): CueFact | null {
-  const found = keywordAt(text, at)
+  const found = keywordAt(text, at) ?? answerLetterAt(text, at)
   if (found) return { role: found.role, from: at, to: found.end, word: found.word }
-  const other = /^(\p{L}[\p{L} .'’/-]{1,24}?)\s?[:：]\s*/u.exec(text.slice(at))
+  const other = /^(\p{L}[\p{L}\d .'’/-]{1,24}?)\s?[:：]\s*/u.exec(text.slice(at))
   return other?.[1] ? { role: 'other', from: at, to: at + other[0].length, word: other[1].toLowerCase() } : null
 }
 

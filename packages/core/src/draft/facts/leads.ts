@@ -1,7 +1,7 @@
 import type { Unit } from './units.ts'
 
 /** Signs in front of lines that are no label, box or bracket: dashes, emoji, figures drawn with signs. */
-const LEAD = /^(?![-–—+*]?\d)([^\p{L}\p{N}\p{M}\s"'“”„«»‹›¿¡()[\]{}<>$€£\\#|_.,:;&@=~^%°☐☑☒□✅❌✓✔✗✘→⇒]{1,4}\uFE0F?)\s*(?=[\p{L}\p{N}"“„«(¿¡])/u
+const LEAD = /^(?![-–—+*]?\d)([^\p{L}\p{N}\p{M}\s"'“”„«»‹›¿¡()[\]{}<>$€£\\#|_.,:;&@=~^%°*+!☐☑☒□✅❌✓✔✗✘→⇒]{1,4}\uFE0F?)\s*(?=[\p{L}\p{N}"“„«(¿¡])/u
 const FEWEST = 3
 
 /** The signs that stand before at least three lines: whatever they are, they are this draft's bullets. */

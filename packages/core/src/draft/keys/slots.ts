@@ -10,6 +10,8 @@ interface Slot {
   readonly value: Span
   readonly statement: Span
   readonly take: () => void
+  /** Says itself that it is a key. */
+  readonly isSure?: boolean
 }
 
 type FindSlot = (record: DraftRecord) => Slot | null
@@ -44,7 +46,7 @@ const LEAST_FIT = 0.62
 export function takeSlots(records: readonly DraftRecord[]): void {
   for (const [, find, fewest] of SLOTS) {
     const found = records.map((record) => (hasKey(record) ? null : find(record)))
-    const fits = found.map((slot, at) => (slot ? fitOf(spanText(slot.value), records[at] as DraftRecord) : 0))
+    const fits = found.map((slot, at) => (slot ? (slot.isSure ? 1 : fitOf(spanText(slot.value), records[at] as DraftRecord)) : 0))
     const count = found.filter((slot) => slot !== null).length
     const right = fits.filter((fit) => fit > 0.5).length
     const open = records.filter((record) => !hasKey(record)).length
@@ -113,8 +115,11 @@ function gluedSlot(record: DraftRecord): Slot | null {
     const found = piece ? gluedAt(piece) : null
     if (!piece || !found) continue
     const { span } = piece
+    const text = spanText(span)
+    const isOpen = /^[([]/.test(text.slice(found.start))
+    const end = isOpen ? text.trimEnd().length - (/[)\]]\.?$/.exec(text.trimEnd())?.[0].length ?? 0) : text.length
     return {
-      value: { ...span, from: span.from + found.end },
+      value: { ...span, from: span.from + found.end, to: span.from + Math.max(found.end, end) },
       statement: { ...span, from: span.from + found.start },
       take: () => {
         cut(pieces, at, span.from + found.start)()
@@ -141,7 +146,11 @@ function judgedSlot(record: DraftRecord): Slot | null {
   if (!piece || !found) return null
   const { span } = piece
   const value = { ...span, from: span.from + found.value, to: span.from + spanText(span).trimEnd().length }
-  return { value, statement: value, take: () => cut(record.stem, at, span.from + found.from)() }
+  const take = (): void => {
+    cut(record.stem, at, span.from + found.from)()
+    record.kindSaid ??= 'truefalse'
+  }
+  return { value, statement: value, take, isSure: true }
 }
 
 const DRESSES: readonly LineStyle[] = ['strong', 'underline', 'highlight', 'colour']

@@ -17,6 +17,7 @@ const REFERS =
 export function choiceItem(working: Working): Item {
   const { record } = working
   cutSigns(working)
+  cutCrosses(working)
   const stated = statedOptions(working)
   if (areJudgements(record) && !isYesNoQuestion(working)) return judgementsItem(working, stated)
   const options = record.entries.map((entry, at) => optionOf(entry, at))
@@ -72,6 +73,21 @@ function statedOptions(working: Working): number[] | null {
     found ??= [...named.indexes]
   }
   return found
+}
+
+const CROSSES = /^\s*[❌✗✘✖☐□]\uFE0F?\s*|\s*[❌✗✘✖☐□]\uFE0F?\s*$/u
+
+/** Crosses and empty boxes at the alternatives that are not the key. */
+function cutCrosses({ record, signs }: Working): void {
+  if (!signs.some(Boolean)) return
+  for (const entry of record.entries) {
+    const piece = entry.pieces.at(-1) as Piece
+    const text = spanText(piece.span)
+    const found = CROSSES.exec(text)
+    if (!found || found[0].length >= text.length) continue
+    const span = found.index === 0 ? { ...piece.span, from: piece.span.from + found[0].length } : { ...piece.span, to: piece.span.from + found.index }
+    entry.pieces[entry.pieces.length - 1] = { ...piece, span }
+  }
 }
 
 /** Signs of the key are no part of the alternatives at which they stand. */

@@ -60,7 +60,9 @@ function fromStem(working: Working): Item | null {
   const options = texts.map((text, at): Option => ({ id: optionId(at), content: contentOf(text) }))
   const order = said[0] ? orderOfWords(said[0].text, texts) : null
   if (said[0] && !order) return null
-  const head = isOwnLine ? record.stem.filter((piece) => piece !== lastPiece) : record.stem
+  const head = isOwnLine
+    ? record.stem.filter((piece) => piece !== lastPiece)
+    : [...record.stem.slice(0, -1), { ...lastPiece, span: { ...lastPiece.span, to: lastPiece.span.from + colon } }]
   return { ...common(working, compose(head)), kind: 'order', options, key: (order ?? []).map(optionId) }
 }
 

@@ -108,7 +108,7 @@ const BLANK = /^(?:[_.…\s]*|[([]\s*[)\]]|[–—-]\s?[.…_]*)$/u
 function fromRows(working: Working): Item | null {
   const { record } = working
   const rows = record.rows.map((unit) => cellsOf(unit)).filter((cells) => cells.length && !cells.every((cell) => /^:?-{2,}:?$/.test(cell.text)))
-  const joins = record.rows.map((unit) => JOINS.exec(unit.text.replace(/^[-•*]\s+/, '')))
+  const joins = record.rows.map((unit) => JOINS.exec(unlabelled(unit.text)))
   if (rows.every((cells) => cells.length === 1) && joins.every((join) => join !== null))
     return joined(working, joins.map((join) => join?.[1] ?? ''), joins.map((join) => join?.[2] ?? ''))
   const body = isHeader(rows) ? rows.slice(1) : rows
@@ -129,6 +129,12 @@ function fromRows(working: Working): Item | null {
   const labelled = right.every((entry) => entry.id !== '')
   const given = led.length ? led : !said && !labelled && !record.rows.some((unit) => /[o•]\s{2,}|_{2,}/u.test(unit.text)) && isOneToOne(working) ? left.map((_entry, at) => [at, at] as const) : []
   return matchOf(working, left, right, given)
+}
+
+function unlabelled(text: string): string {
+  const plain = text.replace(/^[-•*]\s+/, '')
+  const label = labelsAt(plain).find((one) => !one.weak)
+  return label ? plain.slice(label.to) : plain
 }
 
 function isLeftStart(cell: Cell, left: readonly Entry[]): boolean {

@@ -16,7 +16,7 @@ const SQUARE = /\s*\[\s?(\d{1,2})\s?\]\s*$/u
 const RANGE = /^\s*[([]0\s?[-–—]\s?(\d{1,2})[)\]]\s*/u
 const REMARK = /\s*[([（]([^()[\]（）]{2,60})[)\]）]\s*$/u
 
-const ROOM = /\s+(?:\d{1,3}\s?[.)]\s*)?_{2,}\s*$/u
+const ROOM = /\s+(?:(?:\d{1,3}\s?[.)]\s*)?_{2,}|[(（[]\s*[)）\]])\s*$/u
 
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
 function dropRoom(record: DraftRecord): void {
@@ -25,7 +25,7 @@ function dropRoom(record: DraftRecord): void {
   if (!last) return
   const text = spanText(last.span)
   const found = ROOM.exec(text)
-  if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
+  if (!found || !(/\d\s?[.)]\s*_|[)）\]]/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
   record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
 }
 
@@ -36,6 +36,8 @@ export function trimStem(record: DraftRecord): Trimmed {
   takePoints(record)
   dropRoom(record)
   takeRemarks(record, (kind) => (saidKind ??= kind))
+  takeLeading(record, (kind) => (saidKind ??= kind))
+  truthCue ||= saidKind === 'truefalse'
   const label = kindLabelAt(firstText(record))
   if (label) {
     saidKind = label.kind
@@ -45,7 +47,31 @@ export function trimStem(record: DraftRecord): Trimmed {
   if (takeLead(record)) truthCue = true
   else if (!record.entries.length && takeTail(record)) truthCue = true
   takePoints(record)
+  dropLead(record)
   return { saidKind, truthCue }
+}
+
+const LEADING = /^\s*[([（【]([^()[\]（）【】]{1,40})[)\]）】]\s*(?=\S)/u
+const STRAY = /^\s*[:：,，)\]]\s*(?=\S)/u
+
+/** "(单选，2分) …", "[Easy] …": remarks in front of the stem, and a sign that parted it from what was taken off. */
+function takeLeading(record: DraftRecord, tellKind: (kind: ItemKind | null) => void): void {
+  const found = LEADING.exec(firstText(record))
+  const remarks = found?.[1] ? remarksIn(found[1]) : null
+  if (!found || !remarks || found[0].length >= firstText(record).length) return
+  for (const { role, value } of remarks) giveRemark(record, role, value, tellKind)
+  cutStart(record, found[0].length)
+}
+
+function giveRemark(record: DraftRecord, role: string, value: string, tellKind: (kind: ItemKind | null) => void): void {
+  if (role === 'kind') tellKind(kindNamed(value))
+  else if (role === 'points') record.points ??= Number(value)
+  else if (role === 'level' || role === 'difficulty' || role === 'outcome') record[role] ??= value
+}
+
+function dropLead(record: DraftRecord): void {
+  const found = STRAY.exec(firstText(record))
+  if (found) cutStart(record, found[0].length)
 }
 
 function firstText(record: DraftRecord): string {
@@ -128,11 +154,7 @@ function takeRemarks(record: DraftRecord, tellKind: (kind: ItemKind | null) => v
     const found = last && REMARK.exec(spanText(last.span))
     const remarks = found?.[1] ? remarksIn(found[1]) : null
     if (!last || !found || !remarks || found.index === 0) return
-    for (const { role, value } of remarks) {
-      if (role === 'kind') tellKind(kindNamed(value))
-      else if (role === 'points') record.points ??= Number(value)
-      else record[role] ??= value
-    }
+    for (const { role, value } of remarks) giveRemark(record, role, value, tellKind)
     record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
   }
 }

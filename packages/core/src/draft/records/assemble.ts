@@ -150,7 +150,7 @@ class Assembler {
     const whole = spanOf(unit, 0, unit.text.length)
     switch (role) {
       case 'more':
-        record.stem.push({ span: whole, join: this.#joinOf(facts, this.#last === 'stem' || this.#last === 'more') })
+        record.stem.push({ span: facts.bullet ? spanOf(unit, facts.body, unit.text.length) : whole, join: this.#joinOf(facts, this.#last === 'stem' || this.#last === 'more') })
         return
       case 'option':
         takeOption(record, facts)
