@@ -22,7 +22,7 @@ export function exampleOf(labelled: LabelledDraft): Example {
   return { name: labelled.name, draft, allowed: goldRoles(draft, labelled.gold) }
 }
 
-const EPOCHS = 14
+const EPOCHS = 9
 const RATE = 0.15
 /** What every weight loses each time round, so that what few lines say counts little. */
 const SHRINK = 0.03
@@ -45,7 +45,7 @@ interface Case {
 }
 
 /** Fits both rounds. The votes of the first round, for fitting the second, come from weights that never saw the draft. */
-export function fitReader(examples: readonly Example[], folds = 3): ReaderWeights {
+export function fitReader(examples: readonly Example[], folds = 2): ReaderWeights {
   const first = fitRoles(examples, null)
   const votes: Uint8Array[] = examples.map(() => new Uint8Array())
   for (let fold = 0; fold < folds; fold++) {

@@ -45,7 +45,19 @@ class GoldAligner {
     const placed = this.#stems()
     placed.forEach((one, at) => this.#item(one, placed[at + 1]?.stem.from ?? this.#endOf(one)))
     const lastUnit = this.#roles.findLastIndex((role) => role !== null)
+    this.#lists()
     return this.#facts.map((facts, at) => this.#allowed(facts, at, placed, lastUnit))
+  }
+
+  /** Numbered lines below a title of keys are entries, wherever between the items they stand. */
+  #lists(): void {
+    let isOpen = false
+    this.#facts.forEach((facts, at) => {
+      if (this.#roles[at] !== null) isOpen = false
+      else if (facts.flags.has('keyTitle') && facts.words < 8) isOpen = true
+      const isEntry = facts.label !== null || facts.flags.has('keyPairs') || facts.flags.has('keyTitle')
+      if (isOpen && this.#roles[at] === null && isEntry && !facts.heading) this.#roles[at] = 'keys'
+    })
   }
 
   #mark(found: { readonly first: number; readonly last: number }, role: Role, then: Role = role): void {

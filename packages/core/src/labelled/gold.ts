@@ -11,6 +11,7 @@ export interface GoldItem {
   readonly columns?: readonly string[]
   readonly key: readonly unknown[]
   readonly bank?: readonly string[]
+  readonly choices?: readonly (readonly string[] | null)[]
   readonly feedback?: string
   readonly optionFeedback?: readonly (string | null)[]
   readonly hint?: string

@@ -15,7 +15,9 @@ export function tableEntries(texts: readonly string[], ids: Ids, records: readon
     if (row.length < 2) return []
     const below = rows[line + 1] ?? []
     const across = acrossEntries(row, below, line, ids)
-    return across.length ? across : rowEntries(row, line, ids, records)
+    if (across.length) return across
+    const inCells = cellEntries(row, line, ids)
+    return inCells.length > 1 ? inCells : rowEntries(row, line, ids, records)
   })
 }
 
@@ -45,6 +47,15 @@ function acrossEntries(row: readonly Cell[], below: readonly Cell[], line: numbe
   return numbers.flatMap((record, at) => {
     const cell = below[at]
     return record === undefined || !cell?.text ? [] : [{ record, value: { line: line + 1, from: cell.from, endLine: line + 1, to: cell.to } }]
+  })
+}
+
+/** "| 1 B | 2 B | 3 D |": number and key in one cell. */
+function cellEntries(row: readonly Cell[], line: number, ids: Ids): ListEntry[] {
+  return row.flatMap((cell) => {
+    const found = /^(\S{1,5}?)[.):]?\s+(?=\S)/u.exec(cell.text)
+    const record = found?.[1] ? idIn(found[1], ids)?.[0] : undefined
+    return found && record !== undefined ? [{ record, value: { line, from: cell.from + found[0].length, endLine: line, to: cell.to } }] : []
   })
 }
 

@@ -3,6 +3,7 @@ import type { Unit } from '../facts/units.ts'
 import { spanText, type Span } from '../model.ts'
 import { asciiShadow } from '../labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
+import { cues } from '../words.ts'
 import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
@@ -113,13 +114,17 @@ function distance(record: number, after: number): number {
 }
 
 /** The candidates of all lines, in order. */
-function candidatesIn(texts: readonly string[], ids: Ids): Candidate[] {
+function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRecord[]): Candidate[] {
   const found: Candidate[] = []
+  let section = ''
   texts.forEach((text, line) => {
+    section = sectionIn(text, all) ?? section
     const shadow = asciiShadow(text)
     for (const match of shadow.matchAll(NUMBER)) {
       const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
-      const records = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
+      const known = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
+      const inside = section ? known?.filter((at) => all[at]?.section.id === section) : undefined
+      const records = inside?.length ? inside : known
       if (!records || found.length > MOST_CANDIDATES) continue
       const before = shadow.slice(0, match.index)
       const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(before)
@@ -130,6 +135,12 @@ function candidatesIn(texts: readonly string[], ids: Ids): Candidate[] {
     }
   })
   return found
+}
+
+/** The section that a line of a list names: "Part II", "B)  5. …"; null where it names none of the draft's. */
+function sectionIn(text: string, all: readonly DraftRecord[]): string | null {
+  const named = cues.sectionLabel(text) ?? /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u.exec(text)?.[1]?.toLowerCase() ?? null
+  return named && all.some((record) => record.section.id === named) ? named : null
 }
 
 interface Step {
@@ -144,7 +155,7 @@ interface Step {
  * the items come in their order; without it lists in columns and backwards come out, too.
  */
 function numbered(texts: readonly string[], ids: Ids, records: readonly DraftRecord[], forward: boolean): ListEntry[] {
-  const candidates = candidatesIn(texts, ids)
+  const candidates = candidatesIn(texts, ids, records)
   const fits = new Map<string, number>()
   const fit = (at: number, end: number, record: number): number => {
     const name = `${at}.${end}.${record}`

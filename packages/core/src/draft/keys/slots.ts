@@ -4,6 +4,7 @@ import { replaceSpans } from '../passes/settle/pieces.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 import { keywordsWithin, trueFalseJudged } from '../words.ts'
 import { fitOf } from './fit.ts'
+import { judgement } from './values.ts'
 
 /** A place in an item's lines where its key may stand: what it is, and the text without it. */
 interface Slot {
@@ -19,7 +20,7 @@ type FindSlot = (record: DraftRecord) => Slot | null
 const BRACKET = /\s*[([{（【]\s?([^()[\]{}（）【】]{1,80}(?:\([^()]*\)[^()[\]{}]{0,20})?)\s?[)\]}）】]\s*$/u
 const ARROW = /\s*(?:->|=>|→|➡️?|⇒|<<|>>|\s=(?=\s)|\s[–—](?=\s)|::)\s*([^→⇒]{1,90})$/u
 const WIDE = /(?<=\S)(?:\s{3,}|\t)\s*(\S(?:.{0,60}\S)?)\s*$/u
-const ASKED = /(?<=[?？])\s+(\S.{0,60})$/u
+const ASKED = /(?<=[?？])\s+(?:\p{L}\s?[:：]\s*)?(\S.{0,60})$/u
 
 /**
  * Places in the lines of an item that may hold its key, in the order in which they are tried. None of them is a key by
@@ -34,7 +35,7 @@ const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[
   ['the mark before the number', leadSlot, 2],
   ['the right margin', (record) => stemSlot(record, WIDE), 2],
   ['the text behind the question', (record) => stemSlot(record, ASKED), 2],
-  ['a judgement behind the statement', (record) => stemSlot(record, JUDGED), 2],
+  ['a judgement behind the statement', judgementSlot, 2],
   ['a dressed word in the stem', dressedSlot, 2],
 ]
 
@@ -136,6 +137,12 @@ function gluedAt(piece: Piece): { readonly start: number; readonly end: number }
   if (!found) return null
   const open = /[([]\s*$/.exec(text.slice(0, found.start))
   return { start: open ? open.index : found.start, end: found.end }
+}
+
+/** "A raft has no keel. True": a judgement behind the statement. */
+function judgementSlot(record: DraftRecord): Slot | null {
+  const slot = record.entries.length ? null : stemSlot(record, JUDGED)
+  return slot && judgement(spanText(slot.value), record.section.truth) ? slot : null
 }
 
 /** "… True or false? T": the judgement behind the question for it. */

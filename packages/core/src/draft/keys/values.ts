@@ -150,7 +150,7 @@ const SIGNS: Readonly<Record<string, boolean>> = { '+': true, '✓': true, '✔'
 
 /** A judgement at the start of a text, in words, a letter or a sign, and where what follows it starts. */
 export function judgement(text: string, letters: boolean): Judged | null {
-  const lead = /^[\s*_(["“]*/u.exec(text)?.[0].length ?? 0
+  const lead = /^(?:[\s*_(["“]*|[+✓✔]\s?(?=\p{L}))(?:\p{L}[).]\s+)?/u.exec(text)?.[0].length ?? 0
   const plain = text.slice(lead)
   const sign = SIGNS[plain.replace(/[\s)\]_*.]+$/u, '')]
   if (sign !== undefined && letters) return { truth: sign, restAt: text.length }

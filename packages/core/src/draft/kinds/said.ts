@@ -17,7 +17,7 @@ export function saidOf(record: DraftRecord): readonly Said[] {
   const listed = record.statements.filter((one) => one.source === 'list')
   return [...own, ...listed]
     .map((statement) => ({ statement, text: statementText(statement) }))
-    .filter(({ text, statement }) => text !== '' && !isOpen(text) && !isRoom(text, statement))
+    .filter(({ text, statement }) => text !== '' && !isOpen(text) && !(record.entries.length === 0 && isRoom(text, statement)))
 }
 
 /** "??", "(pending)", "___": a key that is still to be given. */
@@ -25,10 +25,12 @@ function isOpen(text: string): boolean {
   return /^[\s?？_.…()[\]–—-]*$/u.test(text) || /^\(?(?:pending|tbd|tba|todo|\?+.*|n\/a)\)?$/i.test(text)
 }
 
+const UNIT = /^(?:[kcmdµ]?[mgls][²³23]?(?:\/\p{L}{1,3}[²³23]?)?|h|min|ha|[kM]?[NJWVA]|Ω|[%€$£]|°C?)$/u
+
 /** "Answer: ______ cm²", "Answer:      %": room for a number, and its unit. */
 function isRoom(text: string, { value, statement }: Statement): boolean {
   const before = value.line.text.slice(statement.from, value.from + value.line.text.slice(value.from).search(/\S|$/))
-  return /(?:\t|\s{3,}|_{2,}\s*)$/.test(before) && /^(?:\p{L}{1,4}[²³23]?(?:\/\p{L}{1,3})?|[%€$£°]C?)$/u.test(text)
+  return /(?:\t|\s{3,}|_{2,}\s*)$/.test(before) && UNIT.test(text)
 }
 
 /** A remark behind a figure sign, as in lists of settings. */

@@ -69,8 +69,10 @@ function giveRemark(record: DraftRecord, role: string, value: string, tellKind: 
   else if (role === 'level' || role === 'difficulty' || role === 'outcome') record[role] ??= value
 }
 
+const LEAD_ROOM = /^\s*(?:[_.…]{2,}|[([]\s*[)\]])\s+(?=\S)/u
+
 function dropLead(record: DraftRecord): void {
-  const found = STRAY.exec(firstText(record))
+  const found = STRAY.exec(firstText(record)) ?? (record.section.truth ? LEAD_ROOM.exec(firstText(record)) : null)
   if (found) cutStart(record, found[0].length)
 }
 

@@ -20,6 +20,7 @@ export const da: LanguageWords = {
   keyTitle: ['facit', 'facitliste', 'svar', 'løsninger', 'rigtige svar'],
   section: ['del', 'afsnit', 'kapitel'],
   identity: ['navn', 'klasse', 'dato', 'hold'],
+  acceptBehind: ['er også rigtigt', 'også'],
   accept: ['godkend også', 'også', 'eller'],
   wordBank: ['ordliste', 'ordbank'],
   difficulty: ['sværhedsgrad'],

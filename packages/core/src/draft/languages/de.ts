@@ -73,6 +73,7 @@ export const de: LanguageWords = {
   keyTitle: ['lösungen', 'lösung', 'lösungsschlüssel', 'antworten', 'schlüssel', 'antwortschlüssel', 'lösungsblatt'],
   section: ['teil', 'abschnitt', 'kapitel'],
   identity: ['name', 'klasse', 'datum', 'vorname', 'nachname', 'gruppe'],
+  acceptBehind: ['ist auch richtig', 'geht auch', 'gilt auch', 'auch', 'ist ok', 'zählt auch'],
   accept: ['auch', 'auch richtig', 'auch möglich', 'oder', 'akzeptiert'],
   wordBank: ['wörter', 'wortliste', 'wortspeicher'],
   difficulty: ['schwierigkeit', 'schwierigkeitsgrad'],

@@ -148,6 +148,7 @@ export const en: LanguageWords = {
   ],
   section: ['part', 'section', 'unit', 'chapter'],
   identity: ['name', 'date', 'class', 'student', 'group', 'score', 'mark', 'grade', 'form'],
+  acceptBehind: ['is ok', 'is okay', 'ok', 'is fine', 'too', 'also', 'is also right', 'is right', 'is also correct', 'is accepted', 'is possible', 'counts too'],
   accept: ['accept', 'also accept', 'accept also', 'or', 'also', 'allow', 'also accepted'],
   wordBank: ['word bank', 'words', 'word box', 'words to use'],
   difficulty: ['difficulty'],

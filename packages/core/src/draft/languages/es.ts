@@ -59,6 +59,7 @@ export const es: LanguageWords = {
   keyTitle: ['clave de respuestas', 'respuestas', 'soluciones', 'clave', 'solucionario', 'hoja de respuestas'],
   section: ['parte', 'sección', 'capítulo'],
   identity: ['nombre', 'apellido', 'apellidos', 'clase', 'curso', 'fecha', 'grupo'],
+  acceptBehind: ['también vale', 'también', 'vale'],
   accept: ['aceptar', 'también', 'se acepta', 'aceptar también', 'o'],
   wordBank: ['banco de palabras', 'palabras'],
   difficulty: ['dificultad'],

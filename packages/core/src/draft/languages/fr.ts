@@ -51,6 +51,7 @@ export const fr: LanguageWords = {
   keyTitle: ['corrigé', 'réponses', 'solutions', 'clé de correction', 'clé', 'corrigés', 'grille de correction'],
   section: ['partie', 'section', 'chapitre'],
   identity: ['nom', 'prénom', 'classe', 'date', 'groupe', 'note'],
+  acceptBehind: ['aussi', 'est accepté', 'convient aussi'],
   accept: ['accepter', 'accepter aussi', 'aussi accepté', 'ou'],
   wordBank: ['mots à utiliser', 'banque de mots', 'mots'],
   difficulty: ['difficulté'],

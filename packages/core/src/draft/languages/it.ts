@@ -41,6 +41,7 @@ export const it: LanguageWords = {
   keyTitle: ['soluzioni', 'risposte', 'chiave', 'chiavi', 'griglia di correzione', 'correttore'],
   section: ['parte', 'sezione', 'capitolo'],
   identity: ['nome', 'cognome', 'classe', 'data', 'gruppo'],
+  acceptBehind: ['va bene', 'anche'],
   accept: ['accettare', 'anche', 'accettare anche', 'oppure', 'o'],
   wordBank: ['parole', 'banca delle parole'],
   difficulty: ['difficoltà'],

@@ -45,6 +45,8 @@ export interface LanguageWords {
   readonly identity: readonly string[]
   /** Word before further accepted answers. */
   readonly accept: readonly string[]
+  /** What follows a further accepted answer: "quicksilver is ok". */
+  readonly acceptBehind?: readonly string[]
   readonly wordBank?: readonly string[]
   readonly difficulty?: readonly string[]
   readonly level?: readonly string[]

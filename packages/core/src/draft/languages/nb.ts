@@ -20,6 +20,7 @@ export const nb: LanguageWords = {
   keyTitle: ['fasit', 'svar', 'løsninger', 'riktige svar', 'løsningsforslag'],
   section: ['del', 'avsnitt', 'kapittel'],
   identity: ['navn', 'klasse', 'dato', 'gruppe'],
+  acceptBehind: ['er også riktig', 'også'],
   accept: ['godta også', 'også', 'eller'],
   wordBank: ['ordliste', 'ordbank'],
   difficulty: ['vanskelighetsgrad'],

@@ -50,6 +50,7 @@ export const nl: LanguageWords = {
   keyTitle: ['antwoorden', 'antwoordmodel', 'oplossingen', 'antwoordsleutel', 'sleutel', 'correctiemodel'],
   section: ['deel', 'onderdeel', 'hoofdstuk'],
   identity: ['naam', 'klas', 'datum', 'groep'],
+  acceptBehind: ['is ook goed', 'mag ook', 'ook goed'],
   accept: ['ook goed', 'ook', 'of'],
   wordBank: ['woorden', 'woordenlijst'],
   difficulty: ['moeilijkheid', 'moeilijkheidsgraad'],

@@ -38,6 +38,7 @@ export const pl: LanguageWords = {
   keyTitle: ['klucz odpowiedzi', 'odpowiedzi', 'klucz', 'rozwiązania'],
   section: ['część', 'dział', 'rozdział'],
   identity: ['imię', 'imię i nazwisko', 'nazwisko', 'klasa', 'data', 'grupa'],
+  acceptBehind: ['też'],
   accept: ['uznać', 'także', 'również', 'uznać także', 'lub'],
   wordBank: ['słowa', 'bank słów'],
   difficulty: ['trudność', 'poziom trudności'],

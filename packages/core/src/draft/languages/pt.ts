@@ -54,6 +54,7 @@ export const pt: LanguageWords = {
   keyTitle: ['gabarito', 'respostas', 'soluções', 'chave de respostas', 'chave', 'folha de respostas'],
   section: ['parte', 'secção', 'seção', 'capítulo'],
   identity: ['nome', 'turma', 'data', 'classe', 'número', 'apelido'],
+  acceptBehind: ['também vale', 'também'],
   accept: ['aceitar', 'aceite', 'também', 'aceitar também', 'aceita-se', 'ou'],
   wordBank: ['banco de palavras', 'palavras'],
   difficulty: ['dificuldade'],

@@ -30,6 +30,7 @@ export const sv: LanguageWords = {
   keyTitle: ['facit', 'svar', 'lösningar', 'svarsnyckel', 'rätta svar'],
   section: ['del', 'avsnitt', 'kapitel'],
   identity: ['namn', 'klass', 'datum', 'grupp'],
+  acceptBehind: ['går också bra', 'också'],
   accept: ['godkänn också', 'godkänn även', 'även', 'också', 'eller'],
   wordBank: ['ord', 'ordlista', 'ordbank'],
   difficulty: ['svårighetsgrad', 'svårighet'],

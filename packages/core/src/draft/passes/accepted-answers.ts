@@ -1,13 +1,14 @@
 import { anyOf, wordsFor } from '../languages/index.ts'
 
 const ACCEPTED = new RegExp(`\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})\\s*[:：]?\\s+([^)）]+)[)）]\\s*$`, 'iu')
+const ACCEPTED_BEHIND = new RegExp(`\\s*[(（]\\s*([^()（）]{1,60}?)\\s+(?:${anyOf(wordsFor('acceptBehind'))})\\s*[)）]\\s*$`, 'iu')
 /** Words between two answers that each count; short ones that mean something else in another language are left out. */
 const OR =
   /\s+\/\s+|\s*[|｜]\s*|\s+(?:or|oder|ou|oppure|eller|lub|или|або|veya|أو|או)\s+|\s*(?:または|或者)\s*|\s*[;；]\s*/u
 
 /** "strandline (accept: strand line, wrack line)", "three / 3", "amperes (or amps)": every accepted answer. */
 export function acceptedAnswers(text: string): string[] {
-  const accepted = ACCEPTED.exec(text)
+  const accepted = ACCEPTED.exec(text) ?? ACCEPTED_BEHIND.exec(text)
   const head = accepted ? text.slice(0, accepted.index) : text
   const more = accepted?.[1]?.split(/\s*,\s*/).flatMap((part) => part.split(OR)) ?? []
   const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())

@@ -1,0 +1,136 @@
+import { ROLE_INDEX, type Role } from '../../draft/roles/roles.ts'
+import type { GoldItem } from '../gold.ts'
+import { Dice } from './dice.ts'
+import { itemId } from './labels.ts'
+import { anyNotation, titled, type Notation } from './notation.ts'
+import { ItemWriter, type MadeLine, type Placed } from './write.ts'
+
+/** What made drafts are made of: items, and lines that stand round items, both out of labelled drafts. */
+export interface Stock {
+  readonly items: readonly GoldItem[]
+  /** Titles, greetings, instructions and the like. */
+  readonly outLines: readonly string[]
+  readonly passages: readonly string[]
+}
+
+export interface MadeDraft {
+  readonly name: string
+  readonly text: string
+  readonly roles: readonly Role[]
+  readonly items: readonly GoldItem[]
+  readonly notation: Notation
+}
+
+/** A draft by chance: some items in a notation, with what people leave round them. */
+export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraft {
+  const dice = new Dice(seed * 7919 + 13)
+  const notation = anyNotation(dice, keptOut)
+  const writer = new ItemWriter(notation, dice)
+  head(writer, notation, dice, stock)
+  const kinds = new Set(['single', 'multiple', 'truefalse', 'short', 'numeric', 'cloze', 'match', 'order', 'grid', 'essay'])
+  const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
+  const items = Array.from({ length: dice.whole(4, 14) }, () => dice.pick(fit))
+  const parts = notation.sections ? parted(items, dice) : [items]
+  const placed: Placed[][] = []
+  let counted = 0
+  parts.forEach((part, section) => {
+    if (notation.sections) sectionHead(writer, notation, dice, section)
+    else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
+    const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
+    const own = part.map((item, at): Placed => ({ item, id: itemId(notation.number, restarts ? at : counted + at, section), shown: isShown(notation, dice) }))
+    for (const one of own) {
+      writer.item(one, section)
+      if (dice.does(0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
+    }
+    counted += part.length
+    placed.push(own)
+    if (notation.key === 'lists') keyList(writer, notation, dice, [own])
+  })
+  if (notation.key === 'list') keyList(writer, notation, dice, placed)
+  tail(writer, dice, stock)
+  return { name: `made-${seed}`, ...written(writer.lines, notation), items, notation }
+}
+
+function isShown(notation: Notation, dice: Dice): boolean {
+  return notation.key !== 'list' && notation.key !== 'lists' && notation.key !== 'none' && dice.does(0.95)
+}
+
+function written(lines: readonly MadeLine[], notation: Notation): { text: string; roles: Role[] } {
+  const text = lines.map((line) => `${'\n'.repeat(line.gap)}${notation.quoted && line.role !== 'out' ? '> ' : ''}${line.text}`).join('\n')
+  return { text, roles: lines.map((line) => line.role) }
+}
+
+function parted(items: readonly GoldItem[], dice: Dice): GoldItem[][] {
+  const kinds = [...new Set(items.map((item) => (item.kind === 'multiple' ? 'single' : item.kind)))]
+  const parts = kinds.map((kind) => items.filter((item) => (item.kind === 'multiple' ? 'single' : item.kind) === kind))
+  return dice.does(0.7) ? parts : [items.slice(0, Math.ceil(items.length / 2)), items.slice(Math.ceil(items.length / 2))].filter((part) => part.length)
+}
+
+function head(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
+  if (dice.does(0.25)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out')
+  if (dice.does(0.75)) writer.put(`${dice.does(0.2) ? '# ' : ''}${dice.pick(stock.outLines)}`, 'out', dice.whole(0, 1))
+  if (dice.does(0.25)) writer.put(`${titled(notation.words.identity[0] ?? 'Name', dice)}: ____________________   ${titled(notation.words.identity[1] ?? 'Date', dice)}: ________`, 'out', dice.whole(0, 1))
+  if (dice.does(0.4)) for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+  if (dice.does(0.1)) writer.put('-'.repeat(40), 'out')
+}
+
+function tail(writer: ItemWriter, dice: Dice, stock: Stock): void {
+  if (dice.does(0.35)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+}
+
+function sectionHead(writer: ItemWriter, notation: Notation, dice: Dice, section: number): void {
+  const word = titled(dice.pick(notation.words.section), dice)
+  const letter = dice.pick([String.fromCharCode(65 + section), String(section + 1), ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII'][section] ?? 'I'])
+  const kinds = Object.values(notation.words.kinds).flat()
+  const kind = titled(kinds.length ? dice.pick(kinds) : 'Questions', dice)
+  writer.put(dice.pick([`${word} ${letter}`, `${letter}. ${kind}`, `${letter}) ${kind}.`, `## ${kind}`, `${word} ${letter}: ${kind} (${section + 1} ${notation.words.points[0] ?? 'p'})`, kind.toUpperCase()]), 'out', dice.whole(1, 2))
+}
+
+function passage(writer: ItemWriter, dice: Dice, stock: Stock): void {
+  writer.put(dice.pick(['Read the text and answer the questions.', 'Lies den Text.', 'Questions 1–4 refer to the following text.', 'Lisez le texte.', 'Text A']), 'out', 1)
+  dice.pick(stock.passages).split('\n').forEach((part, at) => writer.wrap(part, 0, 0, 'passage', 'passage', at === 0 ? 1 : dice.whole(0, 1)))
+}
+
+function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: readonly (readonly Placed[])[]): void {
+  const title = dice.does(0.75) ? titled(dice.pick(notation.words.keyTitle), dice) : ''
+  if (dice.does(0.25)) writer.put(dice.pick(['- - - - - - - - - -', '----------', '***', '==========']), 'out', 1)
+  if (title) writer.put(dice.pick([title, `${title}:`, `## ${title}`, `(${title})`]), 'keys', dice.whole(1, 2))
+  const all = parts.flat().filter(({ item }) => writer.said(item) !== '' && item.kind !== 'grid')
+  const entries = all.map(({ item, id }) => ({ id, said: writer.said(item), letter: item.kind === 'single' ? writer.said(item) : '' }))
+  writeEntries(writer, notation, dice, entries, title ? 0 : 2)
+}
+
+interface Entry {
+  readonly id: string
+  readonly said: string
+  readonly letter: string
+}
+
+function writeEntries(writer: ItemWriter, notation: Notation, dice: Dice, entries: readonly Entry[], gap: number): void {
+  const dot = dice.pick(['. ', ') ', ' ', ': ', ' - ', '-', ' = '])
+  const put = (text: string, at: number): void => writer.put(text, 'keys', at === 0 ? gap : 0)
+  if (notation.list === 'rows') {
+    put('| Nr | Key |', 0)
+    entries.forEach(({ id, said }) => put(`| ${id} | ${said} |`, 1))
+    return
+  }
+  if (notation.list === 'across' && entries.every(({ said }) => said.length < 14)) {
+    put(`| | ${entries.map(({ id }) => id).join(' | ')} |`, 0)
+    put(`| Key | ${entries.map(({ said }) => said).join(' | ')} |`, 1)
+    return
+  }
+  if (notation.list === 'lines' || notation.list === 'sections') {
+    entries.forEach(({ id, said }, at) => writer.wrap(`${id}${dot === '-' ? '. ' : dot}${said}`, dice.does(0.2) ? 2 : 0, 4, 'keys', 'keys', at === 0 ? gap : 0))
+    return
+  }
+  const glue = notation.list === 'pairs' && entries.every(({ letter }) => letter.length === 1) ? '' : dot
+  const between = dice.pick(['   ', ', ', '; ', '     '])
+  const perRow = dice.whole(3, 8)
+  for (let at = 0; at < entries.length; at += perRow)
+    put(entries.slice(at, at + perRow).map(({ id, said }) => `${id}${glue}${said}`).join(between), at)
+}
+
+/** What the roles of a made draft allow, as bits. */
+export function madeBits(roles: readonly Role[]): number[] {
+  return roles.map((role) => 1 << ROLE_INDEX[role])
+}

@@ -1,0 +1,88 @@
+import { LANGUAGES } from '../../draft/languages/index.ts'
+import type { LanguageWords } from '../../draft/languages/language.ts'
+import type { Dice } from './dice.ts'
+
+/** How one writer lays out items. Everything that may differ from writer to writer is a field. */
+export interface Notation {
+  readonly words: LanguageWords
+  readonly number: NumberStyle
+  readonly option: OptionStyle
+  /** Options a line each, in a row below the stem, in the stem's line, or in two columns. */
+  readonly place: 'lines' | 'row' | 'stem' | 'columns'
+  readonly key: KeyStyle
+  readonly keyWord: string
+  readonly list: ListStyle
+  readonly feedback: 'word' | 'sign' | 'brackets' | 'bare' | 'none'
+  readonly points: 'brackets' | 'square' | 'stroke' | 'none'
+  readonly width: number
+  readonly stemIndent: number
+  readonly optionIndent: number
+  /** Empty lines between items, and between a stem and its options. */
+  readonly between: number
+  readonly inside: number
+  readonly quoted: boolean
+  readonly sections: boolean
+  readonly facts: boolean
+  readonly records: boolean
+  readonly capitals: boolean
+}
+
+export type NumberStyle = 'x.' | 'x)' | '(x)' | 'x' | 'x.-' | '[x]' | 'word' | 'word line' | 'q' | 'bullet' | 'roman' | 'deep' | 'none'
+export type OptionStyle = 'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
+export type KeyStyle = 'line' | 'arrow' | 'bare' | 'brackets' | 'star' | 'tick' | 'behind' | 'bold' | 'lead' | 'list' | 'lists' | 'none'
+export type ListStyle = 'lines' | 'row' | 'pairs' | 'ranges' | 'rows' | 'across' | 'sections'
+
+/** Notations that are never fitted on: what is read of them says how the reader takes what it has not met. */
+export const KEPT_OUT: { readonly number: readonly NumberStyle[]; readonly option: readonly OptionStyle[]; readonly list: readonly ListStyle[]; readonly key: readonly KeyStyle[] } = {
+  number: ['x.-', '[x]'],
+  option: ['-x-', '①', 'x/'],
+  list: ['ranges', 'across'],
+  key: ['lead'],
+}
+
+const NUMBERS: readonly NumberStyle[] = ['x.', 'x.', 'x.', 'x)', 'x)', '(x)', 'x', 'x.-', '[x]', 'word', 'word line', 'q', 'bullet', 'roman', 'deep', 'none', 'none']
+const OPTIONS: readonly OptionStyle[] = ['x)', 'x)', 'X.', 'X.', 'X)', '(x)', '(X)', 'x', 'x/', 'X', '-x-', '-', '•', '☐', '[ ]', '( )', '1)', '①', 'plain']
+const KEYS: readonly KeyStyle[] = ['line', 'line', 'line', 'arrow', 'bare', 'brackets', 'star', 'tick', 'behind', 'bold', 'lead', 'list', 'list', 'list', 'list', 'lists', 'none']
+const LISTS: readonly ListStyle[] = ['lines', 'lines', 'row', 'row', 'pairs', 'ranges', 'rows', 'across', 'sections']
+
+function among<Value>(dice: Dice, all: readonly Value[], out: readonly Value[], keptOut: boolean): Value {
+  const fit = all.filter((one) => !out.includes(one))
+  return keptOut && dice.does(0.7) ? dice.pick(out) : dice.pick(fit)
+}
+
+/** A writer's notation by chance; `keptOut` takes its marked habits from those that nothing is fitted on. */
+export function anyNotation(dice: Dice, keptOut: boolean): Notation {
+  const words = dice.does(0.5) ? (LANGUAGES[0] as LanguageWords) : dice.pick(LANGUAGES)
+  const place = dice.pick(['lines', 'lines', 'lines', 'lines', 'row', 'stem', 'columns'] as const)
+  const option = among(dice, OPTIONS, KEPT_OUT.option, keptOut)
+  const number = among(dice, NUMBERS, KEPT_OUT.number, keptOut)
+  const isInline = ['-', '•', '☐', '[ ]', '( )', 'plain'].includes(option)
+  return {
+    words,
+    number,
+    option,
+    place: isInline ? 'lines' : place,
+    key: among(dice, KEYS, KEPT_OUT.key, keptOut),
+    keyWord: titled(dice.pick(words.answer), dice),
+    list: among(dice, LISTS, KEPT_OUT.list, keptOut),
+    feedback: dice.pick(['word', 'word', 'sign', 'brackets', 'bare', 'none', 'none', 'none'] as const),
+    points: dice.pick(['none', 'none', 'none', 'brackets', 'square', 'stroke'] as const),
+    width: dice.pick([0, 0, 60, 68, 76]),
+    stemIndent: dice.pick([0, 0, 0, 3, 4]),
+    optionIndent: dice.pick([0, 0, 2, 3, 4, 6, 8]),
+    between: number === 'none' && isInline ? dice.pick([1, 1, 2]) : dice.pick([0, 1, 1, 1, 2]),
+    inside: dice.pick([0, 0, 0, 0, 1]),
+    quoted: dice.does(0.06),
+    sections: dice.does(0.35),
+    facts: dice.does(0.12),
+    records: dice.does(0.05),
+    capitals: dice.does(0.2),
+  }
+}
+
+/** A word as writers set it: with a capital, in capitals, in bold. */
+export function titled(word: string, dice: Dice): string {
+  const capital = word.charAt(0).toUpperCase() + word.slice(1)
+  const shown = dice.does(0.12) ? word.toUpperCase() : dice.does(0.1) ? word : capital
+  return dice.does(0.15) ? `**${shown}**` : shown
+}

@@ -1,0 +1,260 @@
+import type { Role } from '../../draft/roles/roles.ts'
+import type { GoldItem } from '../gold.ts'
+import type { Dice } from './dice.ts'
+import { itemId, itemLabel, optionLabel } from './labels.ts'
+import { titled, type Notation } from './notation.ts'
+
+/** A line of a made draft, with its role and the empty lines before it. */
+export interface MadeLine {
+  readonly text: string
+  readonly role: Role
+  readonly gap: number
+}
+
+/** One item on its way into a draft. */
+export interface Placed {
+  readonly item: GoldItem
+  readonly id: string
+  /** Shown beside the item, when its key is not left to a list. */
+  readonly shown: boolean
+}
+
+/** Writes items in one notation, line by line. */
+export class ItemWriter {
+  readonly lines: MadeLine[] = []
+  readonly #notation: Notation
+  readonly #dice: Dice
+
+  constructor(notation: Notation, dice: Dice) {
+    this.#notation = notation
+    this.#dice = dice
+  }
+
+  put(text: string, role: Role, gap = 0): void {
+    if (text.trim()) this.lines.push({ text: text.trimEnd(), role, gap })
+  }
+
+  /** A text over as many lines as it takes: its first line in one role, the others in another. */
+  wrap(text: string, indent: number, hang: number, role: Role, then: Role, gap: number): void {
+    const { width } = this.#notation
+    const paragraphs = text.split('\n')
+    paragraphs.forEach((paragraph, at) => {
+      const rows = width ? wrapped(paragraph, width - indent) : [paragraph]
+      rows.forEach((row, line) => {
+        const isFirst = at === 0 && line === 0
+        this.put(' '.repeat(isFirst ? indent : hang) + row, isFirst ? role : then, isFirst ? gap : 0)
+      })
+    })
+  }
+
+  item({ item, id, shown }: Placed, section: number): void {
+    const notation = this.#notation
+    const gap = notation.between
+    const word = titled(this.#dice.pick(notation.words.question), this.#dice).replace(/\*/g, '')
+    const isHead = notation.number === 'word line'
+    if (isHead) this.put(`${this.#dice.does(0.4) ? '### ' : ''}${word} ${id}${notation.points === 'brackets' ? ` (2 ${notation.words.points[0] ?? 'p'})` : ''}`, 'facts', gap)
+    else if (notation.facts && this.#dice.does(0.5)) this.put(`[${id}]  ${titled(notation.words.level?.[0] ?? 'Level', this.#dice)}: Apply   2 ${notation.words.points[0] ?? 'p'}`, 'facts', gap)
+    const lead = notation.key === 'lead' && shown && item.kind === 'single' ? `_${this.#keyIds(item)}_ ` : ''
+    const label = `${lead}${itemLabel(notation.number, id, word)}`
+    const indent = notation.stemIndent
+    this.#body(item, label, indent, this.lines.at(-1)?.role === 'facts' ? 0 : gap, shown)
+    if (shown) this.#keyLines(item)
+    if (shown || this.#dice.does(0.2)) this.#feedback(item)
+    if (notation.facts && this.#dice.does(0.6)) this.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', this.#dice)}: easy`, 'facts')
+    void section
+  }
+
+  #body(item: GoldItem, label: string, indent: number, gap: number, shown: boolean): void {
+    const notation = this.#notation
+    const options = item.kind === 'order' || item.kind === 'single' || item.kind === 'multiple' ? (item.options ?? []) : []
+    const stem = `${label}${this.#stemText(item, shown)}${this.#points()}`
+    const hang = this.#dice.does(0.6) ? indent + label.length : indent
+    if (options.length && notation.place === 'stem' && stem.length < 70 && options.join('').length < 50) {
+      this.put(`${' '.repeat(indent)}${stem}   ${this.#row(options, item, shown, '   ')}`, 'stem', gap)
+      return
+    }
+    this.wrap(stem, indent, hang, 'stem', 'more', gap)
+    if (options.length) this.#options(options, item, shown)
+    if (item.kind === 'match') this.#pairs(item)
+    if (item.kind === 'grid') this.#grid(item, shown)
+    if (item.kind === 'cloze' && item.bank) this.put(this.#dice.pick([`[ ${item.bank.join('   ')} ]`, `${titled(notation.words.wordBank?.[0] ?? 'Words', this.#dice)}: ${item.bank.join(', ')}`]), 'bank')
+    if (item.kind === 'essay' && this.#dice.does(0.3)) for (let at = this.#dice.whole(1, 3); at > 0; at--) this.put(this.#dice.pick(['_'.repeat(50), '.'.repeat(60)]), 'lines')
+  }
+
+  #stemText(item: GoldItem, shown: boolean): string {
+    const notation = this.#notation
+    let text = item.stem.replaceAll('___', this.#dice.pick(['______', '____________', '..........', '________']))
+    if (item.kind === 'truefalse' && this.#dice.does(0.4)) {
+      const [truth, falsehood] = [titled(notation.words.truth[0] ?? 'true', this.#dice), notation.words.falsehood[0] ?? 'false']
+      text = this.#dice.does(0.6) ? `${truth} ${notation.words.or[0] ?? 'or'} ${falsehood}: ${text}` : `${text}   ${truth.charAt(0).toUpperCase()} / ${falsehood.charAt(0).toUpperCase()}`
+    }
+    if (!shown) return text
+    const key = this.#typedKey(item)
+    if (key && notation.key === 'brackets' && !item.options?.length) return `${text} (${key})`
+    if (key && notation.key === 'arrow' && !item.options?.length && this.#dice.does(0.5)) return `${text} -> ${key}`
+    return text
+  }
+
+  #points(): string {
+    const { points, words, number } = this.#notation
+    if (number === 'word line') return ''
+    if (points === 'brackets') return ` (${this.#dice.whole(1, 4)} ${words.points[0] ?? 'p'})`
+    if (points === 'square') return `  [${this.#dice.whole(1, 4)}]`
+    return points === 'stroke' ? `   /${this.#dice.whole(1, 4)}` : ''
+  }
+
+  #sign(text: string, isKey: boolean, shown: boolean): string {
+    if (!shown || !isKey) return text
+    const { key } = this.#notation
+    return key === 'behind' ? `${text} ${this.#dice.pick(['*', '✓', '<<', '(x)', '✔', '!!'])}` : key === 'bold' ? `**${text}**` : text
+  }
+
+  #label(at: number, isKey: boolean, shown: boolean): string {
+    const { option, key } = this.#notation
+    const { label } = optionLabel(option, at)
+    if (!shown || !isKey) return label
+    if (key === 'star') return `*${label}`
+    return key === 'tick' ? label.replace('☐', '☒').replace('[ ]', '[x]').replace('( )', '(x)') : label
+  }
+
+  #row(options: readonly string[], item: GoldItem, shown: boolean, gap: string): string {
+    return options.map((text, at) => `${this.#label(at, isKeyed(item, at), shown)}${this.#sign(text, isKeyed(item, at), shown)}`).join(gap)
+  }
+
+  #options(options: readonly string[], item: GoldItem, shown: boolean): void {
+    const { place, optionIndent, inside } = this.#notation
+    const indent = ' '.repeat(optionIndent)
+    const isShort = options.every((text) => text.length < 26)
+    if (place === 'row' && isShort && options.length < 6) {
+      this.put(indent + this.#row(options, item, shown, ' '.repeat(this.#dice.whole(3, 6))), 'option', inside)
+      return
+    }
+    if (place === 'columns' && isShort && options.length % 2 === 0) {
+      const half = options.length / 2
+      for (let at = 0; at < half; at++) {
+        const left = `${this.#label(at, isKeyed(item, at), shown)}${this.#sign(options[at] ?? '', isKeyed(item, at), shown)}`
+        const right = `${this.#label(at + half, isKeyed(item, at + half), shown)}${this.#sign(options[at + half] ?? '', isKeyed(item, at + half), shown)}`
+        this.put(`${indent}${left.padEnd(34)}${right}`, 'option', at === 0 ? inside : 0)
+      }
+      return
+    }
+    options.forEach((text, at) => {
+      const label = this.#label(at, isKeyed(item, at), shown)
+      this.wrap(`${label}${this.#sign(text, isKeyed(item, at), shown)}`, optionIndent, optionIndent + label.length, 'option', 'wrapped', at === 0 ? inside : 0)
+    })
+  }
+
+  #pairs(item: GoldItem): void {
+    const left = item.left ?? []
+    const right = item.right ?? []
+    const indent = ' '.repeat(this.#notation.optionIndent)
+    const form = this.#dice.pick(['side', 'side', 'lines', 'lists', 'table'] as const)
+    const rows = Math.max(left.length, right.length)
+    const one = (at: number): string => (left[at] === undefined ? '' : `${at + 1}. ${left[at]}`)
+    const other = (at: number): string => (right[at] === undefined ? '' : `${String.fromCharCode(97 + at)}) ${right[at]}`)
+    if (form === 'lists') {
+      left.forEach((_text, at) => this.put(`${indent}${one(at)}`, 'option', 0))
+      right.forEach((_text, at) => this.put(`${indent}${other(at)}`, 'option', at === 0 ? 1 : 0))
+      return
+    }
+    for (let at = 0; at < rows; at++) {
+      if (form === 'table') this.put(`| ${one(at)} | ${other(at)} |`, 'row')
+      else if (form === 'side') this.put(`${indent}${one(at).padEnd(28)}${other(at)}`, 'row')
+      else this.put(`${indent}${(left[at] ?? '').padEnd(16)} o            o  ${right[at] ?? ''}`, 'row')
+    }
+  }
+
+  #grid(item: GoldItem, shown: boolean): void {
+    const columns = item.columns ?? []
+    this.put(`|  | ${columns.join(' | ')} |`, 'row', this.#dice.whole(0, 1))
+    if (this.#dice.does(0.4)) this.put(`|---|${columns.map(() => '---').join('|')}|`, 'row')
+    ;(item.rows ?? []).forEach((row, at) => {
+      const ticks = columns.map((_column, column) => (shown && (item.key as [number, number][]).some(([r, c]) => r === at && c === column) ? 'x' : ''))
+      this.put(`| ${row} | ${ticks.join(' | ')} |`, 'row')
+    })
+  }
+
+  #keyIds(item: GoldItem): string {
+    const { option } = this.#notation
+    return (item.key as readonly number[]).map((at) => optionLabel(option, at).id).join(this.#dice.pick([', ', ' + ', ' and ', '']))
+  }
+
+  /** The key in letters, words or figures, as a list or a line says it; empty where there is none. */
+  said(item: GoldItem): string {
+    if (item.kind === 'single' || item.kind === 'multiple' || item.kind === 'order') {
+      const isPlain = ['-', '•', '☐', '[ ]', '( )', 'plain'].includes(this.#notation.option)
+      const indexes = item.key as readonly number[]
+      return isPlain || this.#dice.does(0.12) ? indexes.map((at) => item.options?.[at] ?? '').join(', ') : this.#keyIds(item)
+    }
+    return this.#typedKey(item)
+  }
+
+  #typedKey(item: GoldItem): string {
+    const { words } = this.#notation
+    switch (item.kind) {
+      case 'truefalse': {
+        const word = item.key[0] === true ? words.truth[0] : item.key[0] === false ? words.falsehood[0] : ''
+        return word ? (this.#dice.does(0.6) ? titled(word, this.#dice).replace(/\*/g, '') : word.charAt(0).toUpperCase()) : ''
+      }
+      case 'short':
+        return item.key.map(String).join(' / ')
+      case 'numeric': {
+        const [first] = item.key as readonly Record<string, number>[]
+        return first ? String(first['value'] ?? `${first['min']}–${first['max']}`) : ''
+      }
+      case 'cloze':
+        return (item.key as readonly (readonly string[])[]).map((gap) => gap[0] ?? '').join(this.#dice.pick(['; ', ', ', ' / ']))
+      case 'match':
+        return (item.key as readonly [number, number][]).map(([l, r]) => `${l + 1}-${String.fromCharCode(97 + r)}`).join(', ')
+      case 'essay':
+        return item.sample ?? ''
+      default:
+        return ''
+    }
+  }
+
+  #keyLines(item: GoldItem): void {
+    const notation = this.#notation
+    const { key } = notation
+    const isChoice = item.kind === 'single' || item.kind === 'multiple'
+    const isMarked = isChoice && ['star', 'behind', 'bold', 'lead'].includes(key)
+    const isTicked = isChoice && key === 'tick' && ['☐', '[ ]', '( )'].includes(notation.option)
+    const said = this.said(item)
+    const inStem = !item.options?.length && (key === 'brackets' || (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
+    if (!said || isMarked || isTicked || inStem || item.kind === 'grid') return
+    const indent = ' '.repeat(this.#dice.pick([0, notation.optionIndent]))
+    if (item.kind === 'essay') this.wrap(`${titled(this.#dice.pick(notation.words.sample), this.#dice)}: ${said}`, 0, 0, 'answer', 'answer', notation.inside)
+    else if (key === 'arrow') this.wrap(`${this.#dice.pick(['-> ', '→ ', '=> ', '= '])}${said}`, indent.length, 2, 'answer', 'answer', 0)
+    else if (key === 'bare') this.wrap(said, indent.length, 0, 'answer', 'answer', this.#dice.whole(0, 1))
+    else if (key === 'brackets') this.wrap(`[${said}]`, indent.length, 0, 'answer', 'answer', 0)
+    else this.wrap(`${notation.keyWord}: ${said}`, indent.length, 0, 'answer', 'answer', notation.inside)
+  }
+
+  #feedback(item: GoldItem): void {
+    const { feedback, words } = this.#notation
+    if (!item.feedback || feedback === 'none') return
+    const indent = this.#dice.pick([0, this.#notation.optionIndent])
+    if (feedback === 'word') this.wrap(`${titled(this.#dice.pick(words.feedback), this.#dice)}: ${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
+    else if (feedback === 'sign') this.wrap(`${this.#dice.pick(['💡 ', '> ', '» '])}${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
+    else if (feedback === 'brackets') this.wrap(`(${item.feedback})`, indent, indent, 'feedback', 'feedback', 0)
+    else if (this.lines.at(-1)?.role === 'answer') this.wrap(item.feedback, indent, indent, 'feedback', 'feedback', 0)
+  }
+}
+
+function isKeyed(item: GoldItem, at: number): boolean {
+  return item.kind !== 'order' && (item.key as readonly unknown[]).includes(at)
+}
+
+function wrapped(text: string, width: number): string[] {
+  const rows: string[] = []
+  let row = ''
+  for (const word of text.split(' ')) {
+    if (row && row.length + word.length + 1 > width) {
+      rows.push(row)
+      row = word
+    } else row = row ? `${row} ${word}` : word
+  }
+  return [...rows, row]
+}
+
+export { itemId }
