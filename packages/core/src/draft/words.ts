@@ -284,6 +284,7 @@ const JUDGES = new RegExp(
   'iu',
 )
 
+const YES: ReadonlySet<string> = new Set(LANGUAGES.flatMap((language) => language.yesNo?.slice(0, 1) ?? []))
 const YES_NO: ReadonlySet<string> = new Set(wordsFor('yesNo'))
 const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
 
@@ -308,6 +309,8 @@ export const cues = {
   /** Whether a whole text names an end of a scale of opinion. */
   isOpinion: (text: string): boolean =>
     OPINION.has(text.trim().toLowerCase().replace(/\s+/g, ' ').replaceAll('’', "'")),
+  /** Whether a word for yes or no is one for yes: the first of its language. */
+  isYes: (text: string): boolean => YES.has(text.trim().toLowerCase()),
   /** "Yes", "Nein": answers to a question, where "true" would judge a statement. */
   isYesNo: (text: string): boolean => YES_NO.has(text.trim().toLowerCase()),
   /** Whether a text names both a word for true and one for false, as a heading above statements to judge does. */

@@ -115,7 +115,7 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
           : 'left'
     else roles[index] = 'option'
   }
-  return withKeyColumn(body, roles)
+  return withKeyColumn(body, roles) ?? rightFirst(texts.filter((row) => row[stem]), roles)
 }
 
 /** Without headers the key is the column whose cells name another column's option in most rows, from the right. */
@@ -127,6 +127,15 @@ function withKeyColumn(body: readonly (readonly string[])[], roles: readonly Col
     if (form.share >= 0.6) return { roles: tried, leadingRows: 0, keyForm: form.form }
   }
   return null
+}
+
+/** The first column behind the stem is never empty where others are: it holds the right answers, whatever they are. */
+function rightFirst(body: readonly (readonly string[])[], roles: readonly ColumnRole[]): ColumnLayout | null {
+  const first = roles.indexOf('option')
+  const others = roles.flatMap((role, at) => (role === 'option' && at > first ? [at] : []))
+  const alone = body.filter((row) => row[first] && others.every((at) => !row[at])).length
+  if (first < 0 || others.length < 2 || !alone || body.some((row) => !row[first])) return null
+  return { roles: roles.map((role, at) => (at === first ? 'right' : role)), leadingRows: 0, keyForm: 'text' }
 }
 
 export function optionTexts(row: readonly string[], roles: readonly ColumnRole[]): string[] {

@@ -4,6 +4,8 @@ import type { DocumentBlock, DocumentCell } from './blocks.ts'
 import { paragraphOf } from './blocks.ts'
 
 const ROW = /^\s*\|.*\|\s*$/
+/** "+----+------+": the line between rows of a table that is drawn with signs. */
+const DRAWN = /^\s*\+(?:[-=]{2,}\+){1,30}\s*$/
 const DIVIDER = /^\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$/
 
 /**
@@ -22,10 +24,7 @@ export function tablesInText(text: string): DocumentBlock[] | null {
       at++
       continue
     }
-    const rows = lines
-      .slice(at, end)
-      .filter((line) => !DIVIDER.test(line))
-      .map(cellsOf)
+    const rows = rowsOf(lines.slice(at, end))
     const layout = guessLayout(rows)
     if (layout) {
       found = true
@@ -36,9 +35,30 @@ export function tablesInText(text: string): DocumentBlock[] | null {
   return found ? blocks : null
 }
 
+/** The rows of a table; in a drawn one all lines between two rules are one row. */
+function rowsOf(lines: readonly string[]): DocumentCell[][] {
+  if (!lines.some((line) => DRAWN.test(line))) return lines.filter((line) => !DIVIDER.test(line)).map(cellsOf)
+  const rows: string[][] = []
+  let open: string[][] = []
+  for (const line of lines) {
+    if (!DRAWN.test(line)) open.push(line.trim().slice(1, -1).split('|'))
+    else if (open.length) {
+      rows.push(joined(open))
+      open = []
+    }
+  }
+  if (open.length) rows.push(joined(open))
+  return rows.map((row) => row.map((cell) => (cell ? [{ text: cell, styles: [] }] : [])))
+}
+
+function joined(lines: readonly (readonly string[])[]): string[] {
+  const width = Math.max(...lines.map((line) => line.length))
+  return Array.from({ length: width }, (_none, at) => lines.map((line) => (line[at] ?? '').trim()).filter(Boolean).join('\n'))
+}
+
 function tableEnd(lines: readonly string[], from: number): number {
   let end = from
-  while (end < lines.length && ROW.test(lines[end] ?? '')) end++
+  while (end < lines.length && (ROW.test(lines[end] ?? '') || DRAWN.test(lines[end] ?? ''))) end++
   return end
 }
 

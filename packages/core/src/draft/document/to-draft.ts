@@ -1,6 +1,7 @@
 import { expandTable } from '../columns/expand.ts'
 import { guessKeyTable, guessLayout } from '../columns/guess.ts'
 import type { ColumnLayout } from '../columns/layout.ts'
+import { expandByShape } from '../columns/shapes.ts'
 import { keywordAt, questionLabelAt } from '../words.ts'
 import type { DraftSource, SourceStyle } from '../model.ts'
 import {
@@ -21,15 +22,22 @@ export function documentDraft(
   blocks: readonly DocumentBlock[],
   layouts: readonly (ColumnLayout | null)[] = [],
 ): DraftSource {
+  const shapes = new Map<DocumentTable, readonly DocumentBlock[]>()
+  for (const block of blocks) {
+    const shaped = block.type === 'table' && layouts.length === 0 ? expandByShape(block.rows) : null
+    if (block.type === 'table' && shaped) shapes.set(block, shaped)
+  }
   const tables = readTables(
-    blocks.filter((block) => block.type === 'table'),
+    blocks.filter((block) => block.type === 'table' && !shapes.has(block)) as DocumentTable[],
     layouts,
   )
   const writer = new DraftWriter(blocks)
   for (const block of blocks) {
     const read = block.type === 'table' ? tables.get(block) : undefined
+    const shaped = block.type === 'table' ? shapes.get(block) : undefined
     if (block.type === 'paragraph') writer.paragraph(block)
     else if (read === 'keys') continue
+    else if (shaped) for (const part of shaped) writer.add(part)
     else if (read) for (const part of expandTable(block.rows, read.layout, read.keys)) writer.add(part)
     else writer.table(block)
   }
