@@ -131,6 +131,11 @@ export const MARKS = {
     group: ['picture to add', 'pictures to add'],
     says: 'The draft names a picture, “{alt}”, but does not hold it.',
   },
+  'reading-unsure': {
+    severity: 'doubt',
+    group: ['item whose reading is not sure', 'items whose reading is not sure'],
+    says: 'This may be read wrongly: {why}.',
+  },
   'no-items': {
     severity: 'trouble',
     group: ['draft without items', 'drafts without items'],

@@ -1,5 +1,7 @@
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
+import type { Item } from '../item/model.ts'
+import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
 import { giveListedKeys, strayLists } from './keys/lists.ts'
 import { findSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
@@ -12,7 +14,8 @@ import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
 import { dropFieldWords } from './records/field-words.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
-import { readRoles, surround, type ReaderWeights } from './roles/read-roles.ts'
+import { readRoles, surround, type ReaderWeights, type ReadRoles } from './roles/read-roles.ts'
+import { ROLES, type Role } from './roles/roles.ts'
 import { placeOf } from './kinds/working.ts'
 
 /**
@@ -43,7 +46,7 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
       pointsSaid: record.points !== null || record.section.pointsEach !== null,
       passageId: passageOf(record, assembled),
       places: settled.places,
-      marks: [...settled.marks],
+      marks: [...settled.marks, ...doubtOf(record, settled.item, read)],
     }
   })
   return {
@@ -53,6 +56,24 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
     aside: assembled.aside,
     marks: draftMarks(items, lines),
   }
+}
+
+const ROLE_WORDS: Readonly<Record<Role, string>> = {
+  out: 'no part of any item', passage: 'part of a passage', stem: 'the start of an item', more: 'part of the question', option: 'an option',
+  wrapped: 'the rest of an option', answer: 'a key', feedback: 'feedback', hint: 'a hint', facts: 'a remark about the item', row: 'a pair',
+  bank: 'a word bank', lines: 'room to write', keys: 'part of a list of keys', remark: 'feedback to an option',
+}
+
+/** One mark where an item is not sure: a line of it could as well be something else, or the item as a whole is odd. */
+function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Mark[] {
+  const last = record.units.at(-1)?.index ?? 0
+  const units = [...record.units.map((unit) => unit.index), last + 1].filter((at) => at < read.probabilities.length)
+  const least = units.reduce((worst, at) => ((read.probabilities[at] ?? 1) < (read.probabilities[worst] ?? 1) ? at : worst), units[0] ?? 0)
+  const isUnsure = (read.probabilities[least] ?? 1) < LEAST_PROBABILITY
+  const line = read.draft.facts[least]?.unit.line.number ?? 1
+  const other = ROLE_WORDS[ROLES[read.others[least] ?? 0] ?? 'out']
+  const why = oddness(item, record) ?? (isUnsure ? `line ${line} could also be ${other}` : null)
+  return why === null ? [] : [mark('reading-unsure', placeOf(record), { why })]
 }
 
 function keyFileBlock(text: string, count: number): KeyLines {

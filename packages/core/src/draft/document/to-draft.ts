@@ -59,6 +59,7 @@ function readTables(
     const layout = layouts[index] === undefined ? guessLayout(table.rows) : layouts[index]
     if (layout) read.set(table, { layout })
   })
+  shareLayouts(tables, read)
   tables.forEach((table, index) => {
     const layout = read.has(table) ? null : guessKeyTable(table.rows)
     const near = [...tables.slice(0, index).reverse(), ...tables.slice(index + 1)].find((other) => {
@@ -71,6 +72,16 @@ function readTables(
     read.set(table, 'keys')
   })
   return read
+}
+
+/** Sheets of one file are laid out alike: a table without headers is read as the one of the same width that says how. */
+function shareLayouts(tables: readonly DocumentTable[], read: Map<DocumentTable, QuestionTable | 'keys'>): void {
+  const known = [...read].flatMap(([table, found]) => (found !== 'keys' && found.layout.leadingRows === 0 ? [{ table, found }] : []))
+  for (const table of tables) {
+    const wide = Math.max(...table.rows.map((row) => row.length))
+    const like = read.has(table) || wide < 3 || table.rows.length < 3 ? undefined : known.find((one) => one.found.layout.roles.length === wide)
+    if (like) read.set(table, { layout: like.found.layout })
+  }
 }
 
 class DraftWriter {

@@ -5,6 +5,7 @@ import type { Unit } from '../facts/units.ts'
 import { findSeries } from '../series/series.ts'
 import { decode, type Decoded, type RoleWeights } from './decode.ts'
 import { featuresOf, type FeatureSink } from './features.ts'
+import { marginalsOf } from './marginals.ts'
 import { ROLE_COUNT, ROLES } from './roles.ts'
 import { surroundingsOf, type Surroundings } from './surroundings.ts'
 
@@ -16,6 +17,8 @@ export interface ReaderWeights {
 
 export interface ReadRoles extends Decoded {
   readonly draft: Surroundings
+  /** By line: how probable the role is that it was given, in `[0, 1]`. */
+  readonly probabilities: Float64Array
 }
 
 export function surround(units: readonly Unit[]): Surroundings {
@@ -29,8 +32,11 @@ export function surround(units: readonly Unit[]): Surroundings {
 export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRoles {
   const gaps = draft.facts.map((one) => one.unit.gap > 0)
   const first = decode(scoresOf(draft, weights.first, null), gaps, weights.first)
-  const second = decode(scoresOf(draft, weights.second, votesOf(draft, first.roles)), gaps, weights.second)
-  return { ...second, draft }
+  const scores = scoresOf(draft, weights.second, votesOf(draft, first.roles))
+  const second = decode(scores, gaps, weights.second)
+  const marginals = marginalsOf(scores, gaps, weights.second)
+  const probabilities = Float64Array.from(second.roles, (role, at) => marginals.roles[at]?.[role] ?? 0)
+  return { ...second, draft, probabilities }
 }
 
 function scoresOf(draft: Surroundings, weights: RoleWeights, votes: Votes | null): Float64Array[] {

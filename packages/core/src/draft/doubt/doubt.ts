@@ -1,0 +1,56 @@
+import { plainText } from '../../content/plain.ts'
+import type { Item } from '../../item/model.ts'
+import { labelsAt } from '../facts/labels.ts'
+import { optionRun } from '../facts/runs.ts'
+import { keywordsWithin } from '../words.ts'
+import type { DraftRecord } from '../records/record.ts'
+import { spanText } from '../model.ts'
+
+/** How an item was come to, for saying how sure its reading is. */
+export interface Grounds {
+  /** The least probable role among its lines, in `[0, 1]`. */
+  readonly surest: number
+  /** What that line would be otherwise, in words. */
+  readonly other: string
+}
+
+/** Below this a role of a line is doubtful; set on drafts left out of the fit. */
+export const LEAST_PROBABILITY = 0.6
+const LONG_OPTION = 180
+const MOST_OPTIONS = 9
+
+/**
+ * What is odd about an item as it came out: a strange notation is read wrongly, but surely, so that what shows is only
+ * that its parts are badly explained. Null where nothing is odd.
+ */
+export function oddness(item: Item, record: DraftRecord): string | null {
+  const stem = plainText(item.stem)
+  if (!/\p{L}/u.test(stem)) return 'the question has no words'
+  if (labelsAt(stem).some((label) => !label.weak && label.dress !== 'word' && label.value < 40)) return 'the question starts with a number'
+  if (isUnparted(record)) return 'a line has wide gaps in it'
+  if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
+  if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
+  if (item.kind === 'short') return oddAnswer(item.key)
+  return null
+}
+
+function isUnparted(record: DraftRecord): boolean {
+  const pieces = [...record.stem, ...record.entries.flatMap((entry) => entry.pieces)]
+  return pieces.some((piece) => piece.join !== 'preformatted' && /\S(?:\s{4,}|\t| \| )\S/.test(spanText(piece.span).trim().replace(/_{2,}/g, 'x')))
+}
+
+function oddOptions(texts: readonly string[]): string | null {
+  if (texts.length > MOST_OPTIONS) return 'there are very many options'
+  if (texts.some((text) => text.length > LONG_OPTION)) return 'an option is very long'
+  const labelled = texts.filter((text) => labelsAt(text).some((label) => !label.weak)).length
+  if (labelled > 1 && labelled >= texts.length - 1) return 'the options start with letters or numbers'
+  if (texts.some((text) => optionRun(text, 0).length > 2)) return 'an option holds several'
+  return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer')) ? 'an option may hold the key' : null
+}
+
+function oddAnswer(key: readonly string[]): string | null {
+  const [first = ''] = key
+  if (/^\(?[\p{L}]\)?[.)]?$/u.test(first)) return 'the key is a letter, and there are no options'
+  if (first.split(/\s+/).length > 10 || optionRun(first, 0).length > 1) return 'the typed answer is very long'
+  return /^[^\p{L}\p{N}]+\s?\p{L}|[([]$/u.test(first) ? 'the typed answer starts with a sign' : null
+}
