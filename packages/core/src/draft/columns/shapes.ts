@@ -13,6 +13,8 @@ interface TableItem {
   readonly remarks: readonly (DocumentCell | null)[]
   /** Cells of other columns, by what their header names. */
   readonly more: readonly { readonly role: ColumnRole; readonly cell: DocumentCell }[]
+  /** As the table numbers it; absent: counted on. */
+  readonly number?: string | undefined
 }
 
 /** An item, or a row that none owns. */
@@ -31,7 +33,7 @@ const SEARCHED = 8
  */
 export function expandByShape(rows: Rows): DocumentBlock[] | null {
   const texts = rows.map((row) => row.map((cell) => cellText(cell).trim()))
-  const parts = boxCells(rows, texts) ?? tickColumns(rows, texts) ?? optionRows(rows, texts) ?? downwards(rows, texts)
+  const parts = judgementColumns(rows, texts) ?? boxCells(rows, texts) ?? tickColumns(rows, texts) ?? optionRows(rows, texts) ?? downwards(rows, texts)
   const count = parts?.filter((part) => 'item' in part).length ?? 0
   if (!parts || count < 2) return null
   let number = 0
@@ -81,6 +83,23 @@ function othersOf(row: readonly DocumentCell[], roles: readonly (ColumnRole | nu
   return roles.flatMap((role, at) => {
     const cell = row[at] ?? []
     return role && cellText(cell).trim() ? [{ role, cell }] : []
+  })
+}
+
+/** Statements under two columns that are headed by the words or letters for true and false. */
+function judgementColumns(rows: Rows, texts: Texts): Part[] | null {
+  const [head = []] = texts
+  const truth = head.findIndex((text) => text !== '' && truthOf(text, true) === true)
+  const falsehood = head.findIndex((text) => text !== '' && truthOf(text, true) === false)
+  const stem = truth < 0 || falsehood < 0 ? -1 : stemColumn(texts.slice(1), Math.min(truth, falsehood))
+  if (stem < 0 || Math.abs(truth - falsehood) !== 1 || head.some((text) => cues.isYesNo(text) && text.length > 1)) return null
+  const ticked = texts.slice(1).filter((row) => TICK.test(row[truth] ?? '') || TICK.test(row[falsehood] ?? '')).length
+  if (ticked < (texts.length - 1) * 0.5) return null
+  return rows.map((row, at): Part => {
+    const [isTrue, isFalse] = [TICK.test(texts[at]?.[truth] ?? ''), TICK.test(texts[at]?.[falsehood] ?? '')]
+    if (at === 0 || !texts[at]?.[stem]) return { row }
+    const options = [truth, falsehood].map((index) => rows[0]?.[index] ?? [])
+    return { item: { stem: row[stem] ?? [], options, keyed: isTrue ? [0] : isFalse ? [1] : [], remarks: [], more: [], number: texts[at]?.slice(0, stem).find((text) => /^\d+$/.test(text)) } }
   })
 }
 
@@ -271,7 +290,7 @@ function itemBlocks(item: TableItem, number: number): DocumentBlock[] {
   const letter = (at: number): string => String.fromCharCode(97 + at)
   const said = (word: string, cell: DocumentCell): DocumentBlock => ({ type: 'paragraph', depth: 1, runs: [{ text: `${word}: `, styles: [] }, ...flat(cell)] })
   return [
-    { type: 'paragraph', label: `${number}.`, depth: 0, runs: flat(item.stem) },
+    { type: 'paragraph', label: `${item.number ?? number}.`, depth: 0, runs: flat(item.stem) },
     ...item.options.flatMap((cell, at): DocumentBlock[] => [
       { type: 'paragraph', label: `${letter(at)})`, depth: 1, runs: flat(cell) },
       ...(item.remarks[at] ? [{ type: 'paragraph' as const, depth: 2, runs: [{ text: '→ ', styles: [] }, ...flat(item.remarks[at])] }] : []),

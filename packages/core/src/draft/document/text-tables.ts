@@ -1,5 +1,6 @@
 import { expandTable } from '../columns/expand.ts'
 import { guessLayout } from '../columns/guess.ts'
+import { expandByShape } from '../columns/shapes.ts'
 import type { DocumentBlock, DocumentCell } from './blocks.ts'
 import { paragraphOf } from './blocks.ts'
 
@@ -25,8 +26,12 @@ export function tablesInText(text: string): DocumentBlock[] | null {
       continue
     }
     const rows = rowsOf(lines.slice(at, end))
-    const layout = guessLayout(rows)
-    if (layout) {
+    const shaped = expandByShape(rows)
+    const layout = shaped ? null : guessLayout(rows)
+    if (shaped) {
+      found = true
+      blocks.push(...shaped)
+    } else if (layout) {
       found = true
       blocks.push(...expandTable(rows, layout))
     } else for (const line of lines.slice(at, end)) blocks.push({ ...paragraphOf(line), isPrintedLine: true })

@@ -9,6 +9,20 @@ export interface RunPart {
   readonly label: number
   readonly from: number
   readonly to: number
+  readonly box: 'open' | 'ticked' | null
+}
+
+const RUN_BOX = /[☐☒☑□■✅]\s*|\[\s?[xX✓]?\s?\]\s*|\(\s?[xX✓]?\s?\)\s+/gu
+
+/** "[ ] copper   [x] rubber", "☐ yes ☒ no": boxes in a row, the first at the start. */
+function boxRun(text: string, from: number): readonly RunPart[] {
+  const found = [...text.matchAll(RUN_BOX)].filter((box) => box.index >= from)
+  if (found.length < 2 || text.slice(from, found[0]?.index).trim()) return []
+  return found.map((box, at): RunPart => {
+    const start = box.index + box[0].length
+    const end = found[at + 1]?.index ?? text.length
+    return { id: '', value: at, dress: 'box', label: box.index, from: start, to: start + text.slice(start, end).trimEnd().length, box: /[☒☑■✅xX✓]/u.test(box[0]) ? 'ticked' : 'open' }
+  })
 }
 
 const RUN_LABEL =
@@ -29,6 +43,8 @@ interface Found {
  * behind them, three have to stand in wide gaps. What lies `apart`, as a formula does, holds no label.
  */
 export function optionRun(text: string, from: number, apart: readonly (readonly [number, number])[] = []): readonly RunPart[] {
+  const boxes = boxRun(text, 0)
+  if (boxes.length) return boxes
   const shadow = asciiShadow(text)
   const found: Found[] = []
   for (const match of shadow.matchAll(RUN_LABEL)) {
@@ -50,7 +66,7 @@ export function optionRun(text: string, from: number, apart: readonly (readonly 
   return best.map((one, index) => {
     const to = best[index + 1]?.at ?? text.length
     const end = one.end + text.slice(one.end, to).trimEnd().replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
-    return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end }
+    return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end, box: null }
   })
 }
 

@@ -181,7 +181,8 @@ function dressedSlot(record: DraftRecord): Slot | null {
 function leadSlot(record: DraftRecord): Slot | null {
   const { label, labelUnit } = record
   const lead = label?.lead.replace(/[_()[\]\s]/g, '') ?? ''
-  if (!label || !labelUnit || !lead) return null
+  // "D. 12. …": the letter of a section.
+  if (!label || !labelUnit || !lead || /^[^_([]+[).:]$/.test(label.lead)) return null
   const text = labelUnit.text
   const from = labelUnit.from + text.indexOf(lead)
   const value = { line: labelUnit.line, from, to: from + lead.length }

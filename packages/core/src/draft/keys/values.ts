@@ -56,7 +56,7 @@ function labelled(text: string, entries: readonly Entry[]): Named | null {
     const isDressed = !/[\p{L}\p{N}]$/u.test(token[0])
     if (index < 0 || (dress !== null && dress !== isDressed)) break
     const behind = text.slice(at + token[0].length)
-    if (indexes.length === 0 && !isDressed && isWord(core, behind)) break
+    if (indexes.length === 0 && !isDressed && isWord(core, behind) && !restatedLength(behind, entries[index])) break
     dress = isDressed
     indexes.push(index)
     at += token[0].length

@@ -1,6 +1,6 @@
 import { contentOf } from '../../content/model.ts'
 import { optionId, type Item, type Option } from '../../item/model.ts'
-import { namedOptions, sameWords } from '../keys/values.ts'
+import { entryIndex, namedOptions, sameWords } from '../keys/values.ts'
 import { stemText } from '../keys/fit.ts'
 import { spanText } from '../model.ts'
 import { compose, type Piece } from '../passes/compose.ts'
@@ -23,7 +23,7 @@ function fromEntries(working: Working, numbers: readonly number[] | null): Item 
   const { record } = working
   const options = record.entries.map((entry, at): Option => ({ id: optionId(at), content: compose(entry.pieces) }))
   const [said] = working.said
-  const named = said ? namedOptions(said.text, record.entries) : null
+  const named = said ? (counted(said.text, record.entries) ?? namedOptions(said.text, record.entries)) : null
   const isWhole = named?.indexes.length === record.entries.length
   if (said && !isWhole && !numbers) {
     const order = orderOfWords(said.text, record.entries.map((entry) => spanText((entry.pieces[0] as Piece).span)))
@@ -33,6 +33,15 @@ function fromEntries(working: Working, numbers: readonly number[] | null): Item 
   }
   const key = isWhole && named ? named.indexes : (numbers ?? [])
   return { ...common(working), kind: 'order', options, key: key.map(optionId) }
+}
+
+/** "1 C  2 A  3 D": a place and the letter that stands there. */
+function counted(text: string, entries: readonly Entry[]): { readonly indexes: readonly number[] } | null {
+  const parts = [...text.matchAll(/(\d{1,2})\s?[.):=-]?\s*_*([\p{L}])_*(?![\p{L}\d])/gu)]
+  if (parts.length !== entries.length || entries.some((entry) => /^\d/.test(entry.id))) return null
+  const sorted = [...parts].sort((a, b) => Number(a[1]) - Number(b[1]))
+  const indexes = sorted.map((part) => entryIndex(part[2] ?? '', entries))
+  return indexes.every((index) => index >= 0) && new Set(indexes).size === indexes.length ? { indexes } : null
 }
 
 /** "(4) Turn it over": figures before the alternatives that are no count but their places; null where they only count. */

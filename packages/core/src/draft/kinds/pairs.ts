@@ -88,12 +88,14 @@ function entryOf(cell: Cell): Entry {
   const isLabel = label !== undefined && (label.dress !== 'x' || label.id.length <= 2)
   const lead = /^(?:_+|[([]\s*[)\]]|\.{3,})\s*/u.exec(cell.text)?.[0].length ?? 0
   const from = cell.from + (isLabel ? label.to : lead)
+  const room = /\s*[–—-]?\s*(?:_{2,}|\.{3,}|…+|[([]\s*[)\]])\s*$/u.exec(cell.text)
+  const to = room && room.index > (isLabel ? label.to : lead) ? cell.from + room.index : cell.to
   return {
     id: isLabel ? label.id : '',
     value: isLabel ? label.value : -1,
     dress: isLabel ? label.dress : '',
     labelText: '',
-    pieces: [{ span: spanOf(cell.unit, from, cell.to), join: 'paragraph' }],
+    pieces: [{ span: spanOf(cell.unit, from, to), join: 'paragraph' }],
     remarks: [],
     lead: isLabel ? label.lead : '',
     ticked: false,

@@ -1,8 +1,8 @@
 import type { ItemKind } from '../../item/model.ts'
-import { spanText } from '../model.ts'
+import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
-import { findPoints, kindLabelAt, kindNamed, remarksIn, trueFalseLead, trueFalseTail } from '../words.ts'
+import { findPoints, kindLabelAt, kindNamed, remarksIn, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
 export interface Trimmed {
@@ -16,6 +16,21 @@ const SQUARE = /\s*\[\s?(\d{1,2})\s?\]\s*$/u
 const RANGE = /^\s*[([]0\s?[-–—]\s?(\d{1,2})[)\]]\s*/u
 const REMARK = /\s*[([（]([^()[\]（）]{2,60})[)\]）]\s*$/u
 
+const MARKS: readonly LineStyle[] = ['highlight', 'colour', 'strong', 'underline']
+
+/** "… True / **False**": the one of the two words that stands out is the key. */
+function takeDressed(record: DraftRecord, { span }: Piece, from: number): void {
+  for (const style of MARKS) {
+    const own = span.line.styles.filter((range) => range.style === style && range.from >= from && range.to <= span.to)
+    const [only] = own
+    if (!only || own.length > 1) continue
+    const value = { ...span, from: only.from, to: only.to }
+    if (truthOf(spanText(value), true) === null) continue
+    record.statements.push({ value, statement: value, more: [], source: 'slot' })
+    return
+  }
+}
+
 const ROOM = /\s+(?:(?:\d{1,3}\s?[.)]\s*)?_{2,}|[(（[]\s*[)）\]])\s*$/u
 
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
@@ -25,7 +40,7 @@ function dropRoom(record: DraftRecord): void {
   if (!last) return
   const text = spanText(last.span)
   const found = ROOM.exec(text)
-  if (!found || !(/\d\s?[.)]\s*_|[)）\]]/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
+  if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
   record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
 }
 
@@ -105,6 +120,7 @@ function takeTail(record: DraftRecord): boolean {
     const tail = alone ? { from: 0 } : trueFalseTail(text)
     if (!tail) continue
     const stop = /^[.?!]/.exec(text.slice(tail.from)) ? 1 : 0
+    takeDressed(record, piece, piece.span.from + tail.from)
     if (alone) record.stem.splice(at, 1)
     else record.stem[at] = { ...piece, span: { ...piece.span, to: piece.span.from + tail.from + stop } }
     return true

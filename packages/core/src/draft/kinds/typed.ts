@@ -45,7 +45,7 @@ function openItem(working: Working, asksEssay: boolean, gaps: number): Item {
 function judgedItem(working: Working, stem: Content, text: string): Item | null {
   const { record, trimmed, said } = working
   const isAsking = /[?？]\s*$/.test(text)
-  const cue = trimmed.truthCue || (record.section.truth && !isAsking && countGaps(stem) === 0)
+  const cue = trimmed.truthCue || record.kindSaid === 'truefalse' || (record.section.truth && !isAsking && countGaps(stem) === 0)
   for (const { text: key } of said) {
     const judged = judgement(key, cue)
     if (!judged || (!cue && isAsking)) continue

@@ -312,7 +312,7 @@ export const en: LanguageWords = {
     stem: ['question text', 'question', 'stem', 'prompt', 'item', 'statement', 'problem', 'task'],
     option: ['answer option', 'option', 'choice', 'alternative', 'possible answer', 'response', 'opt'],
     options: ['answer options', 'options', 'choices', 'alternatives', 'possible answers', 'responses', 'answers'],
-    wrong: ['wrong answer', 'incorrect answer', 'distractor', 'wrong', 'incorrect', 'false answer'],
+    wrong: ['wrong answer', 'wrong answers', 'incorrect answer', 'incorrect answers', 'distractor', 'distractors', 'wrong', 'incorrect', 'false answer'],
     key: [
       'correct answer',
       'right answer',

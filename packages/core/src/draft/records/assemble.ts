@@ -245,7 +245,7 @@ function optionsBehind(facts: Facts, from: number): readonly RunPart[] {
 
 function takeOption(record: DraftRecord, facts: Facts): void {
   const { run, body } = facts
-  const own = run.length > 1 && (run[0]?.label ?? 99) <= body + 1 ? entriesIn(facts, run, 'run') : entriesIn(facts, [], 'line')
+  const own = run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0) ? entriesIn(facts, run, 'run') : entriesIn(facts, [], 'line')
   const last = record.entries.at(-1)
   const [first] = own
   const restarts = last && first && first.value === 0 && last.value > 0 && first.dress !== last.dress

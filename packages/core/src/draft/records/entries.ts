@@ -12,14 +12,14 @@ function runEntry(facts: Facts, part: RunPart, at: number): Entry {
   const { unit } = facts
   return {
     id: part.id,
-    value: part.value,
+    value: part.box ? -1 : part.value,
     dress: part.dress,
     labelText: unit.text.slice(part.label, part.from).trim(),
     pieces: [{ span: spanOf(unit, part.from, part.to), join: 'paragraph' }],
     remarks: [],
     lead: at === 0 ? unit.text.slice(0, part.label).trim() : '',
-    ticked: at === 0 && facts.box === 'ticked',
-    boxed: at === 0 && facts.box !== null,
+    ticked: part.box ? part.box === 'ticked' : at === 0 && facts.box === 'ticked',
+    boxed: part.box !== null || (at === 0 && facts.box !== null),
     unit,
     inRow: true,
   }
