@@ -22,12 +22,12 @@ export function exampleOf(labelled: LabelledDraft): Example {
   return { name: labelled.name, draft, allowed: goldRoles(draft, labelled.gold) }
 }
 
-const EPOCHS = 9
+const EPOCHS = 8
 const RATE = 0.15
 /** What every weight loses each time round, so that what few lines say counts little. */
-const SHRINK = 0.03
-/** What stands in one draft only is a habit of its writer. */
-const FEWEST_DRAFTS = 2
+const SHRINK = 0.04
+/** What stands in few drafts only is a habit of their writers. */
+const FEWEST_DRAFTS = 4
 const PAIRS = ROLE_COUNT * ROLE_COUNT
 const NEVER = -1e5
 

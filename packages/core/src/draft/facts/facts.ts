@@ -2,7 +2,7 @@ import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
 import { answerLetterAt, cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
-import { leadEnd } from './leads.ts'
+import { countedLabel, leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'
 import type { Unit } from './units.ts'
 
@@ -47,7 +47,7 @@ export type Flag =
   | 'section' | 'keyTitle' | 'identity' | 'chatter' | 'instruction' | 'legend' | 'rule' | 'blankLine' | 'arrow'
   | 'bracketed' | 'capitals' | 'lowercase' | 'truthLead' | 'truthTail' | 'truthWord' | 'points' | 'letter' | 'number'
   | 'asksMatch' | 'asksOrder' | 'asksEssay' | 'asksSeveral' | 'remark' | 'code' | 'picture' | 'pairSign' | 'web'
-  | 'strokes' | 'commas' | 'keyPairs' | 'dashStart' | 'starts' | 'quoteStart'
+  | 'counts' | 'strokes' | 'commas' | 'keyPairs' | 'dashStart' | 'starts' | 'quoteStart'
 
 const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]/g
 const RULE = /^[\s\-–—=_*~·.#+✂|]{3,}$|^[\W_]*(?:[-–—=*]\s?){5,}/u
@@ -59,7 +59,7 @@ const KEY_PAIR = /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?
 const KEY_RANGE = /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
 
-const NO_LEADS: ReadonlySet<string> = new Set()
+const NONE: ReadonlySet<string> = new Set()
 /** "( )  4. …": a box for a judgement before the number. */
 const BOXED_LABEL = /^[([]\s*[)\]]\s{0,4}\d{1,3}[.)]/u
 const BOXED = /^(?:[([]\s?[xX✓✔*]?\s?[)\]]|[☐☑☒□■○●◯])\s/u
@@ -72,12 +72,13 @@ export function withLabel(facts: Facts, label: LabelFact | null): Facts {
 }
 
 /** Everything that a line says for itself. Linear in the text. */
-export function factsOf(unit: Unit, leads: ReadonlySet<string> = NO_LEADS): Facts {
+export function factsOf(unit: Unit, leads: ReadonlySet<string> = NONE, counted: ReadonlySet<string> = NONE): Facts {
   const { text } = unit
   const heading = /^#{1,6}\s/.test(text)
   const shift = heading ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
   const bulletTo = Math.max(bulletEnd(text, 0), leadEnd(text, leads))
-  const labels = labelsOf(text, shift, bulletTo)
+  const word = countedLabel(text, shift, counted)
+  const labels = word ? [word] : labelsOf(text, shift, bulletTo)
   const strong = labels.find((label) => !label.weak) ?? null
   const box = boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))
   const body = box ? box.to : strong ? strong.to : bulletTo > 0 ? bulletTo : shift
@@ -194,9 +195,27 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
   ['strokes', (_text, rest) => /\S\s*\/\s*\S.*\s\/\s/.test(rest)],
   ['commas', (_text, rest) => (rest.match(/[,;،、]/g)?.length ?? 0) >= 3],
   ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2 || KEY_RANGE.test(text)],
+  ['counts', (text) => countsOn(text) >= 3],
   ['dashStart', (text) => /^[-–—]/.test(text)],
   ['quoteStart', (text) => /^["“„«»'‘]/.test(text)],
 ]
+
+const FIGURES = /(?<![\d.,])(?:(\d{1,2})\.)?(\d{1,3})(?![\d]|[.,]\d)/g
+
+/** How many numbers of a text count on, one after the other: a list of keys says 1, 2, 3 on one line, whatever stands between. */
+function countsOn(text: string): number {
+  let longest = 0
+  let run = 0
+  let next = ''
+  for (const found of text.matchAll(FIGURES)) {
+    const above = found[1] ?? ''
+    const name = `${above}.${found[2]}`
+    run = name === next ? run + 1 : run > 0 && name !== next ? run : 1
+    if (name === next || run === 1) next = `${above}.${Number(found[2]) + 1}`
+    longest = Math.max(longest, run)
+  }
+  return longest
+}
 
 function flagsOf(unit: Unit, rest: string, labels: readonly LabelFact[]): ReadonlySet<Flag> {
   const flags = new Set<Flag>()

@@ -81,7 +81,7 @@ function plainLabels(shadow: string, at: number, lead: string): LabelFact[] {
 
 /** "3 apples", "A cat", "1 b": a figure or one capital before a single blank. */
 function isWeak(core: string, behind: string): boolean {
-  return /^(?:\d{1,3}|\p{Lu}\d{0,2}|\p{Ll}\d{1,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
+  return /^(?:\d{1,3}|\p{Lu}\d{0,2}|\p{Ll}\d{0,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
 }
 
 /** A label is shut off from what follows it by a sign, by two blanks, or by being circled. */

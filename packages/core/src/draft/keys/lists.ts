@@ -2,6 +2,7 @@ import { factsOf, type Facts } from '../facts/facts.ts'
 import type { Unit } from '../facts/units.ts'
 import { spanText, type Span } from '../model.ts'
 import { asciiShadow } from '../labels.ts'
+import { labelsAt } from '../facts/labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
 import { cues } from '../words.ts'
 import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
@@ -21,6 +22,8 @@ export interface Stretch {
 export interface ListEntry {
   readonly record: number
   readonly value: Stretch
+  /** Says the right side of one row of a matching. */
+  readonly isRow?: boolean
 }
 
 export interface GivenKeys {
@@ -104,9 +107,22 @@ function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'after'>):
     if (label?.id) add(label.id, at)
     if (label?.id && section.id && /^\d+$/.test(label.id)) add(`${section.id}${label.id}`, at)
     if (numbered < records.length * 0.5) add(String(at + 1), at)
+    for (const id of rowIds(record)) if (id !== label?.id) add(id, at)
   })
   for (const known of ids.values()) known.sort((a, b) => distance(a, block.after) - distance(b, block.after))
   return ids
+}
+
+/** Numbers of the rows of a matching: each may have an entry of its own in a list. */
+function rowIds(record: DraftRecord): string[] {
+  return record.rows.flatMap((unit) => {
+    const label = labelsAt(unit.text).filter((one) => one.script === 'number' && !one.weak).at(-1)
+    return label ? [label.id] : []
+  })
+}
+
+function isRowEntry({ id }: Candidate, record: DraftRecord): boolean {
+  return record.rows.length > 1 && id !== record.label?.id && rowIds(record).includes(id)
 }
 
 function distance(record: number, after: number): number {
@@ -162,14 +178,15 @@ function numbered(texts: readonly string[], ids: Ids, records: readonly DraftRec
     const known = fits.get(name)
     if (known !== undefined) return known
     const value = valueText(texts, stretch(candidates, at, end, texts))
-    const found = worthOf(value, records[record] as DraftRecord)
+    const own = records[record] as DraftRecord
+    const found = isRowEntry(candidates[at] as Candidate, own) ? (/^\(?[\p{L}\d]{1,2}\)?$/u.test(value) ? 0.9 : -0.4) : worthOf(value, own)
     fits.set(name, found)
     return found
   }
   const steps: Step[][] = candidates.map(() => [])
   for (let at = candidates.length - 1; at >= 0; at--) {
     const own = candidates[at] as Candidate
-    steps[at] = own.records.map((record) => bestStep(candidates, steps, at, record, forward, fit))
+    steps[at] = own.records.map((record) => bestStep(candidates, steps, at, record, forward, records, fit))
   }
   return traced(candidates, steps, texts, records)
 }
@@ -180,6 +197,7 @@ function bestStep(
   at: number,
   record: number,
   forward: boolean,
+  records: readonly DraftRecord[],
   fit: (at: number, end: number, record: number) => number,
 ): Step {
   const own = (candidates[at] as Candidate).worth
@@ -187,7 +205,8 @@ function bestStep(
   for (let next = at + 1; next <= at + WINDOW && next < candidates.length; next++) {
     const value = fit(at, next, record)
     candidates[next]?.records.forEach((other, place) => {
-      if (other === record || (forward && other < record)) return
+      const isRow = isRowEntry(candidates[next] as Candidate, records[other] as DraftRecord)
+      if ((other === record && !isRow) || (forward && other < record)) return
       const turn = other === record + 1 ? 0.3 : other > record ? 0.1 - Math.min(0.2, (other - record) * 0.02) : -0.25
       const score = value + own + turn + (steps[next]?.[place]?.score ?? 0)
       if (score > best.score) best = { score, next, nextRecord: place }
@@ -219,7 +238,9 @@ function traced(
     const step = steps[at]?.[place]
     const record = candidates[at]?.records[place]
     if (!step || record === undefined || !records[record]) break
-    entries.push({ record, value: stretch(candidates, at, step.next, texts) })
+    const value = stretch(candidates, at, step.next, texts)
+    const isRow = isRowEntry(candidates[at] as Candidate, records[record])
+    entries.push({ record, value: isRow ? { ...value, from: candidates[at]?.from ?? value.from } : value, isRow })
     at = step.next
     place = step.nextRecord
   }
@@ -254,6 +275,7 @@ function worthOf(value: string, record: DraftRecord): number {
 function worthOfAll(entries: readonly ListEntry[], texts: readonly string[], records: readonly DraftRecord[]): number {
   const seen = new Set<number>()
   return entries.reduce((sum, entry) => {
+    if (entry.isRow) return sum + 0.6
     if (seen.has(entry.record)) return sum - 0.5
     seen.add(entry.record)
     return sum + worthOf(valueText(texts, entry.value), records[entry.record] as DraftRecord)

@@ -2,8 +2,8 @@ import { spanText, type LineStyle, type Span } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import { replaceSpans } from '../passes/settle/pieces.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
-import { keywordsWithin, trueFalseJudged } from '../words.ts'
-import { fitOf } from './fit.ts'
+import { keywordsWithin, trueFalseJudged, truthOf } from '../words.ts'
+import { fitOf, stemText } from './fit.ts'
 import { judgement } from './values.ts'
 
 /** A place in an item's lines where its key may stand: what it is, and the text without it. */
@@ -47,7 +47,8 @@ const LEAST_FIT = 0.62
 export function takeSlots(records: readonly DraftRecord[]): void {
   for (const [, find, fewest] of SLOTS) {
     const found = records.map((record) => (hasKey(record) ? null : find(record)))
-    const fits = found.map((slot, at) => (slot ? (slot.isSure ? 1 : fitOf(spanText(slot.value), records[at] as DraftRecord)) : 0))
+    const judged = judgedValues(found)
+    const fits = found.map((slot, at) => (slot ? (slot.isSure || (judged && isJudgedStatement(slot, records[at] as DraftRecord)) ? 1 : fitOf(spanText(slot.value), records[at] as DraftRecord)) : 0))
     const count = found.filter((slot) => slot !== null).length
     const right = fits.filter((fit) => fit > 0.5).length
     const open = records.filter((record) => !hasKey(record)).length
@@ -58,6 +59,18 @@ export function takeSlots(records: readonly DraftRecord[]): void {
       records[at]?.statements.push({ value: slot.value, statement: slot.statement, more: [], source: 'slot' })
     })
   }
+}
+
+/** Both judgements stand in a slot, item after item: there even single letters are judgements. */
+function judgedValues(found: readonly (Slot | null)[]): boolean {
+  const truths = found.flatMap((slot) => (slot ? [truthOf(spanText(slot.value), true)] : []))
+  return truths.includes(true) && truths.includes(false)
+}
+
+function isJudgedStatement(slot: Slot, record: DraftRecord): boolean {
+  const isJudged = !record.entries.length && truthOf(spanText(slot.value), true) !== null && !/[?？]\s*$/.test(stemText(record).replace(/\s*[([][^()]*[)\]]\s*$/, ''))
+  if (isJudged) record.kindSaid ??= 'truefalse'
+  return isJudged
 }
 
 function hasKey(record: DraftRecord): boolean {

@@ -1,6 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
 import { factsOf, withLabel } from '../facts/facts.ts'
-import { recurringLeads } from '../facts/leads.ts'
+import { countedWords, recurringLeads } from '../facts/leads.ts'
 import type { Unit } from '../facts/units.ts'
 import { findSeries } from '../series/series.ts'
 import { decode, type Decoded, type RoleWeights } from './decode.ts'
@@ -23,7 +23,8 @@ export interface ReadRoles extends Decoded {
 
 export function surround(units: readonly Unit[]): Surroundings {
   const leads = recurringLeads(units)
-  const facts: Facts[] = units.map((unit) => factsOf(unit, leads))
+  const counted = countedWords(units)
+  const facts: Facts[] = units.map((unit) => factsOf(unit, leads, counted))
   const series = findSeries(units, facts.map((one) => one.labels))
   return surroundingsOf(facts.map((one, at) => withLabel(one, series.places[at]?.label ?? null)), series)
 }

@@ -25,23 +25,26 @@ export interface MadeDraft {
 export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraft {
   const dice = new Dice(seed * 7919 + 13)
   const notation = anyNotation(dice, keptOut)
-  const writer = new ItemWriter(notation, dice)
+  let writer = new ItemWriter(notation, dice)
   head(writer, notation, dice, stock)
   const kinds = new Set(['single', 'multiple', 'truefalse', 'short', 'numeric', 'cloze', 'match', 'order', 'grid', 'essay'])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.whole(4, 14) }, () => dice.pick(fit))
-  const parts = notation.sections ? parted(items, dice) : [items]
+  const items = Array.from({ length: dice.does(0.03) ? 0 : dice.whole(4, 14) }, () => dice.pick(fit))
+  const parts = notation.sections && items.length ? parted(items, dice) : [items]
   const placed: Placed[][] = []
   let counted = 0
   parts.forEach((part, section) => {
+    // A second hand goes on in its own notation.
+    if (section === 1 && notation.key !== 'list' && dice.does(0.25)) writer = writer.inNotation(anyNotation(dice, keptOut))
     if (notation.sections) sectionHead(writer, notation, dice, section)
     else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
     const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
-    const own = part.map((item, at): Placed => ({ item, id: itemId(notation.number, restarts ? at : counted + at, section), shown: isShown(notation, dice) }))
-    for (const one of own) {
+    const own = part.map((item, at): Placed => ({ item, id: notation.parts ? String.fromCharCode(97 + (at % 3)) : itemId(notation.number, restarts ? at : counted + at, section), shown: isShown(notation, dice) }))
+    own.forEach((one, at) => {
+      if (notation.parts) partHead(writer, notation, dice, at)
       writer.item(one, section)
       if (dice.does(0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
-    }
+    })
     counted += part.length
     placed.push(own)
     if (notation.key === 'lists') keyList(writer, notation, dice, [own])
@@ -49,6 +52,17 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
   tail(writer, dice, stock)
   return { name: `made-${seed}`, ...written(writer.lines, notation), items, notation }
+}
+
+/** "Question 2" above the next few parts. */
+function partHead(writer: ItemWriter, notation: Notation, dice: Dice, at: number): void {
+  if (at % 3 === 0) writer.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
+}
+
+/** Lines that are numbered or bulleted, and no items. */
+function decoys(writer: ItemWriter, dice: Dice, stock: Stock): void {
+  const label = dice.pick(['- ', '• ', 'x. ', 'x) ', '☐ '])
+  for (let at = 1; at <= dice.whole(2, 4); at++) writer.put(`${label.replace('x', String(at))}${dice.pick(stock.outLines)}`, 'out', at === 1 ? 1 : 0)
 }
 
 function isShown(notation: Notation, dice: Dice): boolean {
@@ -71,10 +85,12 @@ function head(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock):
   if (dice.does(0.75)) writer.put(`${dice.does(0.2) ? '# ' : ''}${dice.pick(stock.outLines)}`, 'out', dice.whole(0, 1))
   if (dice.does(0.25)) writer.put(`${titled(notation.words.identity[0] ?? 'Name', dice)}: ____________________   ${titled(notation.words.identity[1] ?? 'Date', dice)}: ________`, 'out', dice.whole(0, 1))
   if (dice.does(0.4)) for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+  if (dice.does(0.04)) decoys(writer, dice, stock)
   if (dice.does(0.1)) writer.put('-'.repeat(40), 'out')
 }
 
 function tail(writer: ItemWriter, dice: Dice, stock: Stock): void {
+  if (dice.does(0.03)) decoys(writer, dice, stock)
   if (dice.does(0.35)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
 }
 

@@ -25,11 +25,13 @@ export interface Notation {
   readonly facts: boolean
   readonly records: boolean
   readonly capitals: boolean
+  /** Items are parts (a), (b) of numbered questions. */
+  readonly parts: boolean
 }
 
 export type NumberStyle = 'x.' | 'x)' | '(x)' | 'x' | 'x.-' | '[x]' | 'word' | 'word line' | 'q' | 'bullet' | 'roman' | 'deep' | 'none'
 export type OptionStyle = 'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
-export type KeyStyle = 'line' | 'arrow' | 'bare' | 'brackets' | 'star' | 'tick' | 'behind' | 'bold' | 'lead' | 'list' | 'lists' | 'none'
+export type KeyStyle = 'line' | 'arrow' | 'bare' | 'brackets' | 'star' | 'tick' | 'behind' | 'bold' | 'lead' | 'margin' | 'list' | 'lists' | 'none'
 export type ListStyle = 'lines' | 'row' | 'pairs' | 'ranges' | 'rows' | 'across' | 'sections'
 
 /** Notations that are never fitted on: what is read of them says how the reader takes what it has not met. */
@@ -42,7 +44,7 @@ export const KEPT_OUT: { readonly number: readonly NumberStyle[]; readonly optio
 
 const NUMBERS: readonly NumberStyle[] = ['x.', 'x.', 'x.', 'x)', 'x)', '(x)', 'x', 'x.-', '[x]', 'word', 'word line', 'q', 'bullet', 'roman', 'deep', 'none', 'none']
 const OPTIONS: readonly OptionStyle[] = ['x)', 'x)', 'X.', 'X.', 'X)', '(x)', '(X)', 'x', 'x/', 'X', '-x-', '-', '•', '☐', '[ ]', '( )', '1)', '①', 'plain']
-const KEYS: readonly KeyStyle[] = ['line', 'line', 'line', 'arrow', 'bare', 'brackets', 'star', 'tick', 'behind', 'bold', 'lead', 'list', 'list', 'list', 'list', 'lists', 'none']
+const KEYS: readonly KeyStyle[] = ['line', 'line', 'line', 'arrow', 'bare', 'brackets', 'star', 'tick', 'behind', 'bold', 'lead', 'margin', 'margin', 'list', 'list', 'list', 'list', 'lists', 'none']
 const LISTS: readonly ListStyle[] = ['lines', 'lines', 'row', 'row', 'pairs', 'ranges', 'rows', 'across', 'sections']
 
 function among<Value>(dice: Dice, all: readonly Value[], out: readonly Value[], keptOut: boolean): Value {
@@ -77,6 +79,7 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     facts: dice.does(0.12),
     records: dice.does(0.05),
     capitals: dice.does(0.2),
+    parts: dice.does(0.06),
   }
 }
 

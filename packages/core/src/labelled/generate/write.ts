@@ -30,6 +30,13 @@ export class ItemWriter {
     this.#dice = dice
   }
 
+  /** A writer that goes on with the same lines in another notation. */
+  inNotation(notation: Notation): ItemWriter {
+    const other = new ItemWriter(notation, this.#dice)
+    other.lines.push(...this.lines)
+    return other
+  }
+
   put(text: string, role: Role, gap = 0): void {
     if (text.trim()) this.lines.push({ text: text.trimEnd(), role, gap })
   }
@@ -52,16 +59,39 @@ export class ItemWriter {
     const gap = notation.between
     const word = titled(this.#dice.pick(notation.words.question), this.#dice).replace(/\*/g, '')
     const isHead = notation.number === 'word line'
+    if (notation.records && item.kind !== 'match' && item.kind !== 'grid') {
+      this.#record(item, id, shown)
+      return
+    }
     if (isHead) this.put(`${this.#dice.does(0.4) ? '### ' : ''}${word} ${id}${notation.points === 'brackets' ? ` (2 ${notation.words.points[0] ?? 'p'})` : ''}`, 'facts', gap)
     else if (notation.facts && this.#dice.does(0.5)) this.put(`[${id}]  ${titled(notation.words.level?.[0] ?? 'Level', this.#dice)}: Apply   2 ${notation.words.points[0] ?? 'p'}`, 'facts', gap)
     const lead = notation.key === 'lead' && shown && item.kind === 'single' ? `_${this.#keyIds(item)}_ ` : ''
-    const label = `${lead}${itemLabel(notation.number, id, word)}`
+    const label = notation.parts ? `(${id}) ` : `${lead}${itemLabel(notation.number, id, word)}`
     const indent = notation.stemIndent
     this.#body(item, label, indent, this.lines.at(-1)?.role === 'facts' ? 0 : gap, shown)
     if (shown) this.#keyLines(item)
     if (shown || this.#dice.does(0.2)) this.#feedback(item)
     if (notation.facts && this.#dice.does(0.6)) this.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', this.#dice)}: easy`, 'facts')
     void section
+  }
+
+  /** An item as named fields, a line each. */
+  #record(item: GoldItem, id: string, shown: boolean): void {
+    const { words } = this.#notation
+    const dice = this.#dice
+    const width = dice.pick([0, 0, 14])
+    const field = (word: string): string => `${titled(word, dice).replace(/\*/g, '')}: `.padEnd(width)
+    const question = words.columns.stem[0] ?? 'Question'
+    if (dice.does(0.6)) this.put(`${field('ID')}${dice.pick(['', 'Q-', 'NUT-'])}${id}`, 'facts', this.#notation.between)
+    if (dice.does(0.4)) this.put(`${field(words.columns.kind[0] ?? 'Type')}${dice.pick(Object.values(words.kinds).flat())}`, 'facts', this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between)
+    this.wrap(`${field(question)}${item.stem.replaceAll('___', '______')}`, 0, width, 'stem', 'more', this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between)
+    ;(item.options ?? []).forEach((text, at) => this.put(`${field(`${words.columns.option[0] ?? 'Option'} ${String.fromCharCode(65 + at)}`)}${text}`, 'option'))
+    const said = this.said(item)
+    if (said && shown) this.wrap(`${field(item.kind === 'essay' ? dice.pick(words.sample) : dice.pick(words.answer))}${said}`, 0, width, 'answer', 'answer', 0)
+    if (dice.does(0.5)) this.put(`${field(words.points[0] ?? 'Points')}${dice.whole(1, 5)}`, 'facts')
+    if (words.difficulty?.[0] && dice.does(0.4)) this.put(`${field(words.difficulty[0])}easy`, 'facts')
+    if (item.feedback) this.wrap(`${field(dice.pick(words.feedback))}${item.feedback}`, 0, width, 'feedback', 'feedback', 0)
+    if (dice.does(0.3)) this.put('-'.repeat(40), 'out')
   }
 
   #body(item: GoldItem, label: string, indent: number, gap: number, shown: boolean): void {
@@ -91,6 +121,7 @@ export class ItemWriter {
     if (!shown) return text
     const key = this.#typedKey(item)
     if (key && notation.key === 'brackets' && !item.options?.length) return `${text} (${key})`
+    if (key && notation.key === 'margin' && !item.options?.length && key.length < 20) return `${text}${' '.repeat(this.#dice.whole(3, 12))}${key}`
     if (key && notation.key === 'arrow' && !item.options?.length && this.#dice.does(0.5)) return `${text} -> ${key}`
     return text
   }
@@ -150,7 +181,9 @@ export class ItemWriter {
     const indent = ' '.repeat(this.#notation.optionIndent)
     const form = this.#dice.pick(['side', 'side', 'lines', 'lists', 'table'] as const)
     const rows = Math.max(left.length, right.length)
-    const one = (at: number): string => (left[at] === undefined ? '' : `${at + 1}. ${left[at]}`)
+    const first = this.#dice.pick([0, 0, 0, this.#dice.whole(3, 12)])
+    const room = this.#dice.pick(['', '', '', '___ ', '_c_ ', '( ) '])
+    const one = (at: number): string => (left[at] === undefined ? '' : `${room}${first + at + 1}. ${left[at]}`)
     const other = (at: number): string => (right[at] === undefined ? '' : `${String.fromCharCode(97 + at)}) ${right[at]}`)
     if (form === 'lists') {
       left.forEach((_text, at) => this.put(`${indent}${one(at)}`, 'option', 0))
@@ -220,7 +253,7 @@ export class ItemWriter {
     const isMarked = isChoice && ['star', 'behind', 'bold', 'lead'].includes(key)
     const isTicked = isChoice && key === 'tick' && ['☐', '[ ]', '( )'].includes(notation.option)
     const said = this.said(item)
-    const inStem = !item.options?.length && (key === 'brackets' || (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
+    const inStem = !item.options?.length && (key === 'brackets' || (key === 'margin' && said.length < 20) || (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
     if (!said || isMarked || isTicked || inStem || item.kind === 'grid') return
     const indent = ' '.repeat(this.#dice.pick([0, notation.optionIndent]))
     if (item.kind === 'essay') this.wrap(`${titled(this.#dice.pick(notation.words.sample), this.#dice)}: ${said}`, 0, 0, 'answer', 'answer', notation.inside)
