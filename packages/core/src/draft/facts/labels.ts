@@ -81,7 +81,7 @@ function plainLabels(shadow: string, at: number, lead: string): LabelFact[] {
 
 /** "3 apples", "A cat", "1 b": a figure or one capital before a single blank. */
 function isWeak(core: string, behind: string): boolean {
-  return /^(?:\d{1,3}|\p{Lu}\d{0,2}|\p{Ll}\d{0,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
+  return /^(?:\d{1,3}(?:\.\d{1,2})?|\p{Lu}\d{0,2}|\p{Ll}\d{0,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
 }
 
 /** A label is shut off from what follows it by a sign, by two blanks, or by being circled. */
@@ -92,7 +92,7 @@ function isClosed(shadow: string, open: string, core: string, close: string, beh
   if (!open && /^\s?[)\]}]\d/.test(shadow.slice(behind))) return false
   if (close) return true
   // "2   Areas", "a  fungus", "1.1  Find …"; a sentence may start with one letter, so a single blank is not enough.
-  return /^(?:\s{2,}|\t)\S/.test(shadow.slice(behind)) || (/^\d+\.\d/.test(core) && /^\s\S/.test(shadow.slice(behind)))
+  return /^(?:\s{2,}|\t)\S/.test(shadow.slice(behind))
 }
 
 function readings(core: string): Pick<LabelFact, 'script' | 'value' | 'id' | 'above'>[] {

@@ -25,7 +25,16 @@ export function fold(text: string): string {
 }
 
 const AND = anyOf(wordsFor('and').filter((word) => /^[\p{L}]/u.test(word)))
-const BETWEEN = new RegExp(`^\\s*(?:[,;/&+、，·|→>–—-]|${AND}(?=[\\s(])|\\s)\\s*`, 'iu')
+const BETWEEN = /^\s*(?:[,;/&+、，·|→>–—-]|\s)\s*/u
+const AND_BETWEEN = new RegExp(`^[\\s,]*(${AND})(?=[\\s(])\\s*`, 'iu')
+
+/** What stands between two labels: a sign, a blank, or a word for "and" that is no label of the alternatives itself. */
+function betweenAt(text: string, entries: readonly Entry[]): RegExpExecArray | null {
+  const word = AND_BETWEEN.exec(text)
+  if (word?.[1] && (word[1].length > 1 || entryIndex(word[1], entries) < 0)) return word
+  return BETWEEN.exec(text)
+}
+
 const TOKEN =
   /^(?:(?:option|choice|letter|nr\.?|no\.?)\s+)?(?:[([]\s?(\p{L}|\d{1,2}|[ivx]{2,4})\s?[)\]]|(\p{L}|\d{1,2}|[ivx]{2,4})(?:\s?[.)\]:](?!\d)|(?![\p{L}\p{N}\p{M}'’]))|([①-⑳]))/iu
 
@@ -64,7 +73,7 @@ function labelled(text: string, entries: readonly Entry[]): Named | null {
     const restated = restatedLength(text.slice(at), entries[index])
     at += restated
     end = at
-    const between = BETWEEN.exec(text.slice(at))
+    const between = betweenAt(text.slice(at), entries)
     if (!between) break
     at += between[0].length
   }

@@ -1,0 +1,47 @@
+import { spanText } from '../model.ts'
+import { assembleText } from '../../testing/records.ts'
+import { giveListedKeys } from './lists.ts'
+
+const ITEMS = [
+  '1. Which rope?\na) hemp\nb) nylon\nc) cotton',
+  '2. Which knot?\na) reef\nb) bowline\nc) hitch',
+  '3. True or false: Ropes float.',
+  '4. How many strands?',
+  '5. Which light?\na) red\nb) green\nc) white',
+].join('\n\n')
+
+/** What the items are given, in their order, whatever way the list is written. */
+function given(list: string): string[] {
+  const { records, facts } = assembleText(ITEMS, list)
+  giveListedKeys([{ facts, after: records.length, section: records[0]!.section }], records)
+  return records.map((record) => record.statements.map((one) => spanText(one.value)).join('|'))
+}
+
+// Ways in which people write the same list of keys: common practice, no published source.
+test.each([
+  ['a line each', '1. b\n2. b\n3. false\n4. 3\n5. c'],
+  ['in a row', '1 b  2 b  3 false  4 3  5 c'],
+  ['with commas', '1-b, 2-b, 3-false, 4-3, 5-c'],
+  ['glued', '1b 2b 3 false 4: 3 5c'],
+  ['with words', 'Q1: nylon\nQ2: bowline\nQ3: False\nQ4: 3\nQ5: white'],
+  ['in columns', '1 b      4 3\n2 b      5 c\n3 false'],
+  ['backwards', '5. c\n4. 3\n3. false\n2. b\n1. b'],
+  ['rows of a table', '| No | Key |\n| 1 | b |\n| 2 | b |\n| 3 | false |\n| 4 | 3 |\n| 5 | c |'],
+  ['across a table', '| No | 1 | 2 | 3 | 4 | 5 |\n| Key | b | b | false | 3 | c |'],
+  ['without numbers', 'b\nb\nfalse\n3\nc'],
+])('a list of keys %s', (_name, list) => {
+  const keys = given(list).map((key) => key.toLowerCase())
+  expect(keys.map((key, at) => [['b', 'nylon'], ['b', 'bowline'], ['false'], ['3'], ['c', 'white']][at]!.includes(key))).toEqual([true, true, true, true, true])
+})
+
+test('letters for a range of numbers', () => {
+  expect(given('1–2 BB').slice(0, 2)).toEqual(['B', 'B'])
+})
+
+test('a remark goes along with its key', () => {
+  expect(given('1. b (it stretches)\n2. b')[0]).toBe('b (it stretches)')
+})
+
+test('a text that fits no item gives nothing', () => {
+  expect(given('Have a nice holiday, see you in 2 weeks.')).toEqual(['', '', '', '', ''])
+})
