@@ -12,7 +12,13 @@ import { main } from './say.mjs'
  */
 const core = new URL('../packages/core/dist/', import.meta.url)
 const root = new URL('../', import.meta.url).pathname
-const FOLDERS = ['packages/core/samples/drafts', 'packages/core/samples/layouts', 'packages/documents/samples', 'packages/documents/samples/reading', 'packages/core/samples/first-reads']
+const FOLDERS = [
+  'packages/core/samples/drafts',
+  'packages/core/samples/layouts',
+  'packages/documents/samples',
+  'packages/documents/samples/reading',
+  'packages/core/samples/first-reads',
+]
 const TABLE = join(root, 'packages/core/src/draft/roles/weights-table.ts')
 const MADE = 1200
 const FOLDS = 5
@@ -48,7 +54,12 @@ async function labelledDrafts() {
       const contents = await read(draft)
       if (contents.kind !== 'draft') continue
       const keyText = key ? (await read(key)).source.text : undefined
-      drafts.push({ name, set: folder.split('/').slice(-1)[0], source: { ...contents.source, ...(keyText !== undefined && { keyText }) }, gold })
+      drafts.push({
+        name,
+        set: folder.split('/').slice(-1)[0],
+        source: { ...contents.source, ...(keyText !== undefined && { keyText }) },
+        gold,
+      })
     }
   }
   return drafts.sort((a, b) => (a.name < b.name ? -1 : 1))
@@ -84,7 +95,9 @@ async function compare(drafts, show) {
       const own = scores.filter((one) => one.draft.set === set)
       if (own.length) told(`${name}, ${set}`, own)
     }
-    if (show && name === 'weighing reader') for (const one of scores) process.stdout.write(`${one.draft.name}\n${one.told.map((line) => `  ${line}\n`).join('')}`)
+    if (show && name === 'weighing reader')
+      for (const one of scores)
+        process.stdout.write(`${one.draft.name}\n${one.told.map((line) => `  ${line}\n`).join('')}`)
   }
   if (!show) await keptOut(drafts, weights)
 }
@@ -102,7 +115,9 @@ async function keptOut(drafts, weights) {
     lines += roles.length
     roles.forEach((role, at) => (right += (example.allowed[at] >> role) & 1))
   }
-  process.stdout.write(`made drafts in notations kept out of the fit: ${examples.length} drafts, ${lines} lines, role right ${((100 * right) / lines).toFixed(1)} %\n`)
+  process.stdout.write(
+    `made drafts in notations kept out of the fit: ${examples.length} drafts, ${lines} lines, role right ${((100 * right) / lines).toFixed(1)} %\n`,
+  )
 }
 
 async function fitted(drafts) {
@@ -117,10 +132,19 @@ async function folds(drafts) {
   const all = []
   for (let fold = 0; fold < FOLDS; fold++) {
     const weights = await fitted(drafts.filter((_draft, at) => at % FOLDS !== fold))
-    all.push(...(await scored(drafts.filter((_draft, at) => at % FOLDS === fold), (source) => weighDraft(source, weights))))
+    all.push(
+      ...(await scored(
+        drafts.filter((_draft, at) => at % FOLDS === fold),
+        (source) => weighDraft(source, weights),
+      )),
+    )
     process.stderr.write(`fold ${fold + 1} of ${FOLDS}\n`)
   }
-  for (const set of new Set(drafts.map((draft) => draft.set))) told(`left out of the fit, ${set}`, all.filter((one) => one.draft.set === set))
+  for (const set of new Set(drafts.map((draft) => draft.set)))
+    told(
+      `left out of the fit, ${set}`,
+      all.filter((one) => one.draft.set === set),
+    )
   told('left out of the fit, all', all)
 }
 

@@ -5,7 +5,7 @@ import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
 import { giveListedKeys, strayLists } from './keys/lists.ts'
 import { findSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
-import { settleRecord, trimStem } from './kinds/settle.ts'
+import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
 import { mark, type Mark } from './marks.ts'
 import type { DraftSource, Line, ReadItem, Reading, ReadPassage } from './model.ts'
 import { cleanLines } from './passes/clean.ts'
@@ -30,6 +30,7 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   dropFieldWords(records)
   partSoleLines(records)
   const trimmed = records.map((record) => trimStem(record))
+  takeBarePoints(records)
   const stray = strayLists(records)
   takeSlots(records)
   const own = [...assembled.keys, ...stray]
@@ -38,7 +39,12 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   giveSectionPoints(records)
   const signs = findSigns(records)
   const items = records.map((record, at): ReadItem => {
-    const settled = settleRecord(record, trimmed[at] as ReturnType<typeof trimStem>, signs.marked[at] ?? [], signs.names[at] ?? null)
+    const settled = settleRecord(
+      record,
+      trimmed[at] as ReturnType<typeof trimStem>,
+      signs.marked[at] ?? [],
+      signs.names[at] ?? null,
+    )
     return {
       item: settled.item,
       ...placeOf(record),
@@ -59,16 +65,31 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
 }
 
 const ROLE_WORDS: Readonly<Record<Role, string>> = {
-  out: 'no part of any item', passage: 'part of a passage', stem: 'the start of an item', more: 'part of the question', option: 'an option',
-  wrapped: 'the rest of an option', answer: 'a key', feedback: 'feedback', hint: 'a hint', facts: 'a remark about the item', row: 'a pair',
-  bank: 'a word bank', lines: 'room to write', keys: 'part of a list of keys', remark: 'feedback to an option',
+  out: 'no part of any item',
+  passage: 'part of a passage',
+  stem: 'the start of an item',
+  more: 'part of the question',
+  option: 'an option',
+  wrapped: 'the rest of an option',
+  answer: 'a key',
+  feedback: 'feedback',
+  hint: 'a hint',
+  facts: 'a remark about the item',
+  row: 'a pair',
+  bank: 'a word bank',
+  lines: 'room to write',
+  keys: 'part of a list of keys',
+  remark: 'feedback to an option',
 }
 
 /** One mark where an item is not sure: a line of it could as well be something else, or the item as a whole is odd. */
 function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Mark[] {
   const last = record.units.at(-1)?.index ?? 0
   const units = [...record.units.map((unit) => unit.index), last + 1].filter((at) => at < read.probabilities.length)
-  const least = units.reduce((worst, at) => ((read.probabilities[at] ?? 1) < (read.probabilities[worst] ?? 1) ? at : worst), units[0] ?? 0)
+  const least = units.reduce(
+    (worst, at) => ((read.probabilities[at] ?? 1) < (read.probabilities[worst] ?? 1) ? at : worst),
+    units[0] ?? 0,
+  )
   const isUnsure = (read.probabilities[least] ?? 1) < LEAST_PROBABILITY
   const line = read.draft.facts[least]?.unit.line.number ?? 1
   const other = ROLE_WORDS[ROLES[read.others[least] ?? 0] ?? 'out']
@@ -77,14 +98,20 @@ function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Mark[] {
 }
 
 function keyFileBlock(text: string, count: number): KeyLines {
-  const lines: Line[] = cleanLines({ text }).map((line) => ({ ...line, from: 0, to: 0, map: new Array<number>(line.text.length + 1).fill(0) }))
+  const lines: Line[] = cleanLines({ text }).map((line) => ({
+    ...line,
+    from: 0,
+    to: 0,
+    map: new Array<number>(line.text.length + 1).fill(0),
+  }))
   return { facts: unitsOf(lines).map((unit) => factsOf(unit)), after: count, section: NO_SECTION }
 }
 
 /** "Part D (4 points)" above a single item is that item's points; above several it says nothing about each. */
 function giveSectionPoints(records: readonly DraftRecord[]): void {
   const bySection = new Map<number, DraftRecord[]>()
-  for (const record of records) bySection.set(record.section.index, [...(bySection.get(record.section.index) ?? []), record])
+  for (const record of records)
+    bySection.set(record.section.index, [...(bySection.get(record.section.index) ?? []), record])
   for (const own of bySection.values()) {
     const [only] = own
     if (own.length === 1 && only && only.section.pointsInAll !== null) only.points ??= only.section.pointsInAll
@@ -97,7 +124,9 @@ const RANGE = /(\d{1,3})\s?(?:[-–—]|to|and|bis|und|à|et|a|y|e|до|и)\s?(\
 function passageOf(record: DraftRecord, assembled: Assembled): string | null {
   if (record.passage === null) return null
   const passage = assembled.passages[record.passage]
-  const range = passage?.heads.map((head) => RANGE.exec(head.unit.text.replace(/\*/g, ''))).find((found) => found !== null)
+  const range = passage?.heads
+    .map((head) => RANGE.exec(head.unit.text.replace(/\*/g, '')))
+    .find((found) => found !== null)
   const number = Number(record.label?.id)
   if (range && number && (number < Number(range[1]) || number > Number(range[2]))) return null
   return `p${record.passage + 1}`

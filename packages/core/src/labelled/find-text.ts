@@ -48,9 +48,21 @@ export class TextFinder {
   find(text: string, from: number, end = this.#text.length): Found | null {
     const plain = bare(text)
     if (!plain) return null
-    for (let at = this.#text.indexOf(plain, from); at >= 0 && at + plain.length <= end; at = this.#text.indexOf(plain, at + 1))
-      if (this.#starts.has(at) && (plain.length > 3 || this.#starts.has(at + plain.length) || at + plain.length === this.#text.length))
-        return { first: this.#unitAt[at] ?? 0, last: this.#unitAt[at + plain.length - 1] ?? 0, from: at, to: at + plain.length }
+    for (
+      let at = this.#text.indexOf(plain, from);
+      at >= 0 && at + plain.length <= end;
+      at = this.#text.indexOf(plain, at + 1)
+    )
+      if (
+        this.#starts.has(at) &&
+        (plain.length > 3 || this.#starts.has(at + plain.length) || at + plain.length === this.#text.length)
+      )
+        return {
+          first: this.#unitAt[at] ?? 0,
+          last: this.#unitAt[at + plain.length - 1] ?? 0,
+          from: at,
+          to: at + plain.length,
+        }
     return null
   }
 

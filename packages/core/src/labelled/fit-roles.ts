@@ -49,7 +49,10 @@ export function fitReader(examples: readonly Example[], folds = 2): ReaderWeight
   const first = fitRoles(examples, null)
   const votes: Uint8Array[] = examples.map(() => new Uint8Array())
   for (let fold = 0; fold < folds; fold++) {
-    const weights = fitRoles(examples.filter((_example, at) => at % folds !== fold), null)
+    const weights = fitRoles(
+      examples.filter((_example, at) => at % folds !== fold),
+      null,
+    )
     examples.forEach((example, at) => {
       if (at % folds === fold) votes[at] = firstRound(example.draft, weights)
     })
@@ -204,7 +207,9 @@ function learnFrom({ rows, gaps, allowed }: Case, features: Learnt, steps: reado
       for (let at = rows.starts[line] ?? 0; at < (rows.starts[line + 1] ?? 0); at++)
         features.learn((rows.ids[at] ?? 0) * ROLE_COUNT, gradient, rows.values[at] ?? 0)
     const own = turns[gap ? 1 : 0]
-    if (line > 0) for (let pair = 0; pair < PAIRS; pair++) own[pair] = (own[pair] ?? 0) + (right.steps[line]?.[pair] ?? 0) - (free.steps[line]?.[pair] ?? 0)
+    if (line > 0)
+      for (let pair = 0; pair < PAIRS; pair++)
+        own[pair] = (own[pair] ?? 0) + (right.steps[line]?.[pair] ?? 0) - (free.steps[line]?.[pair] ?? 0)
   })
   steps.forEach((learnt, at) => learnt.learn(0, turns[at] as Float64Array, 1))
 }
@@ -214,7 +219,8 @@ function scoresAt(rows: Rows, line: number, weights: Float64Array): Float64Array
   for (let at = rows.starts[line] ?? 0; at < (rows.starts[line + 1] ?? 0); at++) {
     const base = (rows.ids[at] ?? 0) * ROLE_COUNT
     const value = rows.values[at] ?? 0
-    for (let role = 0; role < ROLE_COUNT; role++) scores[role] = (scores[role] ?? 0) + (weights[base + role] ?? 0) * value
+    for (let role = 0; role < ROLE_COUNT; role++)
+      scores[role] = (scores[role] ?? 0) + (weights[base + role] ?? 0) * value
   }
   return scores
 }

@@ -127,10 +127,16 @@ class GoldAligner {
   #endOf({ item, stem }: Placed): number {
     const end = this.#keysFrom > stem.last ? this.#finder.startOf(this.#keysFrom) : this.#finder.length
     let from = stem.to
-    for (const option of [...(item.options ?? []), ...(item.left ?? []), ...(item.right ?? [])]) from = Math.max(from, this.#finder.find(option, stem.to, end)?.to ?? 0)
+    for (const option of [...(item.options ?? []), ...(item.left ?? []), ...(item.right ?? [])])
+      from = Math.max(from, this.#finder.find(option, stem.to, end)?.to ?? 0)
     const isNumbered = (facts: Facts): boolean =>
-      facts.label?.script === 'number' || facts.label?.script === 'word' || facts.flags.has('keyTitle') || (facts.bars > 1 && item.kind !== 'match' && item.kind !== 'grid')
-    const next = this.#facts.findIndex((facts, at) => at > stem.last && this.#finder.startOf(at) >= from && isNumbered(facts))
+      facts.label?.script === 'number' ||
+      facts.label?.script === 'word' ||
+      facts.flags.has('keyTitle') ||
+      (facts.bars > 1 && item.kind !== 'match' && item.kind !== 'grid')
+    const next = this.#facts.findIndex(
+      (facts, at) => at > stem.last && this.#finder.startOf(at) >= from && isNumbered(facts),
+    )
     return next > 0 ? Math.min(end, this.#finder.startOf(next)) : end
   }
 
@@ -141,7 +147,9 @@ class GoldAligner {
   /** A remark that begins on a line of its key is said in that line. */
   #behindOwnLine(found: Found): { first: number; last: number } {
     const cue = this.#facts[found.first]?.cue?.role
-    return cue === 'answer' && this.#roles[found.first] === null ? (this.#mark({ first: found.first, last: found.first }, 'answer'), { first: found.first + 1, last: found.last }) : found
+    return cue === 'answer' && this.#roles[found.first] === null
+      ? (this.#mark({ first: found.first, last: found.first }, 'answer'), { first: found.first + 1, last: found.last })
+      : found
   }
 
   #options(item: GoldItem, stem: Found, end: number): void {
@@ -158,7 +166,9 @@ class GoldAligner {
 
   #labelAt(found: Found, place: number): string {
     const facts = this.#facts[found.first]
-    const part = facts?.run.find((one) => bare(facts.unit.text.slice(one.from, one.to)).startsWith(this.#finder.textOf(found).slice(0, 4)))
+    const part = facts?.run.find((one) =>
+      bare(facts.unit.text.slice(one.from, one.to)).startsWith(this.#finder.textOf(found).slice(0, 4)),
+    )
     return part?.id ?? facts?.label?.id ?? String.fromCharCode(97 + place)
   }
 
@@ -203,7 +213,11 @@ class GoldAligner {
     const labels = isIndexed ? (item.key as readonly number[]).map((index) => this.#labels[index] ?? '').join('') : ''
     const said = [...keyTexts(item), labels].map(bare).filter(Boolean)
     const body = bare(facts.unit.text.slice(facts.body))
-    return said.some((key) => [own, behind, body].some((text) => text === key || (text.startsWith(key) && (key.length > 2 || text.length < 12))))
+    return said.some((key) =>
+      [own, behind, body].some(
+        (text) => text === key || (text.startsWith(key) && (key.length > 2 || text.length < 12)),
+      ),
+    )
   }
 
   #allowed(facts: Facts, at: number, placed: readonly Placed[], last: number): number {
@@ -211,7 +225,9 @@ class GoldAligner {
     if (role) return bitOf(role)
     if (facts.flags.has('rule')) return bitOf('out')
     const first = placed[0]?.stem.first ?? Number.POSITIVE_INFINITY
-    const isDropped = (this.#gold.dropped ?? []).some((text) => bare(text) !== '' && bare(facts.unit.text).includes(bare(text)))
+    const isDropped = (this.#gold.dropped ?? []).some(
+      (text) => bare(text) !== '' && bare(facts.unit.text).includes(bare(text)),
+    )
     if (isDropped && !facts.flags.has('keyPairs')) return bitOf('out')
     if (this.#isHead(facts, at)) return bitOf('facts')
     if (at < first) return facts.flags.has('keyPairs') ? bitOf('out', 'keys') : bitOf('out')
@@ -228,7 +244,17 @@ class GoldAligner {
     const isNumbered = label && (label.script === 'number' || label.script === 'word') && facts.words <= 4
     if (!isNumbered && facts.cue?.role !== 'other') return false
     const below = this.#roles.indexOf('stem', at)
-    return below > at && below <= at + 3 && !this.#facts[below]?.label && this.#facts.slice(at + 1, below).every((one, more) => this.#roles[at + 1 + more] === null || this.#roles[at + 1 + more] === 'facts' || one.cue !== null)
+    return (
+      below > at &&
+      below <= at + 3 &&
+      !this.#facts[below]?.label &&
+      this.#facts
+        .slice(at + 1, below)
+        .every(
+          (one, more) =>
+            this.#roles[at + 1 + more] === null || this.#roles[at + 1 + more] === 'facts' || one.cue !== null,
+        )
+    )
   }
 
   /** A line of a list of keys: pairs of numbers and letters, a title of such a list, or what an item's key says in words. */
@@ -239,7 +265,9 @@ class GoldAligner {
     if (at >= this.#keysFrom && /^(?:number|roman|word)$/.test(facts.label?.script ?? '')) return true
     const plain = bare(facts.unit.text)
     return this.#gold.items.some((item) => {
-      const texts = [...keyTexts(item), item.sample ?? '', item.feedback ?? ''].map(bare).filter((text) => text.length > 3)
+      const texts = [...keyTexts(item), item.sample ?? '', item.feedback ?? '']
+        .map(bare)
+        .filter((text) => text.length > 3)
       return texts.some((text) => plain.includes(text) || (plain.length > 12 && text.includes(plain)))
     })
   }
@@ -254,18 +282,33 @@ export function keyTexts(item: GoldItem): string[] {
       const indexes = item.key as readonly number[]
       const letters = indexes.map((index) => String.fromCharCode(97 + index))
       const texts = indexes.map((index) => item.options?.[index] ?? '')
-      return [letters.join(''), letters.join('and'), texts.join(''), ...(indexes.length === 1 ? [letters[0] ?? '', texts[0] ?? ''] : [])]
+      return [
+        letters.join(''),
+        letters.join('and'),
+        texts.join(''),
+        ...(indexes.length === 1 ? [letters[0] ?? '', texts[0] ?? ''] : []),
+      ]
     }
     case 'truefalse':
-      return item.key[0] === true ? ['true', 't', 'richtig', 'vrai', 'verdadero', 'right', 'yes'] : item.key[0] === false ? ['false', 'f', 'falsch', 'faux', 'falso', 'wrong', 'no'] : []
+      return item.key[0] === true
+        ? ['true', 't', 'richtig', 'vrai', 'verdadero', 'right', 'yes']
+        : item.key[0] === false
+          ? ['false', 'f', 'falsch', 'faux', 'falso', 'wrong', 'no']
+          : []
     case 'short':
       return item.key.map(String)
     case 'numeric':
-      return (item.key as readonly Record<string, number>[]).flatMap((key) => [String(key['value'] ?? key['min'] ?? '')])
+      return (item.key as readonly Record<string, number>[]).flatMap((key) => [
+        String(key['value'] ?? key['min'] ?? ''),
+      ])
     case 'cloze':
       return [(item.key as readonly (readonly string[])[]).map((gap) => gap[0] ?? '').join('')]
     case 'match':
-      return [(item.key as readonly (readonly [number, number])[]).map(([l, r]) => `${l + 1}${String.fromCharCode(97 + r)}`).join('')]
+      return [
+        (item.key as readonly (readonly [number, number])[])
+          .map(([l, r]) => `${l + 1}${String.fromCharCode(97 + r)}`)
+          .join(''),
+      ]
     default:
       return []
   }
@@ -274,8 +317,11 @@ export function keyTexts(item: GoldItem): string[] {
 function isFacts(item: GoldItem, facts: Facts): boolean {
   if (facts.flags.has('remark')) return true
   const role = facts.cue?.role
-  if (role === 'points' || role === 'difficulty' || role === 'level' || role === 'tags' || role === 'outcome') return true
-  const values = [item.difficulty, item.level, item.outcome, ...(item.tags ?? [])].flatMap((text) => (text ? [bare(text)] : []))
+  if (role === 'points' || role === 'difficulty' || role === 'level' || role === 'tags' || role === 'outcome')
+    return true
+  const values = [item.difficulty, item.level, item.outcome, ...(item.tags ?? [])].flatMap((text) =>
+    text ? [bare(text)] : [],
+  )
   const plain = bare(facts.unit.text)
   return values.some((value) => value.length > 2 && plain.includes(value))
 }

@@ -12,7 +12,13 @@ const OUT = 1 << ROLE_INDEX.out
 export function stockOf(drafts: readonly LabelledDraft[], examples: readonly Example[]): Stock {
   const outLines = examples.flatMap((example) =>
     example.draft.facts.flatMap((facts, at) =>
-      example.allowed[at] === OUT && facts.words > 1 && facts.bars === 0 && !facts.flags.has('rule') && facts.unit.text.length < 140 ? [facts.unit.text] : [],
+      example.allowed[at] === OUT &&
+      facts.words > 1 &&
+      facts.bars === 0 &&
+      !facts.flags.has('rule') &&
+      facts.unit.text.length < 140
+        ? [facts.unit.text]
+        : [],
     ),
   )
   return {

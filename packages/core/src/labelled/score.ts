@@ -27,7 +27,7 @@ export interface Score {
 
 /** Text as it is compared: quotes, dashes and blanks do not count. */
 export function norm(text: unknown): string {
-  return String(text ?? '')
+  return (typeof text === 'string' ? text : text === undefined || text === null ? '' : JSON.stringify(text))
     .normalize('NFC')
     .replace(/[\u2018\u2019\u201B\u2032]/g, "'")
     .replace(/[\u201C\u201D\u201E\u2033]/g, '"')
@@ -38,7 +38,20 @@ export function norm(text: unknown): string {
     .trim()
 }
 
-const EXTRAS = ['points', 'feedback', 'optionFeedback', 'hint', 'sample', 'unit', 'difficulty', 'level', 'outcome', 'tags', 'bank', 'passage']
+const EXTRAS = [
+  'points',
+  'feedback',
+  'optionFeedback',
+  'hint',
+  'sample',
+  'unit',
+  'difficulty',
+  'level',
+  'outcome',
+  'tags',
+  'bank',
+  'passage',
+]
 
 /** Scores a reading item by item, pairing items in order so that the likenesses add up to the most. */
 export function scoreReading(reading: Reading, gold: Gold): Score {
@@ -66,7 +79,10 @@ export function scoreReading(reading: Reading, gold: Gold): Score {
       if (want === undefined) continue
       count.extras++
       if (same(want, plainExtra(field, got[field]))) count.extrasRight++
-      else told.push(`${at} ${field}: wanted ${JSON.stringify(want)}, read ${JSON.stringify(plainExtra(field, got[field]))}`)
+      else
+        told.push(
+          `${at} ${field}: wanted ${JSON.stringify(want)}, read ${JSON.stringify(plainExtra(field, got[field]))}`,
+        )
     }
     if (wrong.length) {
       told.push(`wrong ${at} (${wrong.join(', ')}; ${flags.join(' ') || 'silent'})`)
@@ -79,7 +95,14 @@ export function scoreReading(reading: Reading, gold: Gold): Score {
   })
   const leaks = leaksOf(read, gold)
   for (const text of leaks) told.push(`leaked: «${text}»`)
-  return { gold: wanted.length, ...count, missed: wanted.length - pairs.size, spurious: read.length - pairs.size, leaked: leaks.length, told }
+  return {
+    gold: wanted.length,
+    ...count,
+    missed: wanted.length - pairs.size,
+    spurious: read.length - pairs.size,
+    leaked: leaks.length,
+    told,
+  }
 }
 
 function leaksOf(read: readonly Fields[], gold: Gold): string[] {
@@ -91,7 +114,12 @@ function leaksOf(read: readonly Fields[], gold: Gold): string[] {
 }
 
 function say(item: Fields): string {
-  return JSON.stringify({ kind: item['kind'], stem: norm(item['stem']), options: offered(item).filter((one) => one.length), key: keyed(item) })
+  return JSON.stringify({
+    kind: item['kind'],
+    stem: norm(item['stem']),
+    options: offered(item).filter((one) => one.length),
+    key: keyed(item),
+  })
 }
 
 function texts(list: unknown): string[] {
@@ -99,8 +127,20 @@ function texts(list: unknown): string[] {
 }
 
 function offered(item: Fields): unknown[][] {
-  const choices = item['kind'] === 'cloze' ? ((item['choices'] as readonly unknown[] | undefined) ?? []).map((one) => (one ? texts(one) : null)).filter(Boolean) : []
-  return [texts(item['options']), texts(item['left']), texts(item['right']).sort(), texts(item['rows']), texts(item['columns']), choices]
+  const choices =
+    item['kind'] === 'cloze'
+      ? ((item['choices'] as readonly unknown[] | undefined) ?? [])
+          .map((one) => (one ? texts(one) : null))
+          .filter(Boolean)
+      : []
+  return [
+    texts(item['options']),
+    texts(item['left']),
+    texts(item['right']).sort(),
+    texts(item['rows']),
+    texts(item['columns']),
+    choices,
+  ]
 }
 
 function rounded(value: unknown): unknown {
@@ -111,7 +151,8 @@ function rounded(value: unknown): unknown {
 function keyed(item: Fields): unknown[] {
   const key = (item['key'] as readonly unknown[] | undefined) ?? []
   const at = (field: string, index: number): string => norm((item[field] as readonly string[] | undefined)?.[index])
-  const pairs = (left: string, right: string): string[] => (key as readonly (readonly [number, number])[]).map(([a, b]) => `${at(left, a)} = ${at(right, b)}`).sort()
+  const pairs = (left: string, right: string): string[] =>
+    (key as readonly (readonly [number, number])[]).map(([a, b]) => `${at(left, a)} = ${at(right, b)}`).sort()
   switch (item['kind']) {
     case 'single':
     case 'multiple':
@@ -127,7 +168,16 @@ function keyed(item: Fields): unknown[] {
     case 'cloze':
       return key.map((gap) => bagOf(gap))
     case 'numeric':
-      return (key as readonly Record<string, number>[]).map((one) => ('min' in one ? [rounded(one['min']), rounded(one['max'])] : [rounded((one['value'] ?? 0) - (one['tolerance'] ?? 0)), rounded((one['value'] ?? 0) + (one['tolerance'] ?? 0))])).sort()
+      return (key as readonly Record<string, number>[])
+        .map((one) =>
+          'min' in one
+            ? [rounded(one['min']), rounded(one['max'])]
+            : [
+                rounded((one['value'] ?? 0) - (one['tolerance'] ?? 0)),
+                rounded((one['value'] ?? 0) + (one['tolerance'] ?? 0)),
+              ],
+        )
+        .sort()
     case 'truefalse':
       return [...key]
     default:
@@ -136,7 +186,9 @@ function keyed(item: Fields): unknown[] {
 }
 
 function bagOf(list: unknown): string[] {
-  return texts(list).map((word) => word.toLowerCase()).sort()
+  return texts(list)
+    .map((word) => word.toLowerCase())
+    .sort()
 }
 
 function same(a: unknown, b: unknown): boolean {
@@ -160,13 +212,15 @@ function fewestWrong(gold: Fields, read: Fields): string[] {
 
 function plainExtra(field: string, value: unknown): unknown {
   if (field === 'passage') return value ? 'yes' : undefined
-  if (Array.isArray(value)) return value.every((one) => one === null) ? undefined : value.map((one) => (one === null ? null : norm(one)))
+  if (Array.isArray(value))
+    return value.every((one) => one === null) ? undefined : value.map((one) => (one === null ? null : norm(one)))
   if (typeof value === 'number') return rounded(value)
   return value === undefined || value === null || value === '' ? undefined : norm(value)
 }
 
 function likeness(gold: Fields, read: Fields): number {
-  const all = (item: Fields): string => [...texts(item['options']), ...texts(item['left']), ...texts(item['rows'])].join(' ')
+  const all = (item: Fields): string =>
+    [...texts(item['options']), ...texts(item['left']), ...texts(item['rows'])].join(' ')
   return similarity(norm(gold['stem']), norm(read['stem'])) + 0.5 * similarity(all(gold), all(read))
 }
 
@@ -191,10 +245,14 @@ function align(gold: readonly Fields[], read: readonly Fields[]): Map<number, nu
   for (let g = gold.length - 1; g >= 0; g--)
     for (let r = read.length - 1; r >= 0; r--) {
       const score = scores[g]?.[r] ?? 0
-      ;(best[g] as Float64Array)[r] = Math.max(at(g + 1, r), at(g, r + 1), score >= LEAST_LIKENESS ? at(g + 1, r + 1) + score : 0)
+      ;(best[g] as Float64Array)[r] = Math.max(
+        at(g + 1, r),
+        at(g, r + 1),
+        score >= LEAST_LIKENESS ? at(g + 1, r + 1) + score : 0,
+      )
     }
   const pairs = new Map<number, number>()
-  for (let g = 0, r = 0; g < gold.length && r < read.length; ) {
+  for (let g = 0, r = 0; g < gold.length && r < read.length;) {
     const score = scores[g]?.[r] ?? 0
     if (score >= LEAST_LIKENESS && at(g, r) === at(g + 1, r + 1) + score) pairs.set(g++, r++)
     else if (at(g, r) === at(g + 1, r)) g++

@@ -137,7 +137,7 @@ function optionCells(row: Row, layout: ColumnLayout): DocumentCell[] {
     const cell = row[index] ?? []
     const text = optionText(cellText(cell))
     if (!text) return []
-    if (role === 'option' && /\n/.test(text)) return splitOptions(text).map((part) => [{ text: part, styles: [] }])
+    if (role === 'option' && text.includes('\n')) return splitOptions(text).map((part) => [{ text: part, styles: [] }])
     if (role === 'option' || role === 'right') return [cell]
     return role === 'options' ? splitOptions(text).map((part) => [{ text: part, styles: [] }]) : []
   })

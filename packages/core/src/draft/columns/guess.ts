@@ -115,7 +115,13 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
           : 'left'
     else roles[index] = 'option'
   }
-  return withKeyColumn(body, roles) ?? rightFirst(texts.filter((row) => row[stem]), roles)
+  return (
+    withKeyColumn(body, roles) ??
+    rightFirst(
+      texts.filter((row) => row[stem]),
+      roles,
+    )
+  )
 }
 
 /** Without headers the key is the column whose cells name another column's option in most rows, from the right. */

@@ -33,11 +33,18 @@ const SEARCHED = 8
  */
 export function expandByShape(rows: Rows): DocumentBlock[] | null {
   const texts = rows.map((row) => row.map((cell) => cellText(cell).trim()))
-  const parts = judgementColumns(rows, texts) ?? boxCells(rows, texts) ?? tickColumns(rows, texts) ?? optionRows(rows, texts) ?? downwards(rows, texts)
+  const parts =
+    judgementColumns(rows, texts) ??
+    boxCells(rows, texts) ??
+    tickColumns(rows, texts) ??
+    optionRows(rows, texts) ??
+    downwards(rows, texts)
   const count = parts?.filter((part) => 'item' in part).length ?? 0
   if (!parts || count < 2) return null
   let number = 0
-  return parts.flatMap((part) => ('item' in part ? itemBlocks(part.item, ++number) : [{ type: 'table' as const, rows: [part.row] }]))
+  return parts.flatMap((part) =>
+    'item' in part ? itemBlocks(part.item, ++number) : [{ type: 'table' as const, rows: [part.row] }],
+  )
 }
 
 type Texts = readonly (readonly string[])[]
@@ -74,7 +81,9 @@ function otherRoles(texts: Texts, firstItem: number, used: ReadonlySet<number>):
   return Array.from({ length: width(texts) }, (_none, at) => {
     if (used.has(at)) return null
     const heads = column(texts.slice(0, Math.min(firstItem, SEARCHED)), at)
-    const role = heads.map((head) => roleOfHeader(head)).find((one) => one !== null && one !== 'stem' && one !== 'option' && one !== 'options' && one !== 'key')
+    const role = heads
+      .map((head) => roleOfHeader(head))
+      .find((one) => one !== null && one !== 'stem' && one !== 'option' && one !== 'options' && one !== 'key')
     return role ?? null
   })
 }
@@ -92,14 +101,24 @@ function judgementColumns(rows: Rows, texts: Texts): Part[] | null {
   const truth = head.findIndex((text) => text !== '' && truthOf(text, true) === true)
   const falsehood = head.findIndex((text) => text !== '' && truthOf(text, true) === false)
   const stem = truth < 0 || falsehood < 0 ? -1 : stemColumn(texts.slice(1), Math.min(truth, falsehood))
-  if (stem < 0 || Math.abs(truth - falsehood) !== 1 || head.some((text) => cues.isYesNo(text) && text.length > 1)) return null
+  if (stem < 0 || Math.abs(truth - falsehood) !== 1 || head.some((text) => cues.isYesNo(text) && text.length > 1))
+    return null
   const ticked = texts.slice(1).filter((row) => TICK.test(row[truth] ?? '') || TICK.test(row[falsehood] ?? '')).length
   if (ticked < (texts.length - 1) * 0.5) return null
   return rows.map((row, at): Part => {
     const [isTrue, isFalse] = [TICK.test(texts[at]?.[truth] ?? ''), TICK.test(texts[at]?.[falsehood] ?? '')]
     if (at === 0 || !texts[at]?.[stem]) return { row }
     const options = [truth, falsehood].map((index) => rows[0]?.[index] ?? [])
-    return { item: { stem: row[stem] ?? [], options, keyed: isTrue ? [0] : isFalse ? [1] : [], remarks: [], more: [], number: texts[at]?.slice(0, stem).find((text) => /^\d+$/.test(text)) } }
+    return {
+      item: {
+        stem: row[stem] ?? [],
+        options,
+        keyed: isTrue ? [0] : isFalse ? [1] : [],
+        remarks: [],
+        more: [],
+        number: texts[at]?.slice(0, stem).find((text) => /^\d+$/.test(text)),
+      },
+    }
   })
 }
 
@@ -184,7 +203,9 @@ function lastOption(texts: Texts, options: readonly number[], ticks: readonly nu
   const next = (ticks.at(-1) ?? 0) + 1
   const cells = column(texts, next).filter(Boolean)
   const beside = column(texts, next + 1).filter(Boolean)
-  return cells.length >= texts.length * 0.3 && beside.length <= 1 && options.length > 1 && meanLength(cells) < 60 ? next : null
+  return cells.length >= texts.length * 0.3 && beside.length <= 1 && options.length > 1 && meanLength(cells) < 60
+    ? next
+    : null
 }
 
 function verdictOf(text: string): boolean | null {
@@ -197,9 +218,17 @@ function optionRows(rows: Rows, texts: Texts): Part[] | null {
   const at = Array.from({ length: width(texts) }, (_none, index) => index)
   const verdict = at.find((index) => {
     const filled = column(texts, index).filter(Boolean)
-    return filled.length >= texts.length * 0.6 && filled.filter((text) => verdictOf(text) !== null).length >= filled.length * 0.75
+    return (
+      filled.length >= texts.length * 0.6 &&
+      filled.filter((text) => verdictOf(text) !== null).length >= filled.length * 0.75
+    )
   })
-  const option = verdict === undefined ? -1 : [...at].reverse().find((index) => index < verdict && column(texts, index).filter(Boolean).length >= texts.length * 0.7) ?? -1
+  const option =
+    verdict === undefined
+      ? -1
+      : ([...at]
+          .reverse()
+          .find((index) => index < verdict && column(texts, index).filter(Boolean).length >= texts.length * 0.7) ?? -1)
   const stem = option > 0 ? stemColumn(texts, option) : -1
   if (verdict === undefined || stem < 0) return null
   const first = texts.findIndex((row) => verdictOf(row[verdict] ?? '') !== null && row[stem])
@@ -232,10 +261,14 @@ function groupOf(rows: Rows, texts: Texts, { stem, option, verdict, roles }: Opt
       stem: head[stem] ?? [],
       options: own.length > 1 ? own.map(({ row }) => row[option] ?? []) : [],
       keyed: own.flatMap(({ text }, at) => (verdictOf(text?.[verdict] ?? '') ? [at] : [])),
-      remarks: remarkAt < 0 ? [] : own.map(({ row }) => (cellText(row[remarkAt]).trim() ? (row[remarkAt] ?? null) : null)),
+      remarks:
+        remarkAt < 0 ? [] : own.map(({ row }) => (cellText(row[remarkAt]).trim() ? (row[remarkAt] ?? null) : null)),
       more: [
         ...(own.length === 1 && own[0] ? [{ role: 'key' as const, cell: own[0].row[option] ?? [] }] : []),
-        ...othersOf(head, roles.map((role) => (role === 'feedback' && remarkAt >= 0 ? null : role))),
+        ...othersOf(
+          head,
+          roles.map((role) => (role === 'feedback' && remarkAt >= 0 ? null : role)),
+        ),
       ],
     },
   }
@@ -251,9 +284,12 @@ function downwards(rows: Rows, texts: Texts): Part[] | null {
   const filled = column(texts, 0).filter(Boolean).length
   const marks = column(texts, 1).filter(Boolean)
   const ticked = marks.filter((text) => TICK.test(text)).length
-  if (filled < texts.length * 0.8 || ticked < 2 || ticked < marks.length * 0.8 || ticked > texts.length * 0.5) return null
+  if (filled < texts.length * 0.8 || ticked < 2 || ticked < marks.length * 0.8 || ticked > texts.length * 0.5)
+    return null
   const isNumbered = column(texts, 0).filter((text) => NUMBERED.test(text)).length >= 2
-  const starts = texts.map((row) => row[0] !== '' && !TICK.test(row[1] ?? '') && (isNumbered ? NUMBERED : ASKS).test(row[0] ?? ''))
+  const starts = texts.map(
+    (row) => row[0] !== '' && !TICK.test(row[1] ?? '') && (isNumbered ? NUMBERED : ASKS).test(row[0] ?? ''),
+  )
   const first = starts.indexOf(true)
   if (first < 0) return null
   const parts: Part[] = rows.slice(0, first).map((row) => ({ row }))
@@ -283,24 +319,43 @@ function downGroup(rows: Rows, texts: Texts): Part {
 }
 
 const WORDS: Partial<Record<ColumnRole, string>> = {
-  key: 'Answer', points: 'Points', time: 'Time', feedback: 'Explanation', hint: 'Hint', difficulty: 'Difficulty', level: 'Level', outcome: 'Outcome', tags: 'Tags',
+  key: 'Answer',
+  points: 'Points',
+  time: 'Time',
+  feedback: 'Explanation',
+  hint: 'Hint',
+  difficulty: 'Difficulty',
+  level: 'Level',
+  outcome: 'Outcome',
+  tags: 'Tags',
 }
 
 function itemBlocks(item: TableItem, number: number): DocumentBlock[] {
   const letter = (at: number): string => String.fromCharCode(97 + at)
-  const said = (word: string, cell: DocumentCell): DocumentBlock => ({ type: 'paragraph', depth: 1, runs: [{ text: `${word}: `, styles: [] }, ...flat(cell)] })
+  const said = (word: string, cell: DocumentCell): DocumentBlock => ({
+    type: 'paragraph',
+    depth: 1,
+    runs: [{ text: `${word}: `, styles: [] }, ...flat(cell)],
+  })
   return [
     { type: 'paragraph', label: `${item.number ?? number}.`, depth: 0, runs: flat(item.stem) },
     ...item.options.flatMap((cell, at): DocumentBlock[] => [
       { type: 'paragraph', label: `${letter(at)})`, depth: 1, runs: flat(cell) },
-      ...(item.remarks[at] ? [{ type: 'paragraph' as const, depth: 2, runs: [{ text: '→ ', styles: [] }, ...flat(item.remarks[at])] }] : []),
+      ...(item.remarks[at]
+        ? [{ type: 'paragraph' as const, depth: 2, runs: [{ text: '→ ', styles: [] }, ...flat(item.remarks[at])] }]
+        : []),
     ]),
-    ...(item.keyed.length && item.options.length ? [said('Answer', [{ text: item.keyed.map(letter).join(', '), styles: [] }])] : []),
+    ...(item.keyed.length && item.options.length
+      ? [said('Answer', [{ text: item.keyed.map(letter).join(', '), styles: [] }])]
+      : []),
     ...item.more.flatMap(({ role, cell }) => (WORDS[role] ? [said(WORDS[role], cell)] : [])),
   ]
 }
 
 function flat(cell: DocumentCell): DocumentRun[] {
   const runs = cell.map((run) => ({ ...run, text: run.text.replace(/\s*\n\s*/g, ' ') }))
-  return runs.map((run, at) => ({ ...run, text: at === 0 ? run.text.trimStart() : at === runs.length - 1 ? run.text.trimEnd() : run.text }))
+  return runs.map((run, at) => ({
+    ...run,
+    text: at === 0 ? run.text.trimStart() : at === runs.length - 1 ? run.text.trimEnd() : run.text,
+  }))
 }

@@ -58,7 +58,12 @@ function rowsOf(lines: readonly string[]): DocumentCell[][] {
 
 function joined(lines: readonly (readonly string[])[]): string[] {
   const width = Math.max(...lines.map((line) => line.length))
-  return Array.from({ length: width }, (_none, at) => lines.map((line) => (line[at] ?? '').trim()).filter(Boolean).join('\n'))
+  return Array.from({ length: width }, (_none, at) =>
+    lines
+      .map((line) => (line[at] ?? '').trim())
+      .filter(Boolean)
+      .join('\n'),
+  )
 }
 
 function tableEnd(lines: readonly string[], from: number): number {

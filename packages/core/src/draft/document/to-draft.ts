@@ -76,10 +76,15 @@ function readTables(
 
 /** Sheets of one file are laid out alike: a table without headers is read as the one of the same width that says how. */
 function shareLayouts(tables: readonly DocumentTable[], read: Map<DocumentTable, QuestionTable | 'keys'>): void {
-  const known = [...read].flatMap(([table, found]) => (found !== 'keys' && found.layout.leadingRows === 0 ? [{ table, found }] : []))
+  const known = [...read].flatMap(([table, found]) =>
+    found !== 'keys' && found.layout.leadingRows === 0 ? [{ table, found }] : [],
+  )
   for (const table of tables) {
     const wide = Math.max(...table.rows.map((row) => row.length))
-    const like = read.has(table) || wide < 3 || table.rows.length < 3 ? undefined : known.find((one) => one.found.layout.roles.length === wide)
+    const like =
+      read.has(table) || wide < 3 || table.rows.length < 3
+        ? undefined
+        : known.find((one) => one.found.layout.roles.length === wide)
     if (like) read.set(table, { layout: like.found.layout })
   }
 }

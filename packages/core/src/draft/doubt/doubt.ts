@@ -26,7 +26,8 @@ const MOST_OPTIONS = 9
 export function oddness(item: Item, record: DraftRecord): string | null {
   const stem = plainText(item.stem)
   if (!/\p{L}/u.test(stem)) return 'the question has no words'
-  if (labelsAt(stem).some((label) => !label.weak && label.dress !== 'word' && label.value < 40)) return 'the question starts with a number'
+  if (labelsAt(stem).some((label) => !label.weak && label.dress !== 'word' && label.value < 40))
+    return 'the question starts with a number'
   if (isUnparted(record)) return 'a line has wide gaps in it'
   if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
   if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
@@ -36,7 +37,11 @@ export function oddness(item: Item, record: DraftRecord): string | null {
 
 function isUnparted(record: DraftRecord): boolean {
   const pieces = [...record.stem, ...record.entries.flatMap((entry) => entry.pieces)]
-  return pieces.some((piece) => piece.join !== 'preformatted' && /\S(?:\s{4,}|\t| \| )\S/.test(spanText(piece.span).trim().replace(/_{2,}/g, 'x')))
+  return pieces.some(
+    (piece) =>
+      piece.join !== 'preformatted' &&
+      /\S(?:\s{4,}|\t| \| )\S/.test(spanText(piece.span).trim().replace(/_{2,}/g, 'x')),
+  )
 }
 
 function oddOptions(texts: readonly string[]): string | null {
@@ -45,7 +50,9 @@ function oddOptions(texts: readonly string[]): string | null {
   const labelled = texts.filter((text) => labelsAt(text).some((label) => !label.weak)).length
   if (labelled > 1 && labelled >= texts.length - 1) return 'the options start with letters or numbers'
   if (texts.some((text) => optionRun(text, 0).length > 2)) return 'an option holds several'
-  return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer')) ? 'an option may hold the key' : null
+  return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer'))
+    ? 'an option may hold the key'
+    : null
 }
 
 function oddAnswer(key: readonly string[]): string | null {

@@ -89,7 +89,9 @@ describe('prefixes', () => {
   test('a time and a name count where many lines have them', () => {
     const chat = '[03/11, 19:40] Ines: Q1 Which star?\n[03/11, 19:41] Bo: aye\n[03/11, 19:42] Ines: a) Sirius'
     expect(unitsIn(chat).map((unit) => unit.text)).toEqual(['Q1 Which star?', 'aye', 'a) Sirius'])
-    expect(unitsIn('10:30 is when we meet.\nNo more.\nNone.').map((unit) => unit.text)[0]).toBe('10:30 is when we meet.')
+    expect(unitsIn('10:30 is when we meet.\nNo more.\nNone.').map((unit) => unit.text)[0]).toBe(
+      '10:30 is when we meet.',
+    )
   })
 })
 

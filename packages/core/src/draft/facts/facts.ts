@@ -1,6 +1,18 @@
 import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
-import { answerLetterAt, cues, findPoints, keywordAt, keywordsWithin, remarksIn, timeLimitIn, trueFalseLead, trueFalseTail, truthOf, type KeywordRole } from '../words.ts'
+import {
+  answerLetterAt,
+  cues,
+  findPoints,
+  keywordAt,
+  keywordsWithin,
+  remarksIn,
+  timeLimitIn,
+  trueFalseLead,
+  trueFalseTail,
+  truthOf,
+  type KeywordRole,
+} from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
 import { countedLabel, leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'
@@ -44,10 +56,40 @@ export interface Facts {
 }
 
 export type Flag =
-  | 'section' | 'keyTitle' | 'identity' | 'chatter' | 'instruction' | 'legend' | 'rule' | 'blankLine' | 'arrow'
-  | 'bracketed' | 'capitals' | 'lowercase' | 'truthLead' | 'truthTail' | 'truthWord' | 'points' | 'letter' | 'number'
-  | 'asksMatch' | 'asksOrder' | 'asksEssay' | 'asksSeveral' | 'remark' | 'code' | 'picture' | 'pairSign' | 'web'
-  | 'counts' | 'strokes' | 'commas' | 'keyPairs' | 'dashStart' | 'starts' | 'quoteStart'
+  | 'section'
+  | 'keyTitle'
+  | 'identity'
+  | 'chatter'
+  | 'instruction'
+  | 'legend'
+  | 'rule'
+  | 'blankLine'
+  | 'arrow'
+  | 'bracketed'
+  | 'capitals'
+  | 'lowercase'
+  | 'truthLead'
+  | 'truthTail'
+  | 'truthWord'
+  | 'points'
+  | 'letter'
+  | 'number'
+  | 'asksMatch'
+  | 'asksOrder'
+  | 'asksEssay'
+  | 'asksSeveral'
+  | 'remark'
+  | 'code'
+  | 'picture'
+  | 'pairSign'
+  | 'web'
+  | 'counts'
+  | 'strokes'
+  | 'commas'
+  | 'keyPairs'
+  | 'dashStart'
+  | 'starts'
+  | 'quoteStart'
 
 const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]/g
 const RULE = /^[\s\-–—=_*~·.#+✂|]{3,}$|^[\W_]*(?:[-–—=*]\s?){5,}/u
@@ -55,8 +97,10 @@ const WRITING_LINE = /^(?:\p{L}{0,20}\s?[:=]?\s{0,6})?[_.…\s]{6,}$/u
 const ARROW = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳)\s*(?=\S)/u
 const BRACKETED = /^[([{（【].*[)\]}）】][.]?$/u
 const PAIR_SIGN = /^.{1,70}?\s*(?:=|→|->|⇒|=>|—>|\s[–—]\s|\s-\s|\s{2,}o\s{2,}|•\s{3,})\s*\S.{0,110}$/u
-const KEY_PAIR = /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?[.):=\-–—]{0,2}\s?(?:[A-Ha-hА-Га-гRVFT✓①-⑤]|[a-d][,+]\s?[a-d])(?=$|[\s,;.|)])/gu
-const KEY_RANGE = /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
+const KEY_PAIR =
+  /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?[.):=\-–—]{0,2}\s?(?:[A-Ha-hА-Га-гRVFT✓①-⑤]|[a-d][,+]\s?[a-d])(?=$|[\s,;.|)])/gu
+const KEY_RANGE =
+  /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
 
 const NONE: ReadonlySet<string> = new Set()
@@ -68,7 +112,12 @@ const BOXED = /^(?:[([]\s?[xX✓✔*]?\s?[)\]]|[☐☑☒□■○●◯])\s/u
 export function withLabel(facts: Facts, label: LabelFact | null): Facts {
   if (!label || label === facts.label) return facts
   const box = boxAt(facts.unit.text, label.to)
-  return { ...facts, label, body: box ? box.to : label.to, ...(box && { box: box.checked ? ('ticked' as const) : ('open' as const) }) }
+  return {
+    ...facts,
+    label,
+    body: box ? box.to : label.to,
+    ...(box && { box: box.checked ? ('ticked' as const) : ('open' as const) }),
+  }
 }
 
 /** Everything that a line says for itself. Linear in the text. */
@@ -107,13 +156,16 @@ export function factsOf(unit: Unit, leads: ReadonlySet<string> = NONE, counted: 
 /** The labels at the start of a text, or behind its bullet; a box is none, although `[x]` could be. */
 function labelsOf(text: string, shift: number, bulletTo: number): LabelFact[] {
   if (BOXED.test(text) && !BOXED_LABEL.test(text)) return []
-  const moved = (by: number): LabelFact[] => labelsAt(text.slice(by)).map((label) => ({ ...label, from: label.from + by, to: label.to + by }))
+  const moved = (by: number): LabelFact[] =>
+    labelsAt(text.slice(by)).map((label) => ({ ...label, from: label.from + by, to: label.to + by }))
   const own = moved(shift)
   return own.length || bulletTo <= 0 ? own : moved(bulletTo).filter((label) => !label.weak && label.dress !== 'word')
 }
 
 function formulasIn(unit: Unit): (readonly [number, number])[] {
-  return unit.line.styles.filter((range) => range.style === 'tex').map((range) => [range.from - unit.from, range.to - unit.from] as const)
+  return unit.line.styles
+    .filter((range) => range.style === 'tex')
+    .map((range) => [range.from - unit.from, range.to - unit.from] as const)
 }
 
 function cueAt(text: string, at: number): CueFact | null {
@@ -143,7 +195,11 @@ function countOf(pattern: RegExp, text: string): number {
   return text.match(pattern)?.length ?? 0
 }
 
-function dressOf(styles: readonly StyleRange[], from: number, to: number): Pick<Facts, 'bold' | 'slanted' | 'coloured'> {
+function dressOf(
+  styles: readonly StyleRange[],
+  from: number,
+  to: number,
+): Pick<Facts, 'bold' | 'slanted' | 'coloured'> {
   let bold = 0
   let slanted = 0
   let coloured = 0
@@ -187,7 +243,10 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
   ['asksOrder', (_text, rest) => cues.asksOrder(rest)],
   ['asksEssay', (_text, rest) => cues.asksEssay(rest)],
   ['asksSeveral', (_text, rest) => cues.asksSeveral(rest)],
-  ['remark', (text) => /^[([].{2,60}[)\]]$/.test(text) && remarksIn(text.slice(1, -1)) !== null || timeLimitIn(text) !== null],
+  [
+    'remark',
+    (text) => (/^[([].{2,60}[)\]]$/.test(text) && remarksIn(text.slice(1, -1)) !== null) || timeLimitIn(text) !== null,
+  ],
   ['code', (_text, _rest, unit) => unit.line.preformatted],
   ['picture', (text) => text.includes('[image: ')],
   ['pairSign', (_text, rest) => PAIR_SIGN.test(rest)],

@@ -24,7 +24,8 @@ export interface LabelFact {
 const CORE =
   /(?:\d{1,3}(?:\.\d{1,2}){0,2}(?![\d])|[IVX]{2,5}(?![\p{L}])|[ivx]{2,5}(?![\p{L}])|\p{L}\.?\d{1,2}(?![\p{L}\d])|\p{L}(?![\p{L}\p{N}\p{M}'’])|[①-⑳])/uy
 const OPEN = /[([{<«"]|[-–—*•]\s?(?=[\p{L}\d]{1,2}[-–—)])/uy
-const CLOSE = /\s?\\?(?:\)\s?[-–—](?=\s)|\.\s?[-–—](?=\s)|°(?=\s)|\*(?=\s\s)|[)\]}>]\s?[.:]?|\.\)|[.:、：．](?=\s|$|[^\x00-\x7f]|[\p{Lu}“"'(¿¡])|[-–—](?=\s|\p{L})|\/(?=\s)|\s[-–—](?=\s))/uy
+const CLOSE =
+  /\s?\\?(?:\)\s?[-–—](?=\s)|\.\s?[-–—](?=\s)|°(?=\s)|\*(?=\s\s)|[)\]}>]\s?[.:]?|\.\)|[.:、：．](?=\s|$|[^\x00-\x7f]|[\p{Lu}“"'(¿¡])|[-–—](?=\s|\p{L})|\/(?=\s)|\s[-–—](?=\s))/uy
 const LEAD =
   /(?:_{1,12}\s?[^\s_]{0,12}\s?_{1,12}|[([]\s{0,4}\S{0,2}\s{0,4}[)\]](?=\s)|[*+✓✔✅☑✗✘❌→~×]{1,2}|[.…]{3,20})\s{0,6}(?=\S)/uy
 const DEEP = /^(\d{1,3}(?:\.\d{1,2})?)\.(\d{1,2})$/
@@ -45,7 +46,8 @@ function labelsBehind(text: string, shadow: string, own: readonly LabelFact[]): 
   const [first] = own
   if (!first || first.dress === 'word' || first.to >= text.length) return []
   return labelsFrom(text, shadow, first.to, text.slice(0, first.to).trim()).filter(
-    (label) => (label.script === 'number' || label.script === 'word') && !label.weak && label.dress !== 'x' && label.value >= 0,
+    (label) =>
+      (label.script === 'number' || label.script === 'word') && !label.weak && label.dress !== 'x' && label.value >= 0,
   )
 }
 
@@ -53,10 +55,13 @@ function labelsFrom(text: string, shadow: string, at: number, lead: string): Lab
   const named = questionLabelAt(text, at)
   if (named && named.number !== 'bonus') {
     const value = Number(named.number) - 1
-    return [{ script: 'word', value, id: named.number, above: '', dress: 'word', from: at, to: named.end, lead, weak: false }]
+    return [
+      { script: 'word', value, id: named.number, above: '', dress: 'word', from: at, to: named.end, lead, weak: false },
+    ]
   }
   const bare = named?.number === 'bonus' ? named.end : bareQuestionEnd(text, at)
-  if (bare > at) return [{ script: 'word', value: -1, id: '', above: '', dress: 'word', from: at, to: bare, lead, weak: false }]
+  if (bare > at)
+    return [{ script: 'word', value: -1, id: '', above: '', dress: 'word', from: at, to: bare, lead, weak: false }]
   return plainLabels(shadow, at, lead)
 }
 
@@ -81,7 +86,9 @@ function plainLabels(shadow: string, at: number, lead: string): LabelFact[] {
 
 /** "3 apples", "A cat", "1 b": a figure or one capital before a single blank. */
 function isWeak(core: string, behind: string): boolean {
-  return /^(?:\d{1,3}(?:\.\d{1,2})?|\p{Lu}\d{0,2}|\p{Ll}\d{0,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
+  return (
+    /^(?:\d{1,3}(?:\.\d{1,2})?|\p{Lu}\d{0,2}|\p{Ll}\d{0,2}|[ivx]{2,5}|[IVX]{2,5})$/u.test(core) && /^\s\S/.test(behind)
+  )
 }
 
 /** A label is shut off from what follows it by a sign, by two blanks, or by being circled. */
@@ -100,7 +107,8 @@ function readings(core: string): Pick<LabelFact, 'script' | 'value' | 'id' | 'ab
   const deep = DEEP.exec(core)
   if (deep) return [{ script: 'number', value: Number(deep[2]) - 1, id, above: deep[1] ?? '' }]
   const mixed = LETTER_NUMBER.exec(id)
-  if (mixed) return [{ script: 'number', value: Number(mixed[2]) - 1, id: `${mixed[1]}${mixed[2]}`, above: mixed[1] ?? '' }]
+  if (mixed)
+    return [{ script: 'number', value: Number(mixed[2]) - 1, id: `${mixed[1]}${mixed[2]}`, above: mixed[1] ?? '' }]
   const found: Pick<LabelFact, 'script' | 'value' | 'id' | 'above'>[] = []
   const known = labelValue(core)
   if (known) found.push({ ...known, id, above: '' })

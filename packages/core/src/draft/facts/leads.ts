@@ -2,7 +2,8 @@ import type { LabelFact } from './labels.ts'
 import type { Unit } from './units.ts'
 
 /** Signs in front of lines that are no label, box or bracket: dashes, emoji, figures drawn with signs. */
-const LEAD = /^(?![-–—+*]?\d)([^\p{L}\p{N}\p{M}\s"'“”„«»‹›¿¡()[\]{}<>$€£\\#|_.,:;&@=~^%°*+!☐☑☒□✅❌✓✔✗✘→⇒]{1,4}\uFE0F?)\s*(?=[\p{L}\p{N}"“„«(¿¡])/u
+const LEAD =
+  /^(?![-–—+*]?\d)([^\p{L}\p{N}\p{M}\s"'“”„«»‹›¿¡()[\]{}<>$€£\\#|_.,:;&@=~^%°*+!☐☑☒□✅❌✓✔✗✘→⇒]{1,4}\uFE0F?)\s*(?=[\p{L}\p{N}"“„«(¿¡])/u
 const FEWEST = 3
 
 /** The signs that stand before at least three lines: whatever they are, they are this draft's bullets. */
@@ -21,7 +22,8 @@ export function leadEnd(text: string, leads: ReadonlySet<string>): number {
   return found?.[1] && leads.has(found[1]) ? found[0].length : 0
 }
 
-const COUNTED = /^(?:#{1,6}\s*)?[*_]{0,2}(\p{L}[\p{L}\p{M}'’]{1,14}\.?)\s{1,3}(\d{1,3})(?=\s*(?:[:.)\]–—*-]|$)|\s{2,})\s*[:.)\]*]{0,3}\s*/u
+const COUNTED =
+  /^(?:#{1,6}\s*)?[*_]{0,2}(\p{L}[\p{L}\p{M}'’]{1,14}\.?)\s{1,3}(\d{1,3})(?=\s*(?:[:.)\]–—*-]|$)|\s{2,})\s*[:.)\]*]{0,3}\s*/u
 
 /** Words that stand before numbers which count on, three times or more, at the start of lines: "Slide 1", "Karte 2". */
 export function countedWords(units: readonly Unit[]): ReadonlySet<string> {
@@ -42,5 +44,15 @@ export function countedWords(units: readonly Unit[]): ReadonlySet<string> {
 export function countedLabel(text: string, from: number, words: ReadonlySet<string>): LabelFact | null {
   const found = words.size ? COUNTED.exec(text) : null
   if (!found?.[1] || !found[2] || !words.has(found[1].toLowerCase())) return null
-  return { script: 'word', value: Number(found[2]) - 1, id: String(Number(found[2])), above: '', dress: 'word', from, to: found[0].length, lead: '', weak: false }
+  return {
+    script: 'word',
+    value: Number(found[2]) - 1,
+    id: String(Number(found[2])),
+    above: '',
+    dress: 'word',
+    from,
+    to: found[0].length,
+    lead: '',
+    weak: false,
+  }
 }

@@ -28,7 +28,8 @@ export function linePrefixes(lines: readonly Line[]): readonly Prefix[] {
 function prefixOf(line: Line, hasStamps: boolean): Prefix {
   if (line.preformatted) return NO_PREFIX
   const quoted = QUOTES.exec(line.text)
-  if (quoted) return { quotes: [...quoted[0]].filter((sign) => sign === '>').length, speaker: null, end: quoted[0].length }
+  if (quoted)
+    return { quotes: [...quoted[0]].filter((sign) => sign === '>').length, speaker: null, end: quoted[0].length }
   const stamp = hasStamps ? STAMP.exec(line.text) : null
   return stamp ? { quotes: 0, speaker: stamp[1] ?? null, end: stamp[0].length } : NO_PREFIX
 }

@@ -21,7 +21,15 @@ function boxRun(text: string, from: number): readonly RunPart[] {
   return found.map((box, at): RunPart => {
     const start = box.index + box[0].length
     const end = found[at + 1]?.index ?? text.length
-    return { id: '', value: at, dress: 'box', label: box.index, from: start, to: start + text.slice(start, end).trimEnd().length, box: /[☒☑■✅xX✓]/u.test(box[0]) ? 'ticked' : 'open' }
+    return {
+      id: '',
+      value: at,
+      dress: 'box',
+      label: box.index,
+      from: start,
+      to: start + text.slice(start, end).trimEnd().length,
+      box: /[☒☑■✅xX✓]/u.test(box[0]) ? 'ticked' : 'open',
+    }
   })
 }
 
@@ -42,14 +50,19 @@ interface Found {
  * list of keys. The longest run counts; none where fewer than two labels count on. Of letters with nothing but a blank
  * behind them, three have to stand in wide gaps. What lies `apart`, as a formula does, holds no label.
  */
-export function optionRun(text: string, from: number, apart: readonly (readonly [number, number])[] = []): readonly RunPart[] {
+export function optionRun(
+  text: string,
+  from: number,
+  apart: readonly (readonly [number, number])[] = [],
+): readonly RunPart[] {
   const boxes = boxRun(text, 0)
   if (boxes.length) return boxes
   const shadow = asciiShadow(text)
   const found: Found[] = []
   for (const match of shadow.matchAll(RUN_LABEL)) {
     const one = foundAt(match, text)
-    if (one && !apart.some(([start, end]) => one.at >= start && one.at < end) && !isBeforeGap(text, one.end)) found.push(one)
+    if (one && !apart.some(([start, end]) => one.at >= start && one.at < end) && !isBeforeGap(text, one.end))
+      found.push(one)
   }
   if (found.length < 2) return []
   const byDress = new Map<string, Found[]>()
@@ -65,7 +78,12 @@ export function optionRun(text: string, from: number, apart: readonly (readonly 
   if (best.length < 2 || (best[0]?.at ?? 0) < 0 || from < 0) return []
   return best.map((one, index) => {
     const to = best[index + 1]?.at ?? text.length
-    const end = one.end + text.slice(one.end, to).trimEnd().replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
+    const end =
+      one.end +
+      text
+        .slice(one.end, to)
+        .trimEnd()
+        .replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
     return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end, box: null }
   })
 }
@@ -83,12 +101,17 @@ function foundAt(match: RegExpExecArray | RegExpMatchArray, text: string): Found
   let end = at + match[0].length
   while (/\s/.test(text.charAt(end))) end++
   const dress =
-    match[1] !== undefined ? '(x)'
-    : match[2] !== undefined ? '[x]'
-    : match[3] !== undefined ? '-x-'
-    : match[6] !== undefined ? 'o'
-    : match[7] !== undefined ? 'x '
-    : `x${(match[5] ?? '').trim()}`
+    match[1] !== undefined
+      ? '(x)'
+      : match[2] !== undefined
+        ? '[x]'
+        : match[3] !== undefined
+          ? '-x-'
+          : match[6] !== undefined
+            ? 'o'
+            : match[7] !== undefined
+              ? 'x '
+              : `x${(match[5] ?? '').trim()}`
   return { id: core.toLowerCase(), value: known.value, script: known.script, dress, at, end }
 }
 

@@ -43,7 +43,8 @@ function sortOf(all: readonly (readonly string[])[]): string {
   if (ticked >= Math.max(1, body.length * 0.5) && ticked <= body.length * (first.length - 1)) return 'ticks'
   const numbered = body.filter((cells) => FIGURE.test(cells[0] ?? '')).length
   const short = body.filter((cells) => (cells[1] ?? '').length > 0 && (cells[1] ?? '').length < SHORT_CELL).length
-  if (body.length > 1 && numbered >= body.length * 0.6) return short >= body.length * 0.5 && first.length < 5 ? 'down' : 'numbered'
+  if (body.length > 1 && numbered >= body.length * 0.6)
+    return short >= body.length * 0.5 && first.length < 5 ? 'down' : 'numbered'
   const empty = body.filter((cells) => cells.slice(1).every((cell) => cell === '')).length
   if (body.length > 1 && first.length > 2 && empty >= body.length * 0.6) return 'ticks'
   return Math.max(...rows.map((cells) => cells.length)) === 2 ? 'pairs' : 'wide'

@@ -15,9 +15,16 @@ export function expectationOf(record: DraftRecord): Expects {
   const stem = stemText(record)
   if (record.entries.length > 1) {
     if (areJudgements(record)) return 'judgement'
-    return record.kindSaid === 'order' || cues.asksOrder(stem) || (record.section.order && !record.section.match) ? 'order' : 'option'
+    return record.kindSaid === 'order' || cues.asksOrder(stem) || (record.section.order && !record.section.match)
+      ? 'order'
+      : 'option'
   }
-  if (record.kindSaid === 'truefalse' || trueFalseLead(stem) || /** statement under a heading */ (record.section.truth && !/[?？]\s*$/.test(stem))) return 'judgement'
+  if (
+    record.kindSaid === 'truefalse' ||
+    trueFalseLead(stem) ||
+    /** statement under a heading */ (record.section.truth && !/[?？]\s*$/.test(stem))
+  )
+    return 'judgement'
   return countGaps(compose(record.stem)) > 1 ? 'gaps' : 'text'
 }
 
@@ -41,8 +48,12 @@ export function fitOf(text: string, record: DraftRecord): number {
     case 'judgement':
       return judgement(value, true) ? 1 : 0
     case 'pairs': {
-      const [left = record.entries, right = record.entries] = record.lists.length ? [record.lists[0], record.entries] : []
-      return namedPairs(value, left, right).length > 1 || /(?:\d\s?[-–:=)]?\s?\p{L}\b.*){2,}|.+(?:=|→|–).+/u.test(value) ? 0.9 : 0
+      const [left = record.entries, right = record.entries] = record.lists.length
+        ? [record.lists[0], record.entries]
+        : []
+      return namedPairs(value, left, right).length > 1 || /(?:\d\s?[-–:=)]?\s?\p{L}\b.*){2,}|.+(?:=|→|–).+/u.test(value)
+        ? 0.9
+        : 0
     }
     case 'gaps':
       return /[,;/]|\s{2,}|\(\d\)/.test(value) ? 0.8 : 0.3

@@ -2,7 +2,8 @@ import type { DraftRecord } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import type { Ids, ListEntry } from './lists.ts'
 
-const RANGE = /(?<![\p{L}\p{N}])(\d{1,3})\s?(?:[-–—]|to|bis|à|a|до)\s?(\d{1,3})\s?[.):=]?\s+((?:[\p{L}①-⑳+\-−](?:\s?[,;/]\s?|\s)?){2,60})/gu
+const RANGE =
+  /(?<![\p{L}\p{N}])(\d{1,3})\s?(?:[-–—]|to|bis|à|a|до)\s?(\d{1,3})\s?[.):=]?\s+((?:[\p{L}①-⑳+\-−](?:\s?[,;/]\s?|\s)?){2,60})/gu
 
 /** "1–5 BCADA": letters for a range of numbers, one each. */
 export function rangeEntries(texts: readonly string[], ids: Ids, records: readonly DraftRecord[]): ListEntry[] {
@@ -16,7 +17,8 @@ export function rangeEntries(texts: readonly string[], ids: Ids, records: readon
       letters.forEach((letter, at) => {
         const record = ids.get(String(first + at))?.find((one) => records[one] !== undefined)
         const from = start + letter.index
-        if (record !== undefined) entries.push({ record, value: { line, from, endLine: line, to: from + letter[0].length } })
+        if (record !== undefined)
+          entries.push({ record, value: { line, from, endLine: line, to: from + letter[0].length } })
       })
     }
   })
@@ -32,7 +34,10 @@ export function inOrder(texts: readonly string[], records: readonly DraftRecord[
   for (const parts of [lineParts(texts), wordParts(texts)]) {
     if (parts.length !== open.length) continue
     const entries = parts.map((part, at): ListEntry => ({ record: open[at] ?? 0, value: part }))
-    const fits = entries.filter(({ record, value }) => fitOf((texts[value.line] ?? '').slice(value.from, value.to), records[record] as DraftRecord) > 0.5)
+    const fits = entries.filter(
+      ({ record, value }) =>
+        fitOf((texts[value.line] ?? '').slice(value.from, value.to), records[record] as DraftRecord) > 0.5,
+    )
     if (fits.length >= entries.length * 0.8) return entries
   }
   return []
@@ -41,7 +46,7 @@ export function inOrder(texts: readonly string[], records: readonly DraftRecord[
 function lineParts(texts: readonly string[]): ListEntry['value'][] {
   return texts.flatMap((text, line) => {
     const from = /^[\s•*–-]*/u.exec(text)?.[0].length ?? 0
-    return text.trim() && !/:$/.test(text) ? [{ line, from, endLine: line, to: text.length }] : []
+    return text.trim() && !text.endsWith(':') ? [{ line, from, endLine: line, to: text.length }] : []
   })
 }
 

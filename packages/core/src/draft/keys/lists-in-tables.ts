@@ -28,14 +28,20 @@ function cellsOf(text: string): Cell[] {
     if (at < text.length && text.charAt(at) !== '|') continue
     const raw = text.slice(from, at)
     const lead = raw.length - raw.trimStart().length
-    if (at < text.length || raw.trim()) cells.push({ text: raw.trim(), from: from + lead, to: from + raw.trimEnd().length })
+    if (at < text.length || raw.trim())
+      cells.push({ text: raw.trim(), from: from + lead, to: from + raw.trimEnd().length })
     from = at + 1
   }
   return cells
 }
 
 function idIn(text: string, ids: Ids): readonly number[] | undefined {
-  return ids.get(text.toLowerCase().replace(/^(?:\p{L}{2,14}\.?\s)+(?=\d)/u, '').replace(/[.):°]+$/, ''))
+  return ids.get(
+    text
+      .toLowerCase()
+      .replace(/^(?:\p{L}{2,14}\.?\s)+(?=\d)/u, '')
+      .replace(/[.):°]+$/, ''),
+  )
 }
 
 /** Numbers of items in one row, their keys in the row below. */
@@ -46,7 +52,9 @@ function acrossEntries(row: readonly Cell[], below: readonly Cell[], line: numbe
   if (below.filter((cell) => idIn(cell.text, ids) !== undefined).length > below.length * 0.6) return []
   return numbers.flatMap((record, at) => {
     const cell = below[at]
-    return record === undefined || !cell?.text ? [] : [{ record, value: { line: line + 1, from: cell.from, endLine: line + 1, to: cell.to } }]
+    return record === undefined || !cell?.text
+      ? []
+      : [{ record, value: { line: line + 1, from: cell.from, endLine: line + 1, to: cell.to } }]
   })
 }
 
@@ -55,7 +63,9 @@ function cellEntries(row: readonly Cell[], line: number, ids: Ids): ListEntry[] 
   return row.flatMap((cell) => {
     const found = /^(\S{1,5}?)[.):]?\s+(?=\S)/u.exec(cell.text)
     const record = found?.[1] ? idIn(found[1], ids)?.[0] : undefined
-    return found && record !== undefined ? [{ record, value: { line, from: cell.from + found[0].length, endLine: line, to: cell.to } }] : []
+    return found && record !== undefined
+      ? [{ record, value: { line, from: cell.from + found[0].length, endLine: line, to: cell.to } }]
+      : []
   })
 }
 

@@ -31,7 +31,9 @@ test.each([
   ['without numbers', 'b\nb\nfalse\n3\nc'],
 ])('a list of keys %s', (_name, list) => {
   const keys = given(list).map((key) => key.toLowerCase())
-  expect(keys.map((key, at) => [['b', 'nylon'], ['b', 'bowline'], ['false'], ['3'], ['c', 'white']][at]!.includes(key))).toEqual([true, true, true, true, true])
+  expect(
+    keys.map((key, at) => [['b', 'nylon'], ['b', 'bowline'], ['false'], ['3'], ['c', 'white']][at]!.includes(key)),
+  ).toEqual([true, true, true, true, true])
 })
 
 test('letters for a range of numbers', () => {

@@ -52,13 +52,17 @@ export function giveListedKeys(blocks: readonly KeyLines[], records: readonly Dr
     const lines = block.facts
     const texts = lines.map((facts) => facts.unit.text)
     const ids = idsOf(records, block)
-    const entries = best([
-      tableEntries(texts, ids, records),
-      rangeEntries(texts, ids, records),
-      numbered(texts, ids, records, true),
-      numbered(texts, ids, records, false),
-      inOrder(texts, records, block.after),
-    ], texts, records)
+    const entries = best(
+      [
+        tableEntries(texts, ids, records),
+        rangeEntries(texts, ids, records),
+        numbered(texts, ids, records, true),
+        numbered(texts, ids, records, false),
+        inOrder(texts, records, block.after),
+      ],
+      texts,
+      records,
+    )
     for (const entry of entries) take(entry, lines, records)
   }
 }
@@ -88,7 +92,16 @@ function unitOfSpan(span: Span): Unit {
   const text = spanText(span)
   const lead = text.length - text.trimStart().length
   const from = span.from + lead
-  return { index: 0, line: span.line, prefix: { quotes: 0, speaker: null, end: 0 }, from, to: from + text.trim().length, text: text.trim(), indent: 0, gap: 0 }
+  return {
+    index: 0,
+    line: span.line,
+    prefix: { quotes: 0, speaker: null, end: 0 },
+    from,
+    to: from + text.trim().length,
+    text: text.trim(),
+    indent: 0,
+    gap: 0,
+  }
 }
 
 /** Which records a number may mean; of several with one number, those before the list and without a key come first. */
@@ -116,7 +129,9 @@ function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'after'>):
 /** Numbers of the rows of a matching: each may have an entry of its own in a list. */
 function rowIds(record: DraftRecord): string[] {
   return record.rows.flatMap((unit) => {
-    const label = labelsAt(unit.text).filter((one) => one.script === 'number' && !one.weak).at(-1)
+    const label = labelsAt(unit.text)
+      .filter((one) => one.script === 'number' && !one.weak)
+      .at(-1)
     return label ? [label.id] : []
   })
 }
@@ -147,7 +162,14 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
       const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(before)
       const dressed = /[^\p{L}\p{N}\s]$/u.test(match[0])
       const worth = (isFirst ? 0.35 : apart ? 0.15 : 0) + (dressed ? 0.1 : 0)
-      found.push({ id, line, from: match.index, to: match.index + match[0].length, records: records.slice(0, 4), worth })
+      found.push({
+        id,
+        line,
+        from: match.index,
+        to: match.index + match[0].length,
+        records: records.slice(0, 4),
+        worth,
+      })
     }
   })
   return found
@@ -155,7 +177,8 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
 
 /** The section that a line of a list names: "Part II", "B)  5. …"; null where it names none of the draft's. */
 function sectionIn(text: string, all: readonly DraftRecord[]): string | null {
-  const named = cues.sectionLabel(text) ?? /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u.exec(text)?.[1]?.toLowerCase() ?? null
+  const named =
+    cues.sectionLabel(text) ?? /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u.exec(text)?.[1]?.toLowerCase() ?? null
   return named && all.some((record) => record.section.id === named) ? named : null
 }
 
@@ -179,7 +202,11 @@ function numbered(texts: readonly string[], ids: Ids, records: readonly DraftRec
     if (known !== undefined) return known
     const value = valueText(texts, stretch(candidates, at, end, texts))
     const own = records[record] as DraftRecord
-    const found = isRowEntry(candidates[at] as Candidate, own) ? (/^\(?[\p{L}\d]{1,2}\)?$/u.test(value) ? 0.9 : -0.4) : worthOf(value, own)
+    const found = isRowEntry(candidates[at] as Candidate, own)
+      ? /^\(?[\p{L}\d]{1,2}\)?$/u.test(value)
+        ? 0.9
+        : -0.4
+      : worthOf(value, own)
     fits.set(name, found)
     return found
   }
@@ -247,22 +274,38 @@ function traced(
   return entries
 }
 
+const MARKER = /^[\s*|([•–-]*(?:\p{L}{1,14}\.?[\s:)]{1,4}){0,2}$/u
+
 function stretch(candidates: readonly Candidate[], at: number, end: number, texts: readonly string[]): Stretch {
   const own = candidates[at] as Candidate
   const next = candidates[end]
   const endLine = next?.line ?? texts.length - 1
-  return { line: own.line, from: own.to, endLine, to: next?.from ?? texts[endLine]?.length ?? 0 }
+  const to = next?.from ?? texts[endLine]?.length ?? 0
+  // "B: 4 F": the name of a section in front of the next entry is no part of this one.
+  const isOwnLine = next && next.line > own.line && MARKER.test((texts[next.line] ?? '').slice(0, to))
+  const before = endLine - 1
+  return isOwnLine
+    ? { line: own.line, from: own.to, endLine: before, to: texts[before]?.length ?? 0 }
+    : { line: own.line, from: own.to, endLine, to }
 }
 
 /** What a stretch says, without what parts it from its neighbours. */
 export function valueText(texts: readonly string[], { line, from, endLine, to }: Stretch): string {
   if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to))
-  const parts = [(texts[line] ?? '').slice(from), ...texts.slice(line + 1, endLine), (texts[endLine] ?? '').slice(0, to)]
+  const parts = [
+    (texts[line] ?? '').slice(from),
+    ...texts.slice(line + 1, endLine),
+    (texts[endLine] ?? '').slice(0, to),
+  ]
   return tidyValue(parts.map((part) => part.trim()).join(' '))
 }
 
 export function tidyValue(text: string): string {
-  return text.replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) => (/[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.length === 1 ? lead : '')).replace(/[\s,;|•·]+$/u, '')
+  return text
+    .replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) =>
+      /[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.length === 1 ? lead : '',
+    )
+    .replace(/[\s,;|•·]+$/u, '')
 }
 
 function worthOf(value: string, record: DraftRecord): number {
@@ -282,7 +325,11 @@ function worthOfAll(entries: readonly ListEntry[], texts: readonly string[], rec
   }, 0)
 }
 
-function best(ways: readonly (readonly ListEntry[])[], texts: readonly string[], records: readonly DraftRecord[]): readonly ListEntry[] {
+function best(
+  ways: readonly (readonly ListEntry[])[],
+  texts: readonly string[],
+  records: readonly DraftRecord[],
+): readonly ListEntry[] {
   let most = 0.2
   let chosen: readonly ListEntry[] = []
   for (const way of ways) {
@@ -305,7 +352,9 @@ function firstCell(raw: string, record: DraftRecord): number {
   const gap = /\s{3,}|\t/u.exec(plain.slice(Math.max(0, lead)))
   if (!gap || lead < 0) return plain.length
   const cell = plain.slice(0, lead + gap.index)
-  return fitOf(tidyValue(cell), record) >= fitOf(tidyValue(plain), record) && tidyValue(cell) !== '' ? cell.length : plain.length
+  return fitOf(tidyValue(cell), record) >= fitOf(tidyValue(plain), record) && tidyValue(cell) !== ''
+    ? cell.length
+    : plain.length
 }
 
 function take({ record, value }: ListEntry, lines: readonly Facts[], records: readonly DraftRecord[]): void {

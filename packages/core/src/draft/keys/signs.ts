@@ -31,7 +31,11 @@ export function signBefore(text: string): number {
 }
 
 const STYLE_NAMES: Partial<Record<LineStyle, string>> = {
-  strong: 'bold type', highlight: 'a highlight', colour: 'a colour', underline: 'an underline', emphasis: 'slanted type',
+  strong: 'bold type',
+  highlight: 'a highlight',
+  colour: 'a colour',
+  underline: 'an underline',
+  emphasis: 'slanted type',
 }
 
 const SORTS: readonly (readonly [string, Find])[] = [
@@ -39,19 +43,27 @@ const SORTS: readonly (readonly [string, Find])[] = [
   ['a sign before the label', (entry) => (/^[*+✓✔✅→>~]/u.test(entry.lead) ? 'lead' : null)],
   ['a sign before the option', (entry) => BEFORE.exec(textOf(entry))?.[0].trim() ?? null],
   ['a sign behind the option', (entry) => behindKey(textOf(entry))],
-  ...STYLES.map((style): readonly [string, Find] => [STYLE_NAMES[style] ?? style, (entry) => (covers(entry, style) ? style : null)]),
+  ...STYLES.map((style): readonly [string, Find] => [
+    STYLE_NAMES[style] ?? style,
+    (entry) => (covers(entry, style) ? style : null),
+  ]),
   ['capitals', (entry) => (isCapital(textOf(entry)) ? 'capitals' : null)],
 ]
 
-
 function textOf(entry: Entry): string {
-  return entry.pieces.map((piece) => spanText(piece.span)).join(' ').trim()
+  return entry.pieces
+    .map((piece) => spanText(piece.span))
+    .join(' ')
+    .trim()
 }
 
 function behindKey(text: string): string | null {
   const found = BEHIND.exec(text)
   if (!found || found.index === 0) return null
-  return found[0].trim().toLowerCase().replace(/[-–—=]+/g, '-')
+  return found[0]
+    .trim()
+    .toLowerCase()
+    .replace(/[-–—=]+/g, '-')
 }
 
 function isCapital(text: string): boolean {
@@ -70,7 +82,8 @@ function covers(entry: Entry, style: LineStyle): boolean {
 
 function coveredBy(span: Span, style: LineStyle): number {
   return span.line.styles.reduce(
-    (sum, range) => (range.style === style ? sum + Math.max(0, Math.min(range.to, span.to) - Math.max(range.from, span.from)) : sum),
+    (sum, range) =>
+      range.style === style ? sum + Math.max(0, Math.min(range.to, span.to) - Math.max(range.from, span.from)) : sum,
     0,
   )
 }
@@ -107,10 +120,13 @@ const PLAIN = /^(?:tick|lead|[*✓✔✅☑+]|[<←].*|[([]\s?(?:[xX✓✔*]|\p{
 
 function ownSign(record: DraftRecord): { readonly marked: boolean[]; readonly name: string } | null {
   for (const [name, find] of SORTS) {
-    const found = record.entries.map((entry) => find(entry)).map((sign) => (sign && PLAIN.test(sign.replace('\uFE0F', '')) ? sign : null))
+    const found = record.entries
+      .map((entry) => find(entry))
+      .map((sign) => (sign && PLAIN.test(sign.replace('\uFE0F', '')) ? sign : null))
     const count = found.filter((sign) => sign !== null).length
     const isWord = found.some((sign) => sign !== null && /\p{L}{4,}/u.test(sign) && sign !== 'tick' && sign !== 'lead')
-    if (count > 0 && count < found.length && !(isWord && count > 1)) return { marked: found.map((sign) => sign !== null), name }
+    if (count > 0 && count < found.length && !(isWord && count > 1))
+      return { marked: found.map((sign) => sign !== null), name }
   }
   return null
 }

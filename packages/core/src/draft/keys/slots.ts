@@ -48,7 +48,13 @@ export function takeSlots(records: readonly DraftRecord[]): void {
   for (const [, find, fewest] of SLOTS) {
     const found = records.map((record) => (hasKey(record) ? null : find(record)))
     const judged = judgedValues(found)
-    const fits = found.map((slot, at) => (slot ? (slot.isSure || (judged && isJudgedStatement(slot, records[at] as DraftRecord)) ? 1 : fitOf(spanText(slot.value), records[at] as DraftRecord)) : 0))
+    const fits = found.map((slot, at) =>
+      slot
+        ? slot.isSure || (judged && isJudgedStatement(slot, records[at] as DraftRecord))
+          ? 1
+          : fitOf(spanText(slot.value), records[at] as DraftRecord)
+        : 0,
+    )
     const count = found.filter((slot) => slot !== null).length
     const right = fits.filter((fit) => fit > 0.5).length
     const open = records.filter((record) => !hasKey(record)).length
@@ -68,7 +74,10 @@ function judgedValues(found: readonly (Slot | null)[]): boolean {
 }
 
 function isJudgedStatement(slot: Slot, record: DraftRecord): boolean {
-  const isJudged = !record.entries.length && truthOf(spanText(slot.value), true) !== null && !/[?？]\s*$/.test(stemText(record).replace(/\s*[([][^()]*[)\]]\s*$/, ''))
+  const isJudged =
+    !record.entries.length &&
+    truthOf(spanText(slot.value), true) !== null &&
+    !/[?？]\s*$/.test(stemText(record).replace(/\s*[([][^()]*[)\]]\s*$/, ''))
   if (isJudged) record.kindSaid ??= 'truefalse'
   return isJudged
 }
@@ -96,7 +105,14 @@ function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   return {
     value: { ...span, from, to: from + found[1].trimEnd().length },
     statement: { ...span, from: span.from + found.index },
-    take: () => (isBroken(text.slice(0, found.index)) ? leaveGap(pieces, at, { ...span, from: span.from + found.index, to: span.from + found.index + found[0].length }) : cut(pieces, at, span.from + found.index)()),
+    take: () =>
+      isBroken(text.slice(0, found.index))
+        ? leaveGap(pieces, at, {
+            ...span,
+            from: span.from + found.index,
+            to: span.from + found.index + found[0].length,
+          })
+        : cut(pieces, at, span.from + found.index)(),
   }
 }
 
@@ -180,12 +196,21 @@ function dressedSlot(record: DraftRecord): Slot | null {
   if (record.entries.length || record.rows.length) return null
   for (const [at, piece] of record.stem.entries()) {
     const { span } = piece
-    const own = span.line.styles.filter((range) => DRESSES.includes(range.style) && range.from >= span.from && range.to <= span.to && range.from > span.from)
+    const own = span.line.styles.filter(
+      (range) =>
+        DRESSES.includes(range.style) && range.from >= span.from && range.to <= span.to && range.from > span.from,
+    )
     const [only] = own
     if (!only || own.length > 1 || only.to - only.from > 40) continue
     const value = { ...span, from: only.from, to: only.to }
-    const isTail = /[?.!:。？]\s*$/.test(span.line.text.slice(span.from, only.from)) && span.line.text.slice(only.to, span.to).trim() === ''
-    return { value, statement: value, take: () => (isTail ? cut(record.stem, at, only.from)() : leaveGap(record.stem, at, value)) }
+    const isTail =
+      /[?.!:。？]\s*$/.test(span.line.text.slice(span.from, only.from)) &&
+      span.line.text.slice(only.to, span.to).trim() === ''
+    return {
+      value,
+      statement: value,
+      take: () => (isTail ? cut(record.stem, at, only.from)() : leaveGap(record.stem, at, value)),
+    }
   }
   return null
 }

@@ -51,9 +51,29 @@ test.each<[string, boolean, boolean | null]>([
 })
 
 test.each<[string, [number, number][]]>([
-  ['1-c, 2-a, 3-b', [[0, 2], [1, 0], [2, 1]]],
-  ['1c 2a 3b', [[0, 2], [1, 0], [2, 1]]],
-  ['bow – front; stern – rear', [[0, 2], [1, 0]]],
+  [
+    '1-c, 2-a, 3-b',
+    [
+      [0, 2],
+      [1, 0],
+      [2, 1],
+    ],
+  ],
+  [
+    '1c 2a 3b',
+    [
+      [0, 2],
+      [1, 0],
+      [2, 1],
+    ],
+  ],
+  [
+    'bow – front; stern – rear',
+    [
+      [0, 2],
+      [1, 0],
+    ],
+  ],
 ])('%s pairs', (text, pairs) => {
   const left = entriesOf('1. bow\n2. stern\n3. beam')
   const right = entriesOf('a) rear\nb) width\nc) front')

@@ -44,7 +44,12 @@ export function namedOptions(text: string, entries: readonly Entry[]): Named | n
   const plain = text.slice(lead)
   const whole = entries.findIndex((entry) => sameWords(entryText(entry), plain))
   if (whole >= 0) return { indexes: [whole], restAt: text.length }
-  return labelled(text, entries) ?? packed(plain, entries, text.length) ?? listed(plain, entries, text.length) ?? begins(text, lead, entries)
+  return (
+    labelled(text, entries) ??
+    packed(plain, entries, text.length) ??
+    listed(plain, entries, text.length) ??
+    begins(text, lead, entries)
+  )
 }
 
 export function sameWords(a: string, b: string): boolean {
@@ -65,7 +70,8 @@ function labelled(text: string, entries: readonly Entry[]): Named | null {
     const isDressed = !/[\p{L}\p{N}]$/u.test(token[0])
     if (index < 0 || (dress !== null && dress !== isDressed)) break
     const behind = text.slice(at + token[0].length)
-    if (indexes.length === 0 && !isDressed && isWord(core, behind) && !restatedLength(behind, entries[index])) break
+    if (indexes.length === 0 && !isDressed && isWord(core, behind, entries) && !restatedLength(behind, entries[index]))
+      break
     dress = isDressed
     indexes.push(index)
     at += token[0].length
@@ -97,8 +103,8 @@ function restatedLength(rest: string, entry: Entry | undefined): number {
 }
 
 /** "A red can": an article before a word is no letter of an option. */
-function isWord(letter: string, behind: string): boolean {
-  return /^[aeioyu]$/i.test(letter) && /^\s+\p{Ll}{2}/u.test(behind) && !BETWEEN.exec(behind)?.[0].trim()
+function isWord(letter: string, behind: string, entries: readonly Entry[]): boolean {
+  return /^[aeioyu]$/i.test(letter) && /^\s+\p{Ll}{2}/u.test(behind) && !betweenAt(behind, entries)?.[0].trim()
 }
 
 /** "ABD", "134", "①③": labels without anything between. */
@@ -114,7 +120,10 @@ const LISTED = new RegExp(`\\s*(?:[,;|、]|\\s[–—/-]\\s|→|>|\\s${AND}\\s)\
 
 /** "oak, beech": the options' own words. */
 function listed(plain: string, entries: readonly Entry[], length: number): Named | null {
-  const parts = plain.replace(/[.\s]+$/, '').split(LISTED).filter(Boolean)
+  const parts = plain
+    .replace(/[.\s]+$/, '')
+    .split(LISTED)
+    .filter(Boolean)
   if (parts.length < 2) return null
   const indexes = parts.map((part) => entries.findIndex((entry) => sameWords(entryText(entry), part)))
   return indexes.every((index) => index >= 0) ? { indexes: [...new Set(indexes)], restAt: length } : null
@@ -126,7 +135,9 @@ function begins(text: string, lead: number, entries: readonly Entry[]): Named | 
   let best: Named | null = null
   let longest = 2
   entries.forEach((entry, index) => {
-    const own = entryText(entry).toLowerCase().replace(/[.\s]+$/, '')
+    const own = entryText(entry)
+      .toLowerCase()
+      .replace(/[.\s]+$/, '')
     if (own.length <= longest || !lower.startsWith(own, lead)) return
     const rest = text.slice(lead + own.length)
     if (!/^\s*$|^\s*[.,;:(–—[-]/u.test(rest)) return
@@ -144,9 +155,17 @@ export function entryIndex(label: string, entries: readonly Entry[]): number {
   const known = labelValue(label)
   if (!known) return -1
   const isLabelled = entries.some((entry) => entry.id !== '')
-  const same = entries.findIndex((entry) => entry.value === known.value && labelValue(entry.id)?.script === known.script)
+  const same = entries.findIndex(
+    (entry) => entry.value === known.value && labelValue(entry.id)?.script === known.script,
+  )
   if (same >= 0) return same
-  if (isLabelled && known.script !== 'number' && known.script !== 'circled' && !entries.every((entry) => /\d|[①-⑳]/.test(entry.id))) return -1
+  if (
+    isLabelled &&
+    known.script !== 'number' &&
+    known.script !== 'circled' &&
+    !entries.every((entry) => /\d|[①-⑳]/.test(entry.id))
+  )
+    return -1
   return known.value < entries.length ? known.value : -1
 }
 
@@ -155,7 +174,22 @@ export interface Judged {
   readonly restAt: number
 }
 
-const SIGNS: Readonly<Record<string, boolean>> = { '+': true, '✓': true, '✔': true, '✅': true, '☑': true, '○': true, '-': false, '−': false, '–': false, '✗': false, '✘': false, '❌': false, '×': false, '0': false }
+const SIGNS: Readonly<Record<string, boolean>> = {
+  '+': true,
+  '✓': true,
+  '✔': true,
+  '✅': true,
+  '☑': true,
+  '○': true,
+  '-': false,
+  '−': false,
+  '–': false,
+  '✗': false,
+  '✘': false,
+  '❌': false,
+  '×': false,
+  '0': false,
+}
 
 /** A judgement at the start of a text, in words, a letter or a sign, and where what follows it starts. */
 export function judgement(text: string, letters: boolean): Judged | null {
@@ -169,10 +203,14 @@ export function judgement(text: string, letters: boolean): Judged | null {
   const [first, second] = both.map((part) => truthOf(part, false))
   if (both.length === 2 && first !== null && first === second) return { truth: first === true, restAt: text.length }
   for (const count of [3, 2, 1]) {
-    const head = new RegExp(`^(?:[\\p{L}\\p{M}'’]+\\s+){${count - 1}}[\\p{L}\\p{M}'’]+(?=$|[\\s.,;:!)\\]–—([-])`, 'u').exec(plain)?.[0]
+    const head = new RegExp(
+      `^(?:[\\p{L}\\p{M}'’]+\\s+){${count - 1}}[\\p{L}\\p{M}'’]+(?=$|[\\s.,;:!)\\]–—([-])`,
+      'u',
+    ).exec(plain)?.[0]
     const truth = head ? truthOf(head, letters) : null
     const rest = head ? plain.slice(head.length) : ''
-    if (head && truth !== null && /^\s*(?:$|[.,;:!([–—\])*=]|-\s|\s{2})/u.test(rest)) return { truth, restAt: lead + head.length }
+    if (head && truth !== null && /^\s*(?:$|[.,;:!([–—\])*=]|-\s|\s{2})/u.test(rest))
+      return { truth, restAt: lead + head.length }
   }
   return null
 }
@@ -181,22 +219,25 @@ const PAIR =
   /(?<![\p{L}\p{N}])(\d{1,2}|[ivx]{2,4}|\p{L}|[①-⑳])\s?[.)]?\s*(?:[-–—:=→>]+\s*)?[([]?\s?(\d{1,2}|[ivx]{2,4}|\p{L}|[①-⑳])(?:\s?[)\]])?(?![\p{L}\p{N}\p{M}'’])/giu
 
 /** "1-c, 2-a", "1c 2a 3d", "son – mon; sont – étaient": pairs of two lists, by label or by words; ascending by the left. */
-export function namedPairs(text: string, left: readonly Entry[], right: readonly Entry[]): readonly (readonly [number, number])[] {
+export function namedPairs(
+  text: string,
+  left: readonly Entry[],
+  right: readonly Entry[],
+): readonly (readonly [number, number])[] {
   const byLabel: [number, number][] = []
   for (const found of text.matchAll(PAIR)) {
     const pair = orient(found[1] ?? '', found[2] ?? '', left, right)
     if (pair) byLabel.push(pair)
   }
-  const byWords = text
-    .split(/\s*[;\n]\s*|\s*,\s*(?![^()]*\))/u)
-    .flatMap((part) => wordPair(part, left, right))
+  const byWords = text.split(/\s*[;\n]\s*|\s*,\s*(?![^()]*\))/u).flatMap((part) => wordPair(part, left, right))
   const best = byWords.length >= byLabel.length ? byWords : byLabel
   const once = best.filter(([from], at) => best.findIndex(([other]) => other === from) === at)
   return once.sort((a, b) => a[0] - b[0])
 }
 
 function orient(a: string, b: string, left: readonly Entry[], right: readonly Entry[]): [number, number] | null {
-  const exact = (label: string, list: readonly Entry[]): number => list.findIndex((entry) => entry.id === label.toLowerCase())
+  const exact = (label: string, list: readonly Entry[]): number =>
+    list.findIndex((entry) => entry.id === label.toLowerCase())
   const [from, to] = [exact(a, left), exact(b, right)]
   if (from >= 0 && to >= 0) return [from, to]
   const [back, forth] = [exact(b, left), exact(a, right)]
@@ -210,7 +251,8 @@ function wordPair(part: string, left: readonly Entry[], right: readonly Entry[])
   for (const sign of [/\s*(?:=|→|->|⇒|=>)\s*/u, /\s+[–—-]\s+/u, /\s*:\s+/u]) {
     const [a, b, more] = part.split(sign)
     if (!a || !b || more) continue
-    const find = (text: string, list: readonly Entry[]): number => list.findIndex((entry) => sameWords(entryText(entry), text) || (entry.id !== '' && sameWords(entry.id, text)))
+    const find = (text: string, list: readonly Entry[]): number =>
+      list.findIndex((entry) => sameWords(entryText(entry), text) || (entry.id !== '' && sameWords(entry.id, text)))
     const pair: [number, number] = [find(a, left), find(b, right)]
     if (pair[0] >= 0 && pair[1] >= 0) return [pair]
   }

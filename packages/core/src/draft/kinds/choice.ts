@@ -23,13 +23,17 @@ export function choiceItem(working: Working): Item {
   const options = record.entries.map((entry, at) => optionOf(entry, at))
   const signed = working.signs.flatMap((sign, at) => (sign ? [at] : []))
   if (stated && signed.length && !sameSet(stated, signed))
-    tell(working, 'keys-disagree', { inline: lettersOf(record.entries, signed), listed: lettersOf(record.entries, stated) })
+    tell(working, 'keys-disagree', {
+      inline: lettersOf(record.entries, signed),
+      listed: lettersOf(record.entries, stated),
+    })
   const indexes = [...new Set(stated ?? signed)].sort((a, b) => a - b)
   const key = indexes.map(optionId)
   const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))
   const stem = stemText(record)
   const asked = cues.asksSeveral(stem) || record.kindSaid === 'multiple' || working.trimmed.saidKind === 'multiple'
-  const several = indexes.length > 1 || (asked && indexes.length !== 1) || (asked && working.trimmed.saidKind === 'multiple')
+  const several =
+    indexes.length > 1 || (asked && indexes.length !== 1) || (asked && working.trimmed.saidKind === 'multiple')
   if (asked && indexes.length === 1) tell(working, 'key-count', { count: '1' })
   return several
     ? { ...common(working), kind: 'multiple', options, key, shuffle, credit: 'all' }
@@ -38,7 +42,8 @@ export function choiceItem(working: Working): Item {
 
 function isYesNoQuestion({ record, trimmed }: Working): boolean {
   return (
-    !trimmed.truthCue && /[?？]\s*$/.test(stemText(record)) &&
+    !trimmed.truthCue &&
+    /[?？]\s*$/.test(stemText(record)) &&
     record.entries.some((entry) => truthOf(entryText(entry), false) === null || cues.isYesNo(entryText(entry)))
   )
 }
@@ -49,12 +54,16 @@ function judgementsItem(working: Working, stated: readonly number[] | null): Ite
   const signed = signs.flatMap((sign, at) => (sign ? [at] : []))
   const chosen = stated ?? (signed.length === 1 ? signed : [])
   const [first] = chosen.map((at) => words[at]).filter((word) => word !== null && word !== undefined)
-  const spoken = first === undefined ? said.map(({ text }) => judgement(text, true)?.truth).find((truth) => truth !== undefined) : first
+  const spoken = first ?? said.map(({ text }) => judgement(text, true)?.truth).find((truth) => truth !== undefined)
   return { ...common(working), kind: 'truefalse', key: spoken === undefined ? [] : [spoken] }
 }
 
 function optionOf(entry: Entry, at: number): Option {
-  return { id: optionId(at), content: compose(entry.pieces), ...(entry.remarks.length > 0 && { feedback: compose(entry.remarks) }) }
+  return {
+    id: optionId(at),
+    content: compose(entry.pieces),
+    ...(entry.remarks.length > 0 && { feedback: compose(entry.remarks) }),
+  }
 }
 
 /** The alternatives that the key names; null where it names none. */
@@ -64,11 +73,15 @@ function statedOptions(working: Working): number[] | null {
   for (const { text } of working.said) {
     const named = namedOptions(text, record.entries)
     if (!named) {
-      if (!areJudgements(record) || judgement(text, true) === null) tell(working, 'key-names-no-option', { key: text.slice(0, 60) })
+      if (!areJudgements(record) || judgement(text, true) === null)
+        tell(working, 'key-names-no-option', { key: text.slice(0, 60) })
       continue
     }
     if (found && !sameSet(found, named.indexes))
-      tell(working, 'keys-disagree', { inline: lettersOf(record.entries, found), listed: lettersOf(record.entries, named.indexes) })
+      tell(working, 'keys-disagree', {
+        inline: lettersOf(record.entries, found),
+        listed: lettersOf(record.entries, named.indexes),
+      })
     if (!found) working.remark ??= remarkBehind(text, named.restAt)
     found ??= [...named.indexes]
   }
@@ -85,7 +98,10 @@ function cutCrosses({ record, signs }: Working): void {
     const text = spanText(piece.span)
     const found = CROSSES.exec(text)
     if (!found || found[0].length >= text.length) continue
-    const span = found.index === 0 ? { ...piece.span, from: piece.span.from + found[0].length } : { ...piece.span, to: piece.span.from + found.index }
+    const span =
+      found.index === 0
+        ? { ...piece.span, from: piece.span.from + found[0].length }
+        : { ...piece.span, to: piece.span.from + found.index }
     entry.pieces[entry.pieces.length - 1] = { ...piece, span }
   }
 }
@@ -99,7 +115,8 @@ function cutSigns({ record, signs, signName }: Working): void {
     const text = spanText(piece.span)
     if (signName === 'a sign behind the option') {
       const end = signBehind(text)
-      if (end > 0) entry.pieces[entry.pieces.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + end } }
+      if (end > 0)
+        entry.pieces[entry.pieces.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + end } }
     } else if (signName === 'a sign before the option') {
       const first = entry.pieces[0] as Piece
       entry.pieces[0] = { ...first, span: { ...first.span, from: first.span.from + signBefore(spanText(first.span)) } }

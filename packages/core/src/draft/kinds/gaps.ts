@@ -28,7 +28,12 @@ export function gapsInText(working: Working): Item | null {
   const filled = holes.filter((hole) => hole.choices === null)
   const used = filled.length ? filled : choosing
   if (!used.length || (choosing.length && !filled.length && !isChosen(working, choosing))) return null
-  const stem = compose(replaceSpans(record.stem, used.map((hole) => hole.at)))
+  const stem = compose(
+    replaceSpans(
+      record.stem,
+      used.map((hole) => hole.at),
+    ),
+  )
   if (countGaps(stem) !== used.length && choosing.length) return null
   const said = gapAnswers(working.said.map((one) => one.text).join(' '), used.length)
   const gaps = used.map((hole, at): ClozeGap => gapOf(hole, said[at] ?? []))
@@ -49,7 +54,13 @@ function isChosen(working: Working, holes: readonly Hole[]): boolean {
   if (holes.some((hole) => hole.answers.length)) return true
   const said = fold(working.said.map((one) => one.text).join(' '))
   const named = holes.filter((hole) => hole.choices?.some((choice) => said.includes(fold(choice))))
-  return named.length > 0 || holes.length > 1 || (countGaps(compose(working.record.stem)) === 0 && !/[?？]\s*$/.test(spanText(holes[0]?.at as Span)) && holes[0]?.choices?.length === 2)
+  return (
+    named.length > 0 ||
+    holes.length > 1 ||
+    (countGaps(compose(working.record.stem)) === 0 &&
+      !/[?？]\s*$/.test(spanText(holes[0]?.at as Span)) &&
+      holes[0]?.choices?.length === 2)
+  )
 }
 
 function holesIn(span: Span): Hole[] {
@@ -58,19 +69,29 @@ function holesIn(span: Span): Hole[] {
     if (span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to)) return []
     if (found[1] !== undefined) return [{ at, answers: acceptedAnswers(found[1]), choices: null }]
     if (found[2] !== undefined) return [{ at, answers: acceptedAnswers(found[2]), choices: null }]
-    if (found[4] !== undefined) return /^(?:image|blank|gap)\b/i.test(found[4]) ? [] : [{ at, answers: acceptedAnswers(found[4]), choices: null }]
+    if (found[4] !== undefined)
+      return /^(?:image|blank|gap)\b/i.test(found[4]) ? [] : [{ at, answers: acceptedAnswers(found[4]), choices: null }]
     const choices = (found[3] ?? '').split(/\s?[/|]\s?/).map((choice) => choice.trim())
-    return UNIT.test(found[3] ?? '') || choices.some((choice) => !choice) ? [] : [{ at, answers: outstanding(span, at, choices), choices }]
+    return UNIT.test(found[3] ?? '') || choices.some((choice) => !choice)
+      ? []
+      : [{ at, answers: outstanding(span, at, choices), choices }]
   })
 }
 
 /** "(WATER / oil / air)": the one in capitals, or in bold, among those that are not. */
 function outstanding(span: Span, at: Span, choices: readonly string[]): string[] {
-  const capital = choices.filter((choice) => choice.length > 1 && choice === choice.toUpperCase() && choice !== choice.toLowerCase())
+  const capital = choices.filter(
+    (choice) => choice.length > 1 && choice === choice.toUpperCase() && choice !== choice.toLowerCase(),
+  )
   if (capital.length === 1 && choices.length > 1) return [(capital[0] ?? '').toLowerCase()]
   const bold = choices.filter((choice) => {
     const from = span.line.text.indexOf(choice, at.from)
-    return span.line.styles.some((range) => (range.style === 'strong' || range.style === 'underline') && range.from <= from && range.to >= from + choice.length)
+    return span.line.styles.some(
+      (range) =>
+        (range.style === 'strong' || range.style === 'underline') &&
+        range.from <= from &&
+        range.to >= from + choice.length,
+    )
   })
   return bold.length === 1 ? [...bold] : []
 }
@@ -80,14 +101,21 @@ function gapOf(hole: Hole, said: readonly string[]): ClozeGap {
   if (!choices) return { key: [...hole.answers] }
   const answers = hole.answers.length ? hole.answers : said
   const key = answers.map((answer) => choices.find((choice) => fold(choice) === fold(answer)) ?? answer)
-  const isCapital = hole.answers.length > 0 && choices.some((choice) => choice !== key[0] && choice.toLowerCase() === key[0])
-  return { key: isCapital ? [...hole.answers] : key, choices: isCapital ? choices.map((choice) => choice.toLowerCase()) : choices }
+  const isCapital =
+    hole.answers.length > 0 && choices.some((choice) => choice !== key[0] && choice.toLowerCase() === key[0])
+  return {
+    key: isCapital ? [...hole.answers] : key,
+    choices: isCapital ? choices.map((choice) => choice.toLowerCase()) : choices,
+  }
 }
 
 /** The words of a bank: between bars, commas, strokes, dots or wide gaps. */
 export function wordsOfBank(record: DraftRecord): string[] {
   return record.banks.flatMap((unit) => {
     const plain = unit.text.replace(/^\p{L}[\p{L} ]{1,24}[:：]\s*/u, '').replace(/^[[({|]\s*|\s*[\])}|]$/g, '')
-    return plain.split(/\s*[,;/·|•]\s*|\s+[–—-]\s+|\s{3,}|\t/).map((word) => word.trim()).filter(Boolean)
+    return plain
+      .split(/\s*[,;/·|•]\s*|\s+[–—-]\s+|\s{3,}|\t/)
+      .map((word) => word.trim())
+      .filter(Boolean)
   })
 }

@@ -17,11 +17,16 @@ export function gridItem(working: Working): Item | null {
   const width = positioned(header)
   const rows = joinedRows(body.map((unit) => cellsOf(unit)))
   const ticks = rows.map((cells) => cells.slice(1).filter((cell) => TICK.test(cell.text)))
-  const marked = rows.filter((cells) => cells.slice(1).some((cell) => TICK.test(cell.text) || OPEN.test(cell.text))).length
+  const marked = rows.filter((cells) =>
+    cells.slice(1).some((cell) => TICK.test(cell.text) || OPEN.test(cell.text)),
+  ).length
   const isBars = head.text.includes('|')
-  if (marked < rows.length * 0.5 && !(isBars && header.length > 2 && rows.every((cells) => cells.length === 1))) return null
+  if (marked < rows.length * 0.5 && !(isBars && header.length > 2 && rows.every((cells) => cells.length === 1)))
+    return null
   const heads = isBars ? (/^\|?\s*\|/.test(head.text) ? header : header.slice(1)) : columnsOf(header, rows)
-  const key = rows.flatMap((_cells, row) => (ticks[row] ?? []).map((cell) => [row, nearest(cell, heads, width, isBars)] as const))
+  const key = rows.flatMap((_cells, row) =>
+    (ticks[row] ?? []).map((cell) => [row, nearest(cell, heads, width, isBars)] as const),
+  )
   return {
     ...common(working),
     kind: 'grid',

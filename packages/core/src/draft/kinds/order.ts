@@ -26,7 +26,10 @@ function fromEntries(working: Working, numbers: readonly number[] | null): Item 
   const named = said ? (counted(said.text, record.entries) ?? namedOptions(said.text, record.entries)) : null
   const isWhole = named?.indexes.length === record.entries.length
   if (said && !isWhole && !numbers) {
-    const order = orderOfWords(said.text, record.entries.map((entry) => spanText((entry.pieces[0] as Piece).span)))
+    const order = orderOfWords(
+      said.text,
+      record.entries.map((entry) => spanText((entry.pieces[0] as Piece).span)),
+    )
     if (order) return { ...common(working), kind: 'order', options, key: order.map(optionId) }
     if (named && named.indexes.length < record.entries.length) return null
     tell(working, 'key-names-no-option', { key: said.text.slice(0, 60) })
@@ -64,7 +67,13 @@ function fromStem(working: Working): Item | null {
   const colon = isOwnLine ? 0 : line.lastIndexOf(':') + 1
   if (!isOwnLine && colon === 0) return null
   const listed = line.slice(colon).replace(/[.。]\s*$/, '')
-  const texts = SEPARATORS.map((sign) => listed.trim().split(sign).map((text) => text.trim()).filter(Boolean)).find((parts) => parts.length > 2)
+  const texts = SEPARATORS.map((sign) =>
+    listed
+      .trim()
+      .split(sign)
+      .map((text) => text.trim())
+      .filter(Boolean),
+  ).find((parts) => parts.length > 2)
   if (!texts || texts.some((text) => text.split(' ').length > 8)) return null
   const options = texts.map((text, at): Option => ({ id: optionId(at), content: contentOf(text) }))
   const order = said[0] ? orderOfWords(said[0].text, texts) : null
@@ -78,7 +87,10 @@ function fromStem(working: Working): Item | null {
 /** The order in which a text names words: as a list of them, or as the sentence that they make. */
 export function orderOfWords(said: string, texts: readonly string[]): number[] | null {
   for (const sign of [...SEPARATORS, /\s*(?:→|➡️?|>|->)\s*/u]) {
-    const parts = said.replace(/[.。]\s*$/, '').split(sign).filter(Boolean)
+    const parts = said
+      .replace(/[.。]\s*$/, '')
+      .split(sign)
+      .filter(Boolean)
     if (parts.length !== texts.length) continue
     const order = parts.map((part) => texts.findIndex((text) => sameWords(text, part)))
     if (order.every((at) => at >= 0) && new Set(order).size === order.length) return order
@@ -87,7 +99,11 @@ export function orderOfWords(said: string, texts: readonly string[]): number[] |
 }
 
 function orderInSentence(sentence: string, texts: readonly string[]): number[] | null {
-  const plain = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\p{N}'’]+/gu, ' ').trim()} `
+  const plain = (text: string): string =>
+    ` ${text
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}'’]+/gu, ' ')
+      .trim()} `
   const whole = plain(sentence)
   const places = texts.map((text) => whole.indexOf(plain(text)))
   const length = texts.reduce((sum, text) => sum + plain(text).length - 1, 1)

@@ -23,12 +23,18 @@ export interface Cell {
 export function pairsItem(working: Working): Item | null {
   const { record } = working
   if (record.rows.length) return gridItem(working) ?? fromRows(working)
-  if (record.lists.length === 1 && record.entries.length > 1) return matchOf(working, record.lists[0] ?? [], record.entries)
+  if (record.lists.length === 1 && record.entries.length > 1)
+    return matchOf(working, record.lists[0] ?? [], record.entries)
   const asked = cues.asksMatch(stemText(record)) || working.trimmed.saidKind === 'match' || record.section.match
   return asked && record.entries.length > 1 ? fromPairs(working) : null
 }
 
-function matchOf(working: Working, left: readonly Entry[], right: readonly Entry[], given: readonly (readonly [number, number])[] = []): Item {
+function matchOf(
+  working: Working,
+  left: readonly Entry[],
+  right: readonly Entry[],
+  given: readonly (readonly [number, number])[] = [],
+): Item {
   const said = working.said.map((one) => one.text).join('; ')
   const named = said ? namedPairs(said, left, right) : given
   const key = named.length ? named : given
@@ -48,7 +54,11 @@ const JOINS = /^(.{1,80}?)\s*(?:=|→|->|⇒|=>|—>|\s[–—-]\s|:\s)\s*(.{1,1
 function fromPairs(working: Working): Item | null {
   const parts = working.record.entries.map((entry) => JOINS.exec(entryText(entry)))
   if (parts.some((part) => part === null)) return null
-  return joined(working, parts.map((part) => part?.[1] ?? ''), parts.map((part) => part?.[2] ?? ''))
+  return joined(
+    working,
+    parts.map((part) => part?.[1] ?? ''),
+    parts.map((part) => part?.[2] ?? ''),
+  )
 }
 
 function joined(working: Working, left: readonly string[], right: readonly string[]): Item {
@@ -109,12 +119,22 @@ const BLANK = /^(?:[_.…\s]*|[([]\s*[)\]]|[–—-]\s?[.…_]*)$/u
 
 function fromRows(working: Working): Item | null {
   const { record } = working
-  const rows = record.rows.map((unit) => cellsOf(unit)).filter((cells) => cells.length && !cells.every((cell) => /^:?-{2,}:?$/.test(cell.text)))
+  const rows = record.rows
+    .map((unit) => cellsOf(unit))
+    .filter((cells) => cells.length && !cells.every((cell) => /^:?-{2,}:?$/.test(cell.text)))
   const joins = record.rows.map((unit) => JOINS.exec(unlabelled(unit.text)))
   if (rows.every((cells) => cells.length === 1) && joins.every((join) => join !== null))
-    return joined(working, joins.map((join) => join?.[1] ?? ''), joins.map((join) => join?.[2] ?? ''))
+    return joined(
+      working,
+      joins.map((join) => join?.[1] ?? ''),
+      joins.map((join) => join?.[2] ?? ''),
+    )
   const body = isHeader(rows) ? rows.slice(1) : rows
-  const margin = Math.min(...body.filter((cells) => cells.length > 1).map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from))
+  const margin = Math.min(
+    ...body
+      .filter((cells) => cells.length > 1)
+      .map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from),
+  )
   const left: Entry[] = []
   const right: Entry[] = []
   for (const cells of body) {
@@ -123,13 +143,23 @@ function fromRows(working: Working): Item | null {
     if (first && second) {
       left.push(entryOf({ ...first, to: first.to }))
       right.push(entryOf(second))
-    } else if (first) (first.unit.indent + first.from >= margin - 4 || !left.length ? right : isLeftStart(first, left) ? left : right).push(entryOf(first))
+    } else if (first)
+      (first.unit.indent + first.from >= margin - 4 || !left.length
+        ? right
+        : isLeftStart(first, left)
+          ? left
+          : right
+      ).push(entryOf(first))
   }
   if (left.length < 2 || right.length < 2) return null
   const led = ledPairs(left, right)
   const said = working.said.length > 0
   const labelled = right.every((entry) => entry.id !== '')
-  const given = led.length ? led : !said && !labelled && !record.rows.some((unit) => /[o•]\s{2,}|_{2,}/u.test(unit.text)) && isOneToOne(working) ? left.map((_entry, at) => [at, at] as const) : []
+  const given = led.length
+    ? led
+    : !said && !labelled && !record.rows.some((unit) => /[o•]\s{2,}|_{2,}/u.test(unit.text)) && isOneToOne(working)
+      ? left.map((_entry, at) => [at, at] as const)
+      : []
   return matchOf(working, left, right, given)
 }
 
@@ -162,8 +192,10 @@ function ledPairs(left: readonly Entry[], right: readonly Entry[]): (readonly [n
 function isHeader(rows: readonly (readonly Cell[])[]): boolean {
   const [first, ...rest] = rows
   if (!first || rest.length < 2 || first.length < 2) return false
-  const isLabelled = (cells: readonly Cell[]): boolean => cells.some((cell) => labelsAt(cell.text).some((label) => label.dress !== 'word'))
-  if (rest.filter(isLabelled).length > rest.length * 0.6) return !isLabelled(first) || first.every((cell) => cell.text.length < 3)
+  const isLabelled = (cells: readonly Cell[]): boolean =>
+    cells.some((cell) => labelsAt(cell.text).some((label) => label.dress !== 'word'))
+  if (rest.filter(isLabelled).length > rest.length * 0.6)
+    return !isLabelled(first) || first.every((cell) => cell.text.length < 3)
   return first[0]?.unit.text.includes('|') === true
 }
 

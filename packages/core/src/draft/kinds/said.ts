@@ -17,7 +17,10 @@ export function saidOf(record: DraftRecord): readonly Said[] {
   const listed = record.statements.filter((one) => one.source === 'list')
   return [...own, ...listed]
     .map((statement) => ({ statement, text: statementText(statement) }))
-    .filter(({ text, statement }) => text !== '' && !isOpen(text) && !(record.entries.length === 0 && isRoom(text, statement)))
+    .filter(
+      ({ text, statement }) =>
+        text !== '' && !isOpen(text) && !(record.entries.length === 0 && isRoom(text, statement)),
+    )
 }
 
 /** "??", "(pending)", "___": a key that is still to be given. */

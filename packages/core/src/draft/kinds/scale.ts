@@ -20,7 +20,9 @@ export function scaleItem(working: Working): Item | null {
   if (steps.length > 2 && cues.isOpinion(low) && cues.isOpinion(high))
     return { ...common(working), kind: 'scale', points: 0, low: 1, high: steps.length, lowLabel: low, highLabel: high }
   const text = stemText(record)
-  return opinionIn(working, text) ?? (steps.every((step) => /^[\d\s☐○◯]*$/.test(step)) ? figuresIn(working, text) : null)
+  return (
+    opinionIn(working, text) ?? (steps.every((step) => /^[\d\s☐○◯]*$/.test(step)) ? figuresIn(working, text) : null)
+  )
 }
 
 function figuresIn(working: Working, text: string): Item | null {
@@ -28,7 +30,14 @@ function figuresIn(working: Working, text: string): Item | null {
   if (!found?.[1] || !found[3]) return null
   const labels = { lowLabel: (found[2] ?? '').trim(), highLabel: (found[4] ?? '').trim() }
   const head = contentOf(text.slice(0, found.index).trim())
-  return { ...common(working, head), kind: 'scale', points: 0, low: Number(found[1]), high: Number(found[3]), ...labels }
+  return {
+    ...common(working, head),
+    kind: 'scale',
+    points: 0,
+    low: Number(found[1]),
+    high: Number(found[3]),
+    ...labels,
+  }
 }
 
 /** "Strongly disagree / Disagree / Neutral / Agree" behind the statement. */

@@ -11,7 +11,7 @@ import { orderItem } from './order.ts'
 import { pairsItem } from './pairs.ts'
 import { saidOf } from './said.ts'
 import { scaleItem } from './scale.ts'
-import { cutStart, trimStem, type Trimmed } from './trim.ts'
+import { cutStart, takeBarePoints, trimStem, type Trimmed } from './trim.ts'
 import { typedItem } from './typed.ts'
 import { common, tell, type Working } from './working.ts'
 
@@ -22,13 +22,23 @@ export interface Settled {
 }
 
 /** What a record's stem says beside its question, taken out before keys are looked for. */
-export { trimStem }
+export { takeBarePoints, trimStem }
 
 /** The kind and the key of one record, and what a person should look at. */
-export function settleRecord(record: DraftRecord, trimmed: Trimmed, signs: readonly boolean[], signName: string | null): Settled {
+export function settleRecord(
+  record: DraftRecord,
+  trimmed: Trimmed,
+  signs: readonly boolean[],
+  signName: string | null,
+): Settled {
   const working: Working = { record, trimmed, signs, signName, said: saidOf(record), marks: [], remark: null }
   const places = placesOf(record)
-  const item = noteItem(working) ?? scaleItem(working) ?? pairsItem(working) ?? orderItem(working) ?? (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
+  const item =
+    noteItem(working) ??
+    scaleItem(working) ??
+    pairsItem(working) ??
+    orderItem(working) ??
+    (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
   markItem(working, item)
   return { item, places, marks: working.marks }
 }
@@ -69,7 +79,8 @@ function markItem(working: Working, item: Item): void {
   if (item.kind === 'single' || item.kind === 'multiple') {
     const texts = item.options.map((option) => plainText(option.content).toLowerCase())
     const twin = texts.findIndex((text, at) => texts.indexOf(text) < at)
-    if (twin > 0) tell(working, 'option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
+    if (twin > 0)
+      tell(working, 'option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
     if (!item.shuffle) tell(working, 'options-refer')
   }
   if (!hasKey(item) && !marks.some((one) => one.code === 'key-names-no-option')) tell(working, 'key-missing')

@@ -96,6 +96,27 @@ function firstText(record: DraftRecord): string {
   return first ? spanText(first.span) : ''
 }
 
+const BARE_POINTS = /\s*[([](\d{1,2})[)\]]\s*$/u
+const MOST_POINTS = 12
+
+/** A small number in brackets behind nearly every stem is what it is worth; behind a few it may be anything. */
+export function takeBarePoints(records: readonly DraftRecord[]): void {
+  const found = records.map((record) => {
+    const last = record.stem.at(-1)
+    const points = last ? BARE_POINTS.exec(spanText(last.span)) : null
+    return points && Number(points[1]) <= MOST_POINTS && points.index > 0 ? points : null
+  })
+  const count = found.filter((one) => one !== null).length
+  if (count < 3 || count < records.length * 0.6) return
+  found.forEach((points, at) => {
+    const record = records[at]
+    const last = record?.stem.at(-1)
+    if (!points || !record || !last) return
+    record.points ??= Number(points[1])
+    record.stem[record.stem.length - 1] = { ...last, span: { ...last.span, to: last.span.from + points.index } }
+  })
+}
+
 export function cutStart(record: DraftRecord, units: number): void {
   const first = record.stem[0]
   if (!first) return
@@ -151,7 +172,9 @@ function pointsIn(text: string, isLast: boolean): { from: number; to: number; po
   const found = findPoints(text)
   if (found) return found
   const slashed = (isLast ? SLASHED.exec(text) : null) ?? SQUARE.exec(text)
-  return slashed?.[1] && slashed.index > 0 ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) } : null
+  return slashed?.[1] && slashed.index > 0
+    ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) }
+    : null
 }
 
 /** A piece without a stretch of it; what stands on both sides stays one paragraph. */

@@ -24,7 +24,8 @@ export function typedItem(working: Working): Item {
   const sample = record.statements.find((one) => one.source === 'sample')
   const [said] = working.said
   const asksEssay = trimmed.saidKind === 'essay' || (gaps === 0 && (cues.asksEssay(text) || record.section.essay))
-  if (said && (sample || (asksEssay && isLong(said.text)))) return { ...common(working), kind: 'essay', sample: contentOf(said.text) }
+  if (said && (sample || (asksEssay && isLong(said.text))))
+    return { ...common(working), kind: 'essay', sample: contentOf(said.text) }
   if (!said) return openItem(working, asksEssay, gaps)
   return saidItem(working, said.text, text)
 }
@@ -45,7 +46,8 @@ function openItem(working: Working, asksEssay: boolean, gaps: number): Item {
 function judgedItem(working: Working, stem: Content, text: string): Item | null {
   const { record, trimmed, said } = working
   const isAsking = /[?？]\s*$/.test(text)
-  const cue = trimmed.truthCue || record.kindSaid === 'truefalse' || (record.section.truth && !isAsking && countGaps(stem) === 0)
+  const cue =
+    trimmed.truthCue || record.kindSaid === 'truefalse' || (record.section.truth && !isAsking && countGaps(stem) === 0)
   for (const { text: key } of said) {
     const judged = judgement(key, cue)
     if (!judged || (!cue && isAsking)) continue
@@ -54,7 +56,9 @@ function judgedItem(working: Working, stem: Content, text: string): Item | null 
     working.remark ??= remarkBehind(key, judged.restAt)
     return { ...common(working), kind: 'truefalse', key: [judged.truth] }
   }
-  return cue && !said.length && !record.statements.some((one) => one.source === 'sample') ? { ...common(working), kind: 'truefalse', key: [] } : null
+  return cue && !said.length && !record.statements.some((one) => one.source === 'sample')
+    ? { ...common(working), kind: 'truefalse', key: [] }
+    : null
 }
 
 function clozeItem(working: Working, gaps: number): Item {
@@ -70,7 +74,8 @@ function clozeItem(working: Working, gaps: number): Item {
   }
 }
 
-const VARIES = /\b(?:answers? (?:will|may|can) vary|own (?:answers?|words?))\b|^e\.\s?g\.|^z\.\s?B\.|^(?:free|open|frei|libre)\b/i
+const VARIES =
+  /\b(?:answers? (?:will|may|can) vary|own (?:answers?|words?))\b|^e\.\s?g\.|^z\.\s?B\.|^(?:free|open|frei|libre)\b/i
 
 function saidItem(working: Working, said: string, stem: string): Item {
   if (VARIES.test(said)) return { ...common(working), kind: 'essay', sample: contentOf(said) }
@@ -78,7 +83,12 @@ function saidItem(working: Working, said: string, stem: string): Item {
   const number = numberIn(text)
   if (number && working.trimmed.saidKind !== 'short') {
     if (remark || number.remark) working.remark ??= contentOf(remark || number.remark)
-    return { ...common(working), kind: 'numeric', key: [number.key], ...(number.unit && { unit: unitText(number.unit) }) }
+    return {
+      ...common(working),
+      kind: 'numeric',
+      key: [number.key],
+      ...(number.unit && { unit: unitText(number.unit) }),
+    }
   }
   const words = said.split(/\s+/).length
   if (words > 12 || (words > 7 && /[.。]$/.test(said) && !working.record.section.truth)) {
@@ -96,10 +106,14 @@ function stripped(text: string): string {
 }
 
 /** A number, or one with a remark in brackets that says how it comes about. */
-function numberIn(text: string): { key: NonNullable<ReturnType<typeof readNumberKey>>['key']; unit: string | null; remark: string } | null {
+function numberIn(
+  text: string,
+): { key: NonNullable<ReturnType<typeof readNumberKey>>['key']; unit: string | null; remark: string } | null {
   const whole = readNumberKey(text)
   if (whole) return { ...whole, remark: '' }
   const found = /^(.{1,30}?)\s*[([](.{2,80})[)\]]\s*\.?$/u.exec(text)
   const number = found?.[1] ? readNumberKey(found[1]) : null
-  return number && found?.[2] ? { ...number, remark: /\p{L}/u.test(found[2]) || /=/.test(found[2]) ? found[2] : '' } : null
+  return number && found?.[2]
+    ? { ...number, remark: /\p{L}/u.test(found[2]) || found[2].includes('=') ? found[2] : '' }
+    : null
 }

@@ -31,7 +31,11 @@ export function tell(
 export function placeOf(record: DraftRecord): { lines: readonly [number, number]; from: number; to: number } {
   const first = record.units[0]?.line
   const last = record.units.at(-1)?.line
-  return { lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1], from: first?.from ?? 0, to: last?.to ?? 0 }
+  return {
+    lines: [first?.number ?? 1, last?.lastNumber ?? last?.number ?? 1],
+    from: first?.from ?? 0,
+    to: last?.to ?? 0,
+  }
 }
 
 /** What an item of any kind takes from its record. */

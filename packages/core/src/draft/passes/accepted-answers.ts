@@ -1,7 +1,13 @@
 import { anyOf, wordsFor } from '../languages/index.ts'
 
-const ACCEPTED = new RegExp(`\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})(?:\\s*[:：]\\s*|\\s+)([^)）]+)[)）]\\s*$`, 'iu')
-const ACCEPTED_BEHIND = new RegExp(`\\s*[(（]\\s*([^()（）]{1,60}?)\\s+(?:${anyOf(wordsFor('acceptBehind'))})\\s*[)）]\\s*$`, 'iu')
+const ACCEPTED = new RegExp(
+  `\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})(?:\\s*[:：]\\s*|\\s+)([^)）]+)[)）]\\s*$`,
+  'iu',
+)
+const ACCEPTED_BEHIND = new RegExp(
+  `\\s*[(（]\\s*([^()（）]{1,60}?)\\s+(?:${anyOf(wordsFor('acceptBehind'))})\\s*[)）]\\s*$`,
+  'iu',
+)
 /** Words between two answers that each count; short ones that mean something else in another language are left out. */
 const OR =
   /\s+\/\s+|\s*[|｜]\s*|\s+(?:or|oder|ou|oppure|eller|lub|или|або|veya|أو|או)\s+|\s*(?:または|或者)\s*|\s*[;；]\s*/u

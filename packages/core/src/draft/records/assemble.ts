@@ -102,7 +102,12 @@ class Assembler {
   #out(facts: Facts): void {
     this.#heads.push(facts)
     const isTitle = this.#title === null && !this.#records.length && facts.words > 0 && isTitleLike(facts)
-    if (isTitle) this.#title = facts.unit.text.replace(/^#+\s*/, '').split(/\s{3,}|\t/)[0]?.trim() ?? null
+    if (isTitle)
+      this.#title =
+        facts.unit.text
+          .replace(/^#+\s*/, '')
+          .split(/\s{3,}|\t/)[0]
+          ?.trim() ?? null
     this.#setAside(facts, isTitle ? 'title' : reasonOf(facts))
   }
 
@@ -136,7 +141,13 @@ class Assembler {
       record.labelUnit = facts.unit
     }
     const isStatement = facts.cue !== null && facts.cue.role === 'other' && !label && isStemWord(facts)
-    const from = label ? label.to : isStatement ? (facts.cue?.to ?? 0) : facts.bullet || facts.box || facts.heading ? facts.body : 0
+    const from = label
+      ? label.to
+      : isStatement
+        ? (facts.cue?.to ?? 0)
+        : facts.bullet || facts.box || facts.heading
+          ? facts.body
+          : 0
     const run = optionsBehind(facts, from)
     const to = run[0]?.label ?? facts.unit.text.length
     const start = from + (/^\s*[:：.)\]–—]\s+/u.exec(facts.unit.text.slice(from, to))?.[0].length ?? 0)
@@ -150,7 +161,10 @@ class Assembler {
     const whole = spanOf(unit, 0, unit.text.length)
     switch (role) {
       case 'more':
-        record.stem.push({ span: facts.bullet ? spanOf(unit, facts.body, unit.text.length) : whole, join: this.#joinOf(facts, this.#last === 'stem' || this.#last === 'more') })
+        record.stem.push({
+          span: facts.bullet ? spanOf(unit, facts.body, unit.text.length) : whole,
+          join: this.#joinOf(facts, this.#last === 'stem' || this.#last === 'more'),
+        })
         return
       case 'option':
         takeOption(record, facts)
@@ -200,7 +214,10 @@ class Assembler {
     const passage = this.#passages.at(-1)
     const unit = facts.unit
     passage?.units.push(unit)
-    passage?.pieces.push({ span: spanOf(unit, 0, unit.text.length), join: this.#joinOf(facts, this.#last === 'passage') })
+    passage?.pieces.push({
+      span: spanOf(unit, 0, unit.text.length),
+      join: this.#joinOf(facts, this.#last === 'passage'),
+    })
   }
 
   #takeKeys(facts: Facts): void {
@@ -245,7 +262,10 @@ function optionsBehind(facts: Facts, from: number): readonly RunPart[] {
 
 function takeOption(record: DraftRecord, facts: Facts): void {
   const { run, body } = facts
-  const own = run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0) ? entriesIn(facts, run, 'run') : entriesIn(facts, [], 'line')
+  const own =
+    run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0)
+      ? entriesIn(facts, run, 'run')
+      : entriesIn(facts, [], 'line')
   const last = record.entries.at(-1)
   const [first] = own
   const restarts = last && first && first.value === 0 && last.value > 0 && first.dress !== last.dress
@@ -268,7 +288,7 @@ function takeWrapped(record: DraftRecord, facts: Facts): void {
 
 function remarkFrom(facts: Facts): number {
   if (facts.cue) return facts.cue.to
-  return facts.bullet ? facts.body : /^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0
+  return facts.bullet ? facts.body : (/^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0)
 }
 
 /** "Answer: B      Level: easy": further fields behind a wide gap. */
@@ -280,7 +300,8 @@ function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role
   const isOwn = cue !== null && cue.role !== 'other'
   const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
   if (role === 'feedback' || role === 'hint') {
-    const from = cue && (isOwn || role === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
+    const from =
+      cue && (isOwn || role === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
     const list = role === 'feedback' ? record.feedback : record.hint
     if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
     return

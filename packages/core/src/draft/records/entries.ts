@@ -28,7 +28,10 @@ function runEntry(facts: Facts, part: RunPart, at: number): Entry {
 function lineEntry(facts: Facts): Entry {
   const { unit } = facts
   const label = facts.label ?? undefined
-  const from = Math.min(unit.text.length, facts.cue && label === undefined && facts.cue.role === 'other' && isOptionWord(facts) ? facts.cue.to : facts.body)
+  const from = Math.min(
+    unit.text.length,
+    facts.cue && label === undefined && facts.cue.role === 'other' && isOptionWord(facts) ? facts.cue.to : facts.body,
+  )
   return {
     id: label?.id ?? '',
     value: label?.value ?? -1,
@@ -74,7 +77,17 @@ export function partSoleLines(records: readonly DraftRecord[]): void {
     const to = inner ? text.trimEnd().length - 1 : text.trimEnd().length
     const parts = partsOf(text.slice(from, to), inner !== null)
     if (parts.length < 2) continue
-    record.entries.splice(0, 1, ...parts.map(([a, b]): Entry => ({ ...only, inRow: true, labelText: '', pieces: [{ span: { ...span, from: span.from + from + a, to: span.from + from + b }, join: 'paragraph' }], remarks: [] })))
+    record.entries.splice(
+      0,
+      1,
+      ...parts.map(([a, b]): Entry => ({
+        ...only,
+        inRow: true,
+        labelText: '',
+        pieces: [{ span: { ...span, from: span.from + from + a, to: span.from + from + b }, join: 'paragraph' }],
+        remarks: [],
+      })),
+    )
   }
 }
 

@@ -28,11 +28,19 @@ function takeField(record: DraftRecord, text: string): void {
   const kind = formKind(text)
   if (kind) record.kindSaid = kind
   const found = keywordAt(text, 0)
-  const value = found ? text.slice(found.end).replace(/^[[\s]+|[\]\s|]+$/g, '').split(/\s{3,}|\t/)[0]?.trim() : ''
+  const value = found
+    ? text
+        .slice(found.end)
+        .replace(/^[[\s]+|[\]\s|]+$/g, '')
+        .split(/\s{3,}|\t/)[0]
+        ?.trim()
+    : ''
   if (!found || !value) return
   if (found.role === 'tags') record.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
-  else if (found.role === 'points') record.points = Number(value.replace(',', '.').match(/\d+(?:\.\d+)?/)?.[0] ?? Number.NaN) || record.points
-  else if (found.role === 'difficulty' || found.role === 'level' || found.role === 'outcome') giveRemark(record, found.role, value)
+  else if (found.role === 'points')
+    record.points = Number(/\d+(?:\.\d+)?/.exec(value.replace(',', '.'))?.[0] ?? Number.NaN) || record.points
+  else if (found.role === 'difficulty' || found.role === 'level' || found.role === 'outcome')
+    giveRemark(record, found.role, value)
 }
 
 function giveRemark(record: DraftRecord, role: string, value: string): void {

@@ -27,7 +27,14 @@ function dropFrom(slots: readonly Piece[][]): void {
     const word = wordOf(pieces)
     const count = word ? (counts.get(word.name) ?? 0) : 0
     const [first] = pieces
-    if (!word || !first || (count < FEWEST && count < filled.length) || count < 2 || count < filled.length * LEAST_SHARE) continue
+    if (
+      !word ||
+      !first ||
+      (count < FEWEST && count < filled.length) ||
+      count < 2 ||
+      count < filled.length * LEAST_SHARE
+    )
+      continue
     pieces[0] = { ...first, span: { ...first.span, from: first.span.from + word.length } }
   }
 }

@@ -79,15 +79,44 @@ export interface DraftRecord {
 }
 
 export const NO_SECTION: Section = {
-  index: 0, text: '', id: '', truth: false, essay: false, several: false, match: false, order: false, pointsEach: null,
-  pointsInAll: null, kind: null, bank: [],
+  index: 0,
+  text: '',
+  id: '',
+  truth: false,
+  essay: false,
+  several: false,
+  match: false,
+  order: false,
+  pointsEach: null,
+  pointsInAll: null,
+  kind: null,
+  bank: [],
 }
 
 export function newRecord(section: Section): DraftRecord {
   return {
-    units: [], label: null, labelUnit: null, section, stem: [], entries: [], lists: [], rows: [], statements: [], feedback: [],
-    hint: [], facts: [], banks: [], lines: 0, passage: null, kindSaid: null, points: null, difficulty: null, level: null,
-    outcome: null, tags: [], timeLimit: null,
+    units: [],
+    label: null,
+    labelUnit: null,
+    section,
+    stem: [],
+    entries: [],
+    lists: [],
+    rows: [],
+    statements: [],
+    feedback: [],
+    hint: [],
+    facts: [],
+    banks: [],
+    lines: 0,
+    passage: null,
+    kindSaid: null,
+    points: null,
+    difficulty: null,
+    level: null,
+    outcome: null,
+    tags: [],
+    timeLimit: null,
   }
 }
 

@@ -32,19 +32,36 @@ function speaks(facts: Facts): boolean {
   const { flags } = facts
   if (flags.has('rule') || flags.has('identity')) return false
   return (
-    facts.heading || flags.has('section') || flags.has('instruction') || facts.label !== null || flags.has('truthTail') ||
-    flags.has('truthLead') || saysTruth(facts.unit.text) || facts.bold === 'all' || flags.has('capitals') || facts.end === 'colon' ||
-    flags.has('points') || flags.has('asksMatch') || flags.has('asksOrder') || pointsEach(facts.unit.text) !== null ||
+    facts.heading ||
+    flags.has('section') ||
+    flags.has('instruction') ||
+    facts.label !== null ||
+    flags.has('truthTail') ||
+    flags.has('truthLead') ||
+    saysTruth(facts.unit.text) ||
+    facts.bold === 'all' ||
+    flags.has('capitals') ||
+    facts.end === 'colon' ||
+    flags.has('points') ||
+    flags.has('asksMatch') ||
+    flags.has('asksOrder') ||
+    pointsEach(facts.unit.text) !== null ||
     (!flags.has('chatter') && facts.words < 14 && facts.end !== 'comma')
   )
 }
 
 function saysTruth(text: string): boolean {
-  return trueFalseLead(text.replace(/^[^\p{L}]*(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '')) !== null || trueFalseTail(text) !== null || cues.judges(text)
+  return (
+    trueFalseLead(text.replace(/^[^\p{L}]*(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '')) !== null ||
+    trueFalseTail(text) !== null ||
+    cues.judges(text)
+  )
 }
 
 function kindIn(text: string): Section['kind'] {
-  const plain = text.replace(/^[^\p{L}]*(?:\p{L}{2,14}\s+)?(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '').replace(/^[^\p{L}]+/u, '')
+  const plain = text
+    .replace(/^[^\p{L}]*(?:\p{L}{2,14}\s+)?(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '')
+    .replace(/^[^\p{L}]+/u, '')
   return kindLabelAt(`${plain.replace(/\s*[([].*$/, '')}:`)?.kind ?? null
 }
 

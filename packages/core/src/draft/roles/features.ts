@@ -2,9 +2,7 @@ import type { Facts } from '../facts/facts.ts'
 import type { Surroundings } from './surroundings.ts'
 
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
-export interface FeatureSink {
-  (name: string, value?: number): void
-}
+export type FeatureSink = (name: string, value?: number) => void
 
 /** Names everything that speaks for or against a role of the line at `at`. */
 export function featuresOf(draft: Surroundings, at: number, push: FeatureSink): void {
@@ -38,7 +36,8 @@ function own(facts: Facts, look: string, push: FeatureSink): void {
   for (const flag of facts.flags) push(`is ${flag}`)
   push(`end ${facts.end}`)
   push(`${look} end ${facts.end}`)
-  const words = facts.words <= 1 ? '1' : facts.words <= 3 ? '3' : facts.words <= 7 ? '7' : facts.words <= 15 ? '15' : 'many'
+  const words =
+    facts.words <= 1 ? '1' : facts.words <= 3 ? '3' : facts.words <= 7 ? '7' : facts.words <= 15 ? '15' : 'many'
   push(`words ${words}`)
   push(`${look} words ${words}`)
   if (facts.run.length > 1) {
@@ -66,6 +65,7 @@ function neighbours(draft: Surroundings, facts: Facts, at: number, push: Feature
   push(`gap ${Math.min(2, unit.gap)}`)
   if (behind) push(`gap behind ${Math.min(2, behind.unit.gap)}`)
   if (behind && behind.run.length > 1) push('run behind')
+  if (unit.prefix.speaker) push(unit.prefix.speaker === draft.speaker ? 'main speaker' : 'other speaker')
   if (!before) return
   const indent = unit.indent - before.unit.indent
   const step = indent > 1 ? 'deeper' : indent < -1 ? 'out' : 'same'
@@ -78,7 +78,8 @@ function neighbours(draft: Surroundings, facts: Facts, at: number, push: Feature
   if (before.run.length > 1) push('run before')
   const hang = before.unit.indent + (before.body > 0 ? before.body : 0)
   if (Math.abs(unit.indent - hang) <= 1 && before.body > 0) push(unit.gap ? 'hangs_' : 'hangs')
-  if (unit.prefix.quotes !== before.unit.prefix.quotes) push(unit.prefix.quotes > before.unit.prefix.quotes ? 'quote begins' : 'quote ends')
+  if (unit.prefix.quotes !== before.unit.prefix.quotes)
+    push(unit.prefix.quotes > before.unit.prefix.quotes ? 'quote begins' : 'quote ends')
   if (unit.prefix.quotes) push('quoted')
   if (unit.prefix.speaker && unit.prefix.speaker !== before.unit.prefix.speaker) push('speaker changes')
 }
@@ -110,7 +111,8 @@ function bucket(count: number): string {
 
 function position(draft: Surroundings, at: number, push: FeatureSink): void {
   const [first, last] = draft.main
-  const zone = at >= draft.keysFrom ? 'keys' : first < 0 ? 'no numbers' : at < first ? 'head' : at > last ? 'tail' : 'body'
+  const zone =
+    at >= draft.keysFrom ? 'keys' : first < 0 ? 'no numbers' : at < first ? 'head' : at > last ? 'tail' : 'body'
   push(`zone ${zone}`)
   push(`zone ${zone} ${draft.looks[at] ?? ''}`)
   if (at === 0) push('first')

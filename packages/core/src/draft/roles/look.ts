@@ -22,7 +22,14 @@ export function lookOf(facts: Facts, place: SeriesPlace | null): string {
 }
 
 function seriesLook({ series, at, label }: SeriesPlace): string {
-  const sort = label.script === 'word' ? 'word' : label.script === 'number' || label.script === 'circled' ? 'num' : label.script === 'roman' ? 'rom' : 'let'
+  const sort =
+    label.script === 'word'
+      ? 'word'
+      : label.script === 'number' || label.script === 'circled'
+        ? 'num'
+        : label.script === 'roman'
+          ? 'rom'
+          : 'let'
   if (series.members.length === 1) return `${sort}-lone`
   if (series.repeats) return `${sort}${series.depth}-again`
   return `${sort}${Math.min(2, series.depth)}${series.depth > 0 && at === 0 ? '-first' : ''}`

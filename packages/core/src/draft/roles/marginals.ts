@@ -55,7 +55,9 @@ function sums(potentials: readonly Float64Array[], stepAt: StepAt): Float64Array
     const step = stepAt(at)
     for (let role = 0; role < ROLE_COUNT; role++) {
       let sum = last ? 0 : BEGINNINGS[role] ? 1 : 0
-      if (last) for (let before = 0; before < ROLE_COUNT; before++) sum += (last[before] ?? 0) * (step[before * ROLE_COUNT + role] ?? 0)
+      if (last)
+        for (let before = 0; before < ROLE_COUNT; before++)
+          sum += (last[before] ?? 0) * (step[before * ROLE_COUNT + role] ?? 0)
       row[role] = sum * (own[role] ?? 0)
     }
     rows.push(normalized(row))

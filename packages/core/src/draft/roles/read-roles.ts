@@ -25,8 +25,14 @@ export function surround(units: readonly Unit[]): Surroundings {
   const leads = recurringLeads(units)
   const counted = countedWords(units)
   const facts: Facts[] = units.map((unit) => factsOf(unit, leads, counted))
-  const series = findSeries(units, facts.map((one) => one.labels))
-  return surroundingsOf(facts.map((one, at) => withLabel(one, series.places[at]?.label ?? null)), series)
+  const series = findSeries(
+    units,
+    facts.map((one) => one.labels),
+  )
+  return surroundingsOf(
+    facts.map((one, at) => withLabel(one, series.places[at]?.label ?? null)),
+    series,
+  )
 }
 
 /** The role of each line: weighed twice, the second time with the votes of its group and its series. */
@@ -45,7 +51,8 @@ function scoresOf(draft: Surroundings, weights: RoleWeights, votes: Votes | null
     const scores = new Float64Array(ROLE_COUNT)
     const push: FeatureSink = (name, value = 1) => {
       const own = weights.features.get(name)
-      if (own) for (let role = 0; role < ROLE_COUNT; role++) scores[role] = (scores[role] ?? 0) + (own[role] ?? 0) * value
+      if (own)
+        for (let role = 0; role < ROLE_COUNT; role++) scores[role] = (scores[role] ?? 0) + (own[role] ?? 0) * value
     }
     featuresOf(draft, at, push)
     if (votes) voteFeatures(draft, votes, at, push)

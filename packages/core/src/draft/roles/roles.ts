@@ -22,7 +22,9 @@ export const ROLES = [
 export type Role = (typeof ROLES)[number]
 
 export const ROLE_COUNT: number = ROLES.length
-export const ROLE_INDEX = Object.fromEntries(ROLES.map((role, index) => [role, index])) as Readonly<Record<Role, number>>
+export const ROLE_INDEX = Object.fromEntries(ROLES.map((role, index) => [role, index])) as Readonly<
+  Record<Role, number>
+>
 
 /** Roles that only a line of an item has: one of them cannot begin a draft. */
 const INSIDE = new Set<Role>(['more', 'option', 'wrapped', 'answer', 'feedback', 'hint', 'row', 'lines', 'remark'])

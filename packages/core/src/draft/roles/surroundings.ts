@@ -17,6 +17,8 @@ export interface Surroundings {
   readonly main: readonly [first: number, last: number]
   /** Lines from the first title of a list of keys, or from a numbering that comes again, behind the items. */
   readonly keysFrom: number
+  /** Who says most in a chat; null elsewhere. */
+  readonly speaker: string | null
   /** Share of the lines of each series that ask, by series id. */
   readonly asking: readonly number[]
   /** Share of the lines of each series that say what could be a key of the line with the same number before, by id. */
@@ -25,7 +27,9 @@ export interface Surroundings {
 
 export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Surroundings {
   const tables = tableSorts(facts)
-  const looks = facts.map((one, at) => (tables[at] && !one.flags.has('rule') ? `table-${tables[at]}` : lookOf(one, series.places[at] ?? null)))
+  const looks = facts.map((one, at) =>
+    tables[at] && !one.flags.has('rule') ? `table-${tables[at]}` : lookOf(one, series.places[at] ?? null),
+  )
   const { groups, groupSizes } = groupsOf(facts, series.places, looks)
   const main = mainSeries(series)
   return {
@@ -35,6 +39,7 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
     groups,
     groupSizes,
     width: widthOf(facts),
+    speaker: mainSpeaker(facts),
     main,
     keysFrom: keysFrom(facts, series, main),
     asking: series.all.map((one) => shareAsking(one, facts)),
@@ -74,6 +79,12 @@ function groupsOf(
   return { groups, groupSizes }
 }
 
+function mainSpeaker(facts: readonly Facts[]): string | null {
+  const counts = new Map<string, number>()
+  for (const { unit } of facts) if (unit.prefix.speaker) counts.set(unit.prefix.speaker, (counts.get(unit.prefix.speaker) ?? 0) + 1)
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null
+}
+
 function widthOf(facts: readonly Facts[]): number {
   const lengths = facts.map((one) => one.unit.to).sort((a, b) => a - b)
   return Math.min(110, Math.max(40, lengths[Math.floor(lengths.length * 0.92)] ?? 0))
@@ -83,7 +94,8 @@ function widthOf(facts: readonly Facts[]): number {
 function mainSeries(series: DraftSeries): readonly [number, number] {
   const bySignature = new Map<string, Series[]>()
   for (const one of series.all)
-    if (one.depth === 0 && !one.repeats) bySignature.set(one.signature, [...(bySignature.get(one.signature) ?? []), one])
+    if (one.depth === 0 && !one.repeats)
+      bySignature.set(one.signature, [...(bySignature.get(one.signature) ?? []), one])
   let best: Series[] = []
   let most = 2
   for (const own of bySignature.values()) {
@@ -100,7 +112,10 @@ function mainSeries(series: DraftSeries): readonly [number, number] {
 function keysFrom(facts: readonly Facts[], series: DraftSeries, main: readonly [number, number]): number {
   const after = Math.max(main[1], Math.floor(facts.length * 0.4))
   const title = facts.findIndex(
-    (one, at) => at > after && one.flags.has('keyTitle') && (one.cue === null || one.cue.to >= one.unit.text.length || one.flags.has('keyPairs')),
+    (one, at) =>
+      at > after &&
+      one.flags.has('keyTitle') &&
+      (one.cue === null || one.cue.to >= one.unit.text.length || one.flags.has('keyPairs')),
   )
   const again = series.all.find((one) => one.repeats !== null && one.depth === 0 && one.members.length > 2)
   const from = [title, again?.members[0]?.unit ?? -1].filter((at) => at >= 0)
@@ -141,5 +156,8 @@ function sharesText(value: string, line: string): boolean {
 }
 
 function fold(text: string): string {
-  return text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim()
+  return text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim()
 }

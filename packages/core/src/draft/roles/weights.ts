@@ -18,13 +18,23 @@ export function printWeights(weights: ReaderWeights): string {
 }
 
 function printRound({ features, steps }: RoleWeights): string {
-  const lines = [...features].sort(([a], [b]) => (a < b ? -1 : 1)).map(([name, own]) => printLine(name, own, (at) => ROLES[at] ?? ''))
-  const turns = STEPS.map((name, at) => printLine(name, steps[at] as Float64Array, (pair) => `${ROLES[Math.floor(pair / ROLE_COUNT)]}>${ROLES[pair % ROLE_COUNT]}`))
+  const lines = [...features]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([name, own]) => printLine(name, own, (at) => ROLES[at] ?? ''))
+  const turns = STEPS.map((name, at) =>
+    printLine(
+      name,
+      steps[at] as Float64Array,
+      (pair) => `${ROLES[Math.floor(pair / ROLE_COUNT)]}>${ROLES[pair % ROLE_COUNT]}`,
+    ),
+  )
   return [...turns, ...lines].filter((line) => !line.endsWith(':')).join('\n')
 }
 
 function printLine(name: string, own: Float64Array, label: (at: number) => string): string {
-  const said = [...own].flatMap((value, at) => (Math.abs(value) >= SMALLEST ? [`${label(at)} ${Math.round(value * ROUNDED)}`] : []))
+  const said = [...own].flatMap((value, at) =>
+    Math.abs(value) >= SMALLEST ? [`${label(at)} ${Math.round(value * ROUNDED)}`] : [],
+  )
   return `${name}:${said.length ? ` ${said.join(', ')}` : ''}`
 }
 
@@ -55,7 +65,10 @@ function parseRound(text: string): RoleWeights {
 
 function placeOf(label: string): number {
   const [first = '', second] = label.split('>')
-  const [a, b] = [ROLES.indexOf(first as (typeof ROLES)[number]), second === undefined ? 0 : ROLES.indexOf(second as (typeof ROLES)[number])]
+  const [a, b] = [
+    ROLES.indexOf(first as (typeof ROLES)[number]),
+    second === undefined ? 0 : ROLES.indexOf(second as (typeof ROLES)[number]),
+  ]
   if (a < 0 || b < 0) throw new Error(`The table of weights names “${label}”, and there is no such role.`)
   return second === undefined ? a : a * ROLE_COUNT + b
 }

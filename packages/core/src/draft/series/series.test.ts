@@ -19,7 +19,12 @@ function told(text: string): string[] {
 const ITEM = (number: string): string => `${number} Which?\na) one\nb) two\nc) three`
 
 test('letters between numbers stand inside of them', () => {
-  expect(told([ITEM('1.'), ITEM('2.'), ITEM('3.')].join('\n'))).toEqual(['0: 1 2 3', '1: a b c', '1: a b c', '1: a b c'])
+  expect(told([ITEM('1.'), ITEM('2.'), ITEM('3.')].join('\n'))).toEqual([
+    '0: 1 2 3',
+    '1: a b c',
+    '1: a b c',
+    '1: a b c',
+  ])
 })
 
 test('a numbering may change its dress and skip a number', () => {

@@ -81,7 +81,8 @@ function linkPrice(series: OpenSeries, label: LabelFact, at: number): number {
   const deeper = label.above !== last.label.above
   const step = label.value - last.label.value
   // 1.4 → 2.1: the number above counts on.
-  if (deeper && !(label.value === 0 && last.label.above && nextAbove(last.label.above, label.above))) return PRICE.script
+  if (deeper && !(label.value === 0 && last.label.above && nextAbove(last.label.above, label.above)))
+    return PRICE.script
   if (!deeper && (step < 1 || step > WIDEST_SKIP + 1)) return PRICE.script
   if (!deeper && step > 1 && label.script !== 'number' && label.script !== 'word' && step > 2) return PRICE.script
   return (
@@ -118,7 +119,9 @@ function beginning(labels: readonly (readonly LabelFact[])[], at: number): Label
   const next = labels.slice(at + 1, at + 1 + LOOK_AHEAD)
   const goesOn = own.find((label) =>
     next.some((others) =>
-      others.some((other) => other.script === label.script && other.value === label.value + 1 && other.dress === label.dress),
+      others.some(
+        (other) => other.script === label.script && other.value === label.value + 1 && other.dress === label.dress,
+      ),
     ),
   )
   return goesOn ?? own.find((label) => label.value === 0) ?? first
@@ -130,7 +133,12 @@ function begin(open: OpenSeries[], all: OpenSeries[], label: LabelFact, at: numb
   all.push(series)
   // A series of the same signature that ended before stays open only if it could still go on past this one.
   const same = open.findIndex((one) => one.signature === signature && one.members.length > 0 && label.value === 0)
-  if (same >= 0 && open[same] && open[same].members.at(-1)?.label.script !== 'number' && open[same].signature !== 'numberword')
+  if (
+    same >= 0 &&
+    open[same] &&
+    open[same].members.at(-1)?.label.script !== 'number' &&
+    open[same].signature !== 'numberword'
+  )
     open.splice(same, 1)
   open.push(series)
   if (open.length > MOST_OPEN) open.shift()
@@ -147,7 +155,13 @@ function settled(units: readonly Unit[], all: readonly OpenSeries[]): DraftSerie
   const series: Series[] = []
   for (const one of all) {
     const depth = depthOf(one.signature)
-    series.push({ id: one.id, signature: one.signature, members: one.members, depth, repeats: repeated(series, one, depth) })
+    series.push({
+      id: one.id,
+      signature: one.signature,
+      members: one.members,
+      depth,
+      repeats: repeated(series, one, depth),
+    })
   }
   const places: (SeriesPlace | null)[] = units.map(() => null)
   for (const one of series) {
@@ -182,7 +196,12 @@ const FEWEST_WEAK = 2
 
 function repeated(before: readonly Series[], one: OpenSeries, depth: number): Series | null {
   const family = one.members[0]?.label.script
-  if (depth > 0 || one.members.length < FEWEST_SHARED || (family !== 'number' && family !== 'word' && family !== 'roman')) return null
+  if (
+    depth > 0 ||
+    one.members.length < FEWEST_SHARED ||
+    (family !== 'number' && family !== 'word' && family !== 'roman')
+  )
+    return null
   const own = new Set(one.members.map((member) => member.label.id))
   for (let at = before.length - 1; at >= 0 && at > before.length - 60; at--) {
     const other = before[at]

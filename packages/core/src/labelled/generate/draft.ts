@@ -27,23 +27,42 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   const notation = anyNotation(dice, keptOut)
   let writer = new ItemWriter(notation, dice)
   head(writer, notation, dice, stock)
-  const kinds = new Set(['single', 'multiple', 'truefalse', 'short', 'numeric', 'cloze', 'match', 'order', 'grid', 'essay'])
+  const kinds = new Set([
+    'single',
+    'multiple',
+    'truefalse',
+    'short',
+    'numeric',
+    'cloze',
+    'match',
+    'order',
+    'grid',
+    'essay',
+  ])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.does(0.03) ? 0 : dice.whole(4, 14) }, () => dice.pick(fit))
+  const items = Array.from({ length: dice.does(0.05) ? 0 : dice.whole(4, 14) }, () => dice.pick(fit))
+  if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)
   const parts = notation.sections && items.length ? parted(items, dice) : [items]
   const placed: Placed[][] = []
   let counted = 0
   parts.forEach((part, section) => {
     // A second hand goes on in its own notation.
-    if (section === 1 && notation.key !== 'list' && dice.does(0.25)) writer = writer.inNotation(anyNotation(dice, keptOut))
+    if (section === 1 && notation.key !== 'list' && dice.does(0.25))
+      writer = writer.inNotation(anyNotation(dice, keptOut))
     if (notation.sections) sectionHead(writer, notation, dice, section)
     else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
     const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
-    const own = part.map((item, at): Placed => ({ item, id: notation.parts ? String.fromCharCode(97 + (at % 3)) : itemId(notation.number, restarts ? at : counted + at, section), shown: isShown(notation, dice) }))
+    const own = part.map((item, at): Placed => ({
+      item,
+      id: notation.parts
+        ? String.fromCharCode(97 + (at % 3))
+        : itemId(notation.number, restarts ? at : counted + at, section),
+      shown: isShown(notation, dice),
+    }))
     own.forEach((one, at) => {
       if (notation.parts) partHead(writer, notation, dice, at)
       writer.item(one, section)
-      if (dice.does(0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
+      if (dice.does(notation.chat ? 0.3 : 0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
     })
     counted += part.length
     placed.push(own)
@@ -51,60 +70,125 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   })
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
   tail(writer, dice, stock)
-  return { name: `made-${seed}`, ...written(writer.lines, notation), items, notation }
+  return { name: `made-${seed}`, ...written(writer.lines, notation, dice), items, notation }
 }
 
 /** "Question 2" above the next few parts. */
 function partHead(writer: ItemWriter, notation: Notation, dice: Dice, at: number): void {
-  if (at % 3 === 0) writer.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
+  if (at % 3 === 0)
+    writer.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
 }
 
 /** Lines that are numbered or bulleted, and no items. */
 function decoys(writer: ItemWriter, dice: Dice, stock: Stock): void {
   const label = dice.pick(['- ', '• ', 'x. ', 'x) ', '☐ '])
-  for (let at = 1; at <= dice.whole(2, 4); at++) writer.put(`${label.replace('x', String(at))}${dice.pick(stock.outLines)}`, 'out', at === 1 ? 1 : 0)
+  for (let at = 1; at <= dice.whole(2, 4); at++)
+    writer.put(`${label.replace('x', String(at))}${dice.pick(stock.outLines)}`, 'out', at === 1 ? 1 : 0)
+}
+
+/** A stretch of something that is no test at all: a heading, then steps, aims or sentences. */
+function plan(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
+  writer.put(titled(dice.pick(notation.words.section), dice), 'out', 1)
+  decoys(writer, dice, stock)
+  const sentences = dice.pick(stock.passages.length ? stock.passages : ['—']).split(/(?<=[.!?])\s+/)
+  if (dice.does(0.5)) sentences.slice(0, 4).forEach((text, at) => writer.put(dice.does(0.3) ? `${at + 1}. ${text}` : text, 'out', at === 0 ? 1 : 0))
 }
 
 function isShown(notation: Notation, dice: Dice): boolean {
   return notation.key !== 'list' && notation.key !== 'lists' && notation.key !== 'none' && dice.does(0.95)
 }
 
-function written(lines: readonly MadeLine[], notation: Notation): { text: string; roles: Role[] } {
-  const text = lines.map((line) => `${'\n'.repeat(line.gap)}${notation.quoted && line.role !== 'out' ? '> ' : ''}${line.text}`).join('\n')
+const NAMES = ['Ines', 'Bo', 'Tariq', 'Mira', 'Jon', 'Alva']
+
+function written(lines: readonly MadeLine[], notation: Notation, dice: Dice): { text: string; roles: Role[] } {
+  const [own = '', other = ''] = dice.shuffled(NAMES)
+  const form = dice.pick(['[d, t] n: ', 'd, t - n: ', 't n: '])
+  const said = (line: MadeLine, at: number): string => {
+    const time = `${12 + Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`
+    const name = line.role === 'out' && dice.does(0.8) ? other : own
+    return form.replace('d', '03/11').replace('t', time).replace('n', name)
+  }
+  const text = lines
+    .map((line, at) => {
+      const quote = notation.quoted && line.role !== 'out' ? '> ' : ''
+      const gap = notation.chat ? 0 : line.gap
+      const isWrapped = line.role === 'wrapped' || line.role === 'more'
+      return `${'\n'.repeat(gap)}${notation.chat && !isWrapped ? said(line, at) + line.text.trim() : quote + line.text}`
+    })
+    .join('\n')
   return { text, roles: lines.map((line) => line.role) }
 }
 
 function parted(items: readonly GoldItem[], dice: Dice): GoldItem[][] {
   const kinds = [...new Set(items.map((item) => (item.kind === 'multiple' ? 'single' : item.kind)))]
   const parts = kinds.map((kind) => items.filter((item) => (item.kind === 'multiple' ? 'single' : item.kind) === kind))
-  return dice.does(0.7) ? parts : [items.slice(0, Math.ceil(items.length / 2)), items.slice(Math.ceil(items.length / 2))].filter((part) => part.length)
+  return dice.does(0.7)
+    ? parts
+    : [items.slice(0, Math.ceil(items.length / 2)), items.slice(Math.ceil(items.length / 2))].filter(
+        (part) => part.length,
+      )
 }
 
 function head(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
   if (dice.does(0.25)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out')
   if (dice.does(0.75)) writer.put(`${dice.does(0.2) ? '# ' : ''}${dice.pick(stock.outLines)}`, 'out', dice.whole(0, 1))
-  if (dice.does(0.25)) writer.put(`${titled(notation.words.identity[0] ?? 'Name', dice)}: ____________________   ${titled(notation.words.identity[1] ?? 'Date', dice)}: ________`, 'out', dice.whole(0, 1))
-  if (dice.does(0.4)) for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+  if (dice.does(0.25))
+    writer.put(
+      `${titled(notation.words.identity[0] ?? 'Name', dice)}: ____________________   ${titled(notation.words.identity[1] ?? 'Date', dice)}: ________`,
+      'out',
+      dice.whole(0, 1),
+    )
+  if (dice.does(0.4))
+    for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
   if (dice.does(0.04)) decoys(writer, dice, stock)
   if (dice.does(0.1)) writer.put('-'.repeat(40), 'out')
 }
 
 function tail(writer: ItemWriter, dice: Dice, stock: Stock): void {
   if (dice.does(0.03)) decoys(writer, dice, stock)
-  if (dice.does(0.35)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+  if (dice.does(0.35))
+    for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
 }
 
 function sectionHead(writer: ItemWriter, notation: Notation, dice: Dice, section: number): void {
   const word = titled(dice.pick(notation.words.section), dice)
-  const letter = dice.pick([String.fromCharCode(65 + section), String(section + 1), ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII'][section] ?? 'I'])
+  const letter = dice.pick([
+    String.fromCharCode(65 + section),
+    String(section + 1),
+    ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII'][section] ?? 'I',
+  ])
   const kinds = Object.values(notation.words.kinds).flat()
   const kind = titled(kinds.length ? dice.pick(kinds) : 'Questions', dice)
-  writer.put(dice.pick([`${word} ${letter}`, `${letter}. ${kind}`, `${letter}) ${kind}.`, `## ${kind}`, `${word} ${letter}: ${kind} (${section + 1} ${notation.words.points[0] ?? 'p'})`, kind.toUpperCase()]), 'out', dice.whole(1, 2))
+  writer.put(
+    dice.pick([
+      `${word} ${letter}`,
+      `${letter}. ${kind}`,
+      `${letter}) ${kind}.`,
+      `## ${kind}`,
+      `${word} ${letter}: ${kind} (${section + 1} ${notation.words.points[0] ?? 'p'})`,
+      kind.toUpperCase(),
+    ]),
+    'out',
+    dice.whole(1, 2),
+  )
 }
 
 function passage(writer: ItemWriter, dice: Dice, stock: Stock): void {
-  writer.put(dice.pick(['Read the text and answer the questions.', 'Lies den Text.', 'Questions 1–4 refer to the following text.', 'Lisez le texte.', 'Text A']), 'out', 1)
-  dice.pick(stock.passages).split('\n').forEach((part, at) => writer.wrap(part, 0, 0, 'passage', 'passage', at === 0 ? 1 : dice.whole(0, 1)))
+  writer.put(
+    dice.pick([
+      'Read the text and answer the questions.',
+      'Lies den Text.',
+      'Questions 1–4 refer to the following text.',
+      'Lisez le texte.',
+      'Text A',
+    ]),
+    'out',
+    1,
+  )
+  dice
+    .pick(stock.passages)
+    .split('\n')
+    .forEach((part, at) => writer.wrap(part, 0, 0, 'passage', 'passage', at === 0 ? 1 : dice.whole(0, 1)))
 }
 
 function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: readonly (readonly Placed[])[]): void {
@@ -112,7 +196,11 @@ function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: read
   if (dice.does(0.25)) writer.put(dice.pick(['- - - - - - - - - -', '----------', '***', '==========']), 'out', 1)
   if (title) writer.put(dice.pick([title, `${title}:`, `## ${title}`, `(${title})`]), 'keys', dice.whole(1, 2))
   const all = parts.flat().filter(({ item }) => writer.said(item) !== '' && item.kind !== 'grid')
-  const entries = all.map(({ item, id }) => ({ id, said: writer.said(item), letter: item.kind === 'single' ? writer.said(item) : '' }))
+  const entries = all.map(({ item, id }) => ({
+    id,
+    said: writer.said(item),
+    letter: item.kind === 'single' ? writer.said(item) : '',
+  }))
   writeEntries(writer, notation, dice, entries, title ? 0 : 2)
 }
 
@@ -122,7 +210,13 @@ interface Entry {
   readonly letter: string
 }
 
-function writeEntries(writer: ItemWriter, notation: Notation, dice: Dice, entries: readonly Entry[], gap: number): void {
+function writeEntries(
+  writer: ItemWriter,
+  notation: Notation,
+  dice: Dice,
+  entries: readonly Entry[],
+  gap: number,
+): void {
   const dot = dice.pick(['. ', ') ', ' ', ': ', ' - ', '-', ' = '])
   const put = (text: string, at: number): void => writer.put(text, 'keys', at === 0 ? gap : 0)
   if (notation.list === 'rows') {
@@ -136,14 +230,29 @@ function writeEntries(writer: ItemWriter, notation: Notation, dice: Dice, entrie
     return
   }
   if (notation.list === 'lines' || notation.list === 'sections') {
-    entries.forEach(({ id, said }, at) => writer.wrap(`${id}${dot === '-' ? '. ' : dot}${said}`, dice.does(0.2) ? 2 : 0, 4, 'keys', 'keys', at === 0 ? gap : 0))
+    entries.forEach(({ id, said }, at) =>
+      writer.wrap(
+        `${id}${dot === '-' ? '. ' : dot}${said}`,
+        dice.does(0.2) ? 2 : 0,
+        4,
+        'keys',
+        'keys',
+        at === 0 ? gap : 0,
+      ),
+    )
     return
   }
   const glue = notation.list === 'pairs' && entries.every(({ letter }) => letter.length === 1) ? '' : dot
   const between = dice.pick(['   ', ', ', '; ', '     '])
   const perRow = dice.whole(3, 8)
   for (let at = 0; at < entries.length; at += perRow)
-    put(entries.slice(at, at + perRow).map(({ id, said }) => `${id}${glue}${said}`).join(between), at)
+    put(
+      entries
+        .slice(at, at + perRow)
+        .map(({ id, said }) => `${id}${glue}${said}`)
+        .join(between),
+      at,
+    )
 }
 
 /** What the roles of a made draft allow, as bits. */

@@ -25,26 +25,106 @@ export interface Notation {
   readonly facts: boolean
   readonly records: boolean
   readonly capitals: boolean
+  /** Typed into a chat, where others interrupt. */
+  readonly chat: boolean
   /** Items are parts (a), (b) of numbered questions. */
   readonly parts: boolean
 }
 
-export type NumberStyle = 'x.' | 'x)' | '(x)' | 'x' | 'x.-' | '[x]' | 'word' | 'word line' | 'q' | 'bullet' | 'roman' | 'deep' | 'none'
-export type OptionStyle = 'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
-export type KeyStyle = 'line' | 'arrow' | 'bare' | 'brackets' | 'star' | 'tick' | 'behind' | 'bold' | 'lead' | 'margin' | 'list' | 'lists' | 'none'
+export type NumberStyle =
+  'x.' | 'x)' | '(x)' | 'x' | 'x.-' | '[x]' | 'word' | 'word line' | 'q' | 'bullet' | 'roman' | 'deep' | 'none'
+export type OptionStyle =
+  'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
+export type KeyStyle =
+  | 'line'
+  | 'arrow'
+  | 'bare'
+  | 'brackets'
+  | 'star'
+  | 'tick'
+  | 'behind'
+  | 'bold'
+  | 'lead'
+  | 'margin'
+  | 'list'
+  | 'lists'
+  | 'none'
 export type ListStyle = 'lines' | 'row' | 'pairs' | 'ranges' | 'rows' | 'across' | 'sections'
 
 /** Notations that are never fitted on: what is read of them says how the reader takes what it has not met. */
-export const KEPT_OUT: { readonly number: readonly NumberStyle[]; readonly option: readonly OptionStyle[]; readonly list: readonly ListStyle[]; readonly key: readonly KeyStyle[] } = {
+export const KEPT_OUT: {
+  readonly number: readonly NumberStyle[]
+  readonly option: readonly OptionStyle[]
+  readonly list: readonly ListStyle[]
+  readonly key: readonly KeyStyle[]
+} = {
   number: ['x.-', '[x]'],
   option: ['-x-', '①', 'x/'],
   list: ['ranges', 'across'],
   key: ['lead'],
 }
 
-const NUMBERS: readonly NumberStyle[] = ['x.', 'x.', 'x.', 'x)', 'x)', '(x)', 'x', 'x.-', '[x]', 'word', 'word line', 'q', 'bullet', 'roman', 'deep', 'none', 'none']
-const OPTIONS: readonly OptionStyle[] = ['x)', 'x)', 'X.', 'X.', 'X)', '(x)', '(X)', 'x', 'x/', 'X', '-x-', '-', '•', '☐', '[ ]', '( )', '1)', '①', 'plain']
-const KEYS: readonly KeyStyle[] = ['line', 'line', 'line', 'arrow', 'bare', 'brackets', 'star', 'tick', 'behind', 'bold', 'lead', 'margin', 'margin', 'list', 'list', 'list', 'list', 'lists', 'none']
+const NUMBERS: readonly NumberStyle[] = [
+  'x.',
+  'x.',
+  'x.',
+  'x)',
+  'x)',
+  '(x)',
+  'x',
+  'x.-',
+  '[x]',
+  'word',
+  'word line',
+  'q',
+  'bullet',
+  'roman',
+  'deep',
+  'none',
+  'none',
+]
+const OPTIONS: readonly OptionStyle[] = [
+  'x)',
+  'x)',
+  'X.',
+  'X.',
+  'X)',
+  '(x)',
+  '(X)',
+  'x',
+  'x/',
+  'X',
+  '-x-',
+  '-',
+  '•',
+  '☐',
+  '[ ]',
+  '( )',
+  '1)',
+  '①',
+  'plain',
+]
+const KEYS: readonly KeyStyle[] = [
+  'line',
+  'line',
+  'line',
+  'arrow',
+  'bare',
+  'brackets',
+  'star',
+  'tick',
+  'behind',
+  'bold',
+  'lead',
+  'margin',
+  'margin',
+  'list',
+  'list',
+  'list',
+  'list',
+  'lists',
+  'none',
+]
 const LISTS: readonly ListStyle[] = ['lines', 'lines', 'row', 'row', 'pairs', 'ranges', 'rows', 'across', 'sections']
 
 function among<Value>(dice: Dice, all: readonly Value[], out: readonly Value[], keptOut: boolean): Value {
@@ -79,6 +159,7 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     facts: dice.does(0.12),
     records: dice.does(0.05),
     capitals: dice.does(0.2),
+    chat: dice.does(0.05),
     parts: dice.does(0.06),
   }
 }

@@ -63,15 +63,26 @@ export class ItemWriter {
       this.#record(item, id, shown)
       return
     }
-    if (isHead) this.put(`${this.#dice.does(0.4) ? '### ' : ''}${word} ${id}${notation.points === 'brackets' ? ` (2 ${notation.words.points[0] ?? 'p'})` : ''}`, 'facts', gap)
-    else if (notation.facts && this.#dice.does(0.5)) this.put(`[${id}]  ${titled(notation.words.level?.[0] ?? 'Level', this.#dice)}: Apply   2 ${notation.words.points[0] ?? 'p'}`, 'facts', gap)
+    if (isHead)
+      this.put(
+        `${this.#dice.does(0.4) ? '### ' : ''}${word} ${id}${notation.points === 'brackets' ? ` (2 ${notation.words.points[0] ?? 'p'})` : ''}`,
+        'facts',
+        gap,
+      )
+    else if (notation.facts && this.#dice.does(0.5))
+      this.put(
+        `[${id}]  ${titled(notation.words.level?.[0] ?? 'Level', this.#dice)}: Apply   2 ${notation.words.points[0] ?? 'p'}`,
+        'facts',
+        gap,
+      )
     const lead = notation.key === 'lead' && shown && item.kind === 'single' ? `_${this.#keyIds(item)}_ ` : ''
     const label = notation.parts ? `(${id}) ` : `${lead}${itemLabel(notation.number, id, word)}`
     const indent = notation.stemIndent
     this.#body(item, label, indent, this.lines.at(-1)?.role === 'facts' ? 0 : gap, shown)
     if (shown) this.#keyLines(item)
     if (shown || this.#dice.does(0.2)) this.#feedback(item)
-    if (notation.facts && this.#dice.does(0.6)) this.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', this.#dice)}: easy`, 'facts')
+    if (notation.facts && this.#dice.does(0.6))
+      this.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', this.#dice)}: easy`, 'facts')
     void section
   }
 
@@ -83,20 +94,44 @@ export class ItemWriter {
     const field = (word: string): string => `${titled(word, dice).replace(/\*/g, '')}: `.padEnd(width)
     const question = words.columns.stem[0] ?? 'Question'
     if (dice.does(0.6)) this.put(`${field('ID')}${dice.pick(['', 'Q-', 'NUT-'])}${id}`, 'facts', this.#notation.between)
-    if (dice.does(0.4)) this.put(`${field(words.columns.kind[0] ?? 'Type')}${dice.pick(Object.values(words.kinds).flat())}`, 'facts', this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between)
-    this.wrap(`${field(question)}${item.stem.replaceAll('___', '______')}`, 0, width, 'stem', 'more', this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between)
-    ;(item.options ?? []).forEach((text, at) => this.put(`${field(`${words.columns.option[0] ?? 'Option'} ${String.fromCharCode(65 + at)}`)}${text}`, 'option'))
+    if (dice.does(0.4))
+      this.put(
+        `${field(words.columns.kind[0] ?? 'Type')}${dice.pick(Object.values(words.kinds).flat())}`,
+        'facts',
+        this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between,
+      )
+    this.wrap(
+      `${field(question)}${item.stem.replaceAll('___', '______')}`,
+      0,
+      width,
+      'stem',
+      'more',
+      this.lines.at(-1)?.role === 'facts' ? 0 : this.#notation.between,
+    )
+    ;(item.options ?? []).forEach((text, at) =>
+      this.put(`${field(`${words.columns.option[0] ?? 'Option'} ${String.fromCharCode(65 + at)}`)}${text}`, 'option'),
+    )
     const said = this.said(item)
-    if (said && shown) this.wrap(`${field(item.kind === 'essay' ? dice.pick(words.sample) : dice.pick(words.answer))}${said}`, 0, width, 'answer', 'answer', 0)
+    if (said && shown)
+      this.wrap(
+        `${field(item.kind === 'essay' ? dice.pick(words.sample) : dice.pick(words.answer))}${said}`,
+        0,
+        width,
+        'answer',
+        'answer',
+        0,
+      )
     if (dice.does(0.5)) this.put(`${field(words.points[0] ?? 'Points')}${dice.whole(1, 5)}`, 'facts')
     if (words.difficulty?.[0] && dice.does(0.4)) this.put(`${field(words.difficulty[0])}easy`, 'facts')
-    if (item.feedback) this.wrap(`${field(dice.pick(words.feedback))}${item.feedback}`, 0, width, 'feedback', 'feedback', 0)
+    if (item.feedback)
+      this.wrap(`${field(dice.pick(words.feedback))}${item.feedback}`, 0, width, 'feedback', 'feedback', 0)
     if (dice.does(0.3)) this.put('-'.repeat(40), 'out')
   }
 
   #body(item: GoldItem, label: string, indent: number, gap: number, shown: boolean): void {
     const notation = this.#notation
-    const options = item.kind === 'order' || item.kind === 'single' || item.kind === 'multiple' ? (item.options ?? []) : []
+    const options =
+      item.kind === 'order' || item.kind === 'single' || item.kind === 'multiple' ? (item.options ?? []) : []
     const stem = `${label}${this.#stemText(item, shown)}${this.#points()}`
     const hang = this.#dice.does(0.6) ? indent + label.length : indent
     if (options.length && notation.place === 'stem' && stem.length < 70 && options.join('').length < 50) {
@@ -107,21 +142,36 @@ export class ItemWriter {
     if (options.length) this.#options(options, item, shown)
     if (item.kind === 'match') this.#pairs(item)
     if (item.kind === 'grid') this.#grid(item, shown)
-    if (item.kind === 'cloze' && item.bank) this.put(this.#dice.pick([`[ ${item.bank.join('   ')} ]`, `${titled(notation.words.wordBank?.[0] ?? 'Words', this.#dice)}: ${item.bank.join(', ')}`]), 'bank')
-    if (item.kind === 'essay' && this.#dice.does(0.3)) for (let at = this.#dice.whole(1, 3); at > 0; at--) this.put(this.#dice.pick(['_'.repeat(50), '.'.repeat(60)]), 'lines')
+    if (item.kind === 'cloze' && item.bank)
+      this.put(
+        this.#dice.pick([
+          `[ ${item.bank.join('   ')} ]`,
+          `${titled(notation.words.wordBank?.[0] ?? 'Words', this.#dice)}: ${item.bank.join(', ')}`,
+        ]),
+        'bank',
+      )
+    if (item.kind === 'essay' && this.#dice.does(0.3))
+      for (let at = this.#dice.whole(1, 3); at > 0; at--)
+        this.put(this.#dice.pick(['_'.repeat(50), '.'.repeat(60)]), 'lines')
   }
 
   #stemText(item: GoldItem, shown: boolean): string {
     const notation = this.#notation
     let text = item.stem.replaceAll('___', this.#dice.pick(['______', '____________', '..........', '________']))
     if (item.kind === 'truefalse' && this.#dice.does(0.4)) {
-      const [truth, falsehood] = [titled(notation.words.truth[0] ?? 'true', this.#dice), notation.words.falsehood[0] ?? 'false']
-      text = this.#dice.does(0.6) ? `${truth} ${notation.words.or[0] ?? 'or'} ${falsehood}: ${text}` : `${text}   ${truth.charAt(0).toUpperCase()} / ${falsehood.charAt(0).toUpperCase()}`
+      const [truth, falsehood] = [
+        titled(notation.words.truth[0] ?? 'true', this.#dice),
+        notation.words.falsehood[0] ?? 'false',
+      ]
+      text = this.#dice.does(0.6)
+        ? `${truth} ${notation.words.or[0] ?? 'or'} ${falsehood}: ${text}`
+        : `${text}   ${truth.charAt(0).toUpperCase()} / ${falsehood.charAt(0).toUpperCase()}`
     }
     if (!shown) return text
     const key = this.#typedKey(item)
     if (key && notation.key === 'brackets' && !item.options?.length) return `${text} (${key})`
-    if (key && notation.key === 'margin' && !item.options?.length && key.length < 20) return `${text}${' '.repeat(this.#dice.whole(3, 12))}${key}`
+    if (key && notation.key === 'margin' && !item.options?.length && key.length < 20)
+      return `${text}${' '.repeat(this.#dice.whole(3, 12))}${key}`
     if (key && notation.key === 'arrow' && !item.options?.length && this.#dice.does(0.5)) return `${text} -> ${key}`
     return text
   }
@@ -137,7 +187,11 @@ export class ItemWriter {
   #sign(text: string, isKey: boolean, shown: boolean): string {
     if (!shown || !isKey) return text
     const { key } = this.#notation
-    return key === 'behind' ? `${text} ${this.#dice.pick(['*', '✓', '<<', '(x)', '✔', '!!'])}` : key === 'bold' ? `**${text}**` : text
+    return key === 'behind'
+      ? `${text} ${this.#dice.pick(['*', '✓', '<<', '(x)', '✔', '!!'])}`
+      : key === 'bold'
+        ? `**${text}**`
+        : text
   }
 
   #label(at: number, isKey: boolean, shown: boolean): string {
@@ -149,7 +203,9 @@ export class ItemWriter {
   }
 
   #row(options: readonly string[], item: GoldItem, shown: boolean, gap: string): string {
-    return options.map((text, at) => `${this.#label(at, isKeyed(item, at), shown)}${this.#sign(text, isKeyed(item, at), shown)}`).join(gap)
+    return options
+      .map((text, at) => `${this.#label(at, isKeyed(item, at), shown)}${this.#sign(text, isKeyed(item, at), shown)}`)
+      .join(gap)
   }
 
   #options(options: readonly string[], item: GoldItem, shown: boolean): void {
@@ -171,7 +227,14 @@ export class ItemWriter {
     }
     options.forEach((text, at) => {
       const label = this.#label(at, isKeyed(item, at), shown)
-      this.wrap(`${label}${this.#sign(text, isKeyed(item, at), shown)}`, optionIndent, optionIndent + label.length, 'option', 'wrapped', at === 0 ? inside : 0)
+      this.wrap(
+        `${label}${this.#sign(text, isKeyed(item, at), shown)}`,
+        optionIndent,
+        optionIndent + label.length,
+        'option',
+        'wrapped',
+        at === 0 ? inside : 0,
+      )
     })
   }
 
@@ -184,7 +247,8 @@ export class ItemWriter {
     const first = this.#dice.pick([0, 0, 0, this.#dice.whole(3, 12)])
     const room = this.#dice.pick(['', '', '', '___ ', '_c_ ', '( ) '])
     const one = (at: number): string => (left[at] === undefined ? '' : `${room}${first + at + 1}. ${left[at]}`)
-    const other = (at: number): string => (right[at] === undefined ? '' : `${String.fromCharCode(97 + at)}) ${right[at]}`)
+    const other = (at: number): string =>
+      right[at] === undefined ? '' : `${String.fromCharCode(97 + at)}) ${right[at]}`
     if (form === 'lists') {
       left.forEach((_text, at) => this.put(`${indent}${one(at)}`, 'option', 0))
       right.forEach((_text, at) => this.put(`${indent}${other(at)}`, 'option', at === 0 ? 1 : 0))
@@ -202,14 +266,18 @@ export class ItemWriter {
     this.put(`|  | ${columns.join(' | ')} |`, 'row', this.#dice.whole(0, 1))
     if (this.#dice.does(0.4)) this.put(`|---|${columns.map(() => '---').join('|')}|`, 'row')
     ;(item.rows ?? []).forEach((row, at) => {
-      const ticks = columns.map((_column, column) => (shown && (item.key as [number, number][]).some(([r, c]) => r === at && c === column) ? 'x' : ''))
+      const ticks = columns.map((_column, column) =>
+        shown && (item.key as [number, number][]).some(([r, c]) => r === at && c === column) ? 'x' : '',
+      )
       this.put(`| ${row} | ${ticks.join(' | ')} |`, 'row')
     })
   }
 
   #keyIds(item: GoldItem): string {
     const { option } = this.#notation
-    return (item.key as readonly number[]).map((at) => optionLabel(option, at).id).join(this.#dice.pick([', ', ' + ', ' and ', '']))
+    return (item.key as readonly number[])
+      .map((at) => optionLabel(option, at).id)
+      .join(this.#dice.pick([', ', ' + ', ' and ', '']))
   }
 
   /** The key in letters, words or figures, as a list or a line says it; empty where there is none. */
@@ -217,7 +285,9 @@ export class ItemWriter {
     if (item.kind === 'single' || item.kind === 'multiple' || item.kind === 'order') {
       const isPlain = ['-', '•', '☐', '[ ]', '( )', 'plain'].includes(this.#notation.option)
       const indexes = item.key as readonly number[]
-      return isPlain || this.#dice.does(0.12) ? indexes.map((at) => item.options?.[at] ?? '').join(', ') : this.#keyIds(item)
+      return isPlain || this.#dice.does(0.12)
+        ? indexes.map((at) => item.options?.[at] ?? '').join(', ')
+        : this.#keyIds(item)
     }
     return this.#typedKey(item)
   }
@@ -227,7 +297,11 @@ export class ItemWriter {
     switch (item.kind) {
       case 'truefalse': {
         const word = item.key[0] === true ? words.truth[0] : item.key[0] === false ? words.falsehood[0] : ''
-        return word ? (this.#dice.does(0.6) ? titled(word, this.#dice).replace(/\*/g, '') : word.charAt(0).toUpperCase()) : ''
+        return word
+          ? this.#dice.does(0.6)
+            ? titled(word, this.#dice).replace(/\*/g, '')
+            : word.charAt(0).toUpperCase()
+          : ''
       }
       case 'short':
         return item.key.map(String).join(' / ')
@@ -236,9 +310,13 @@ export class ItemWriter {
         return first ? String(first['value'] ?? `${first['min']}–${first['max']}`) : ''
       }
       case 'cloze':
-        return (item.key as readonly (readonly string[])[]).map((gap) => gap[0] ?? '').join(this.#dice.pick(['; ', ', ', ' / ']))
+        return (item.key as readonly (readonly string[])[])
+          .map((gap) => gap[0] ?? '')
+          .join(this.#dice.pick(['; ', ', ', ' / ']))
       case 'match':
-        return (item.key as readonly [number, number][]).map(([l, r]) => `${l + 1}-${String.fromCharCode(97 + r)}`).join(', ')
+        return (item.key as readonly [number, number][])
+          .map(([l, r]) => `${l + 1}-${String.fromCharCode(97 + r)}`)
+          .join(', ')
       case 'essay':
         return item.sample ?? ''
       default:
@@ -253,11 +331,24 @@ export class ItemWriter {
     const isMarked = isChoice && ['star', 'behind', 'bold', 'lead'].includes(key)
     const isTicked = isChoice && key === 'tick' && ['☐', '[ ]', '( )'].includes(notation.option)
     const said = this.said(item)
-    const inStem = !item.options?.length && (key === 'brackets' || (key === 'margin' && said.length < 20) || (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
+    const inStem =
+      !item.options?.length &&
+      (key === 'brackets' ||
+        (key === 'margin' && said.length < 20) ||
+        (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
     if (!said || isMarked || isTicked || inStem || item.kind === 'grid') return
     const indent = ' '.repeat(this.#dice.pick([0, notation.optionIndent]))
-    if (item.kind === 'essay') this.wrap(`${titled(this.#dice.pick(notation.words.sample), this.#dice)}: ${said}`, 0, 0, 'answer', 'answer', notation.inside)
-    else if (key === 'arrow') this.wrap(`${this.#dice.pick(['-> ', '→ ', '=> ', '= '])}${said}`, indent.length, 2, 'answer', 'answer', 0)
+    if (item.kind === 'essay')
+      this.wrap(
+        `${titled(this.#dice.pick(notation.words.sample), this.#dice)}: ${said}`,
+        0,
+        0,
+        'answer',
+        'answer',
+        notation.inside,
+      )
+    else if (key === 'arrow')
+      this.wrap(`${this.#dice.pick(['-> ', '→ ', '=> ', '= '])}${said}`, indent.length, 2, 'answer', 'answer', 0)
     else if (key === 'bare') this.wrap(said, indent.length, 0, 'answer', 'answer', this.#dice.whole(0, 1))
     else if (key === 'brackets') this.wrap(`[${said}]`, indent.length, 0, 'answer', 'answer', 0)
     else this.wrap(`${notation.keyWord}: ${said}`, indent.length, 0, 'answer', 'answer', notation.inside)
@@ -267,15 +358,24 @@ export class ItemWriter {
     const { feedback, words } = this.#notation
     if (!item.feedback || feedback === 'none') return
     const indent = this.#dice.pick([0, this.#notation.optionIndent])
-    if (feedback === 'word') this.wrap(`${titled(this.#dice.pick(words.feedback), this.#dice)}: ${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
-    else if (feedback === 'sign') this.wrap(`${this.#dice.pick(['💡 ', '> ', '» '])}${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
+    if (feedback === 'word')
+      this.wrap(
+        `${titled(this.#dice.pick(words.feedback), this.#dice)}: ${item.feedback}`,
+        indent,
+        indent,
+        'feedback',
+        'feedback',
+        0,
+      )
+    else if (feedback === 'sign')
+      this.wrap(`${this.#dice.pick(['💡 ', '> ', '» '])}${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
     else if (feedback === 'brackets') this.wrap(`(${item.feedback})`, indent, indent, 'feedback', 'feedback', 0)
     else if (this.lines.at(-1)?.role === 'answer') this.wrap(item.feedback, indent, indent, 'feedback', 'feedback', 0)
   }
 }
 
 function isKeyed(item: GoldItem, at: number): boolean {
-  return item.kind !== 'order' && (item.key as readonly unknown[]).includes(at)
+  return item.kind !== 'order' && item.key.includes(at)
 }
 
 function wrapped(text: string, width: number): string[] {
