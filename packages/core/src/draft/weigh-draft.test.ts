@@ -20,7 +20,30 @@ const outline = (text: string): readonly Record<string, unknown>[] =>
 /** Text that looks like drafts now and then: labels, words of keys, signs, blanks. */
 const draftish = fc
   .array(
-    fc.constantFrom('1. ', '2) ', 'a) ', 'b) ', '\n', '\n\n', 'Answer: ', 'b', 'Which rope?', '____', ' | ', '[x] ', '* ', '→ ', '  ', '(2 points)', 'True', '- ', '#', 'Key', '1 b 2 c', '\t'),
+    fc.constantFrom(
+      '1. ',
+      '2) ',
+      'a) ',
+      'b) ',
+      '\n',
+      '\n\n',
+      'Answer: ',
+      'b',
+      'Which rope?',
+      '____',
+      ' | ',
+      '[x] ',
+      '* ',
+      '→ ',
+      '  ',
+      '(2 points)',
+      'True',
+      '- ',
+      '#',
+      'Key',
+      '1 b 2 c',
+      '\t',
+    ),
     { maxLength: 60 },
   )
   .map((parts) => parts.join(''))
@@ -67,16 +90,36 @@ test.each([
 })
 
 test.each<[string, string, Record<string, unknown>]>([
-  ['a sign behind the option', '1. Which?\na) one\nb) two <<\n\n2. Who?\na) me <<\nb) you', { kind: 'single', options: ['one', 'two'], key: [1] }],
-  ['a judgement before the number', 'Weather\n\nF  1. Hail falls only in winter.\nT  2. Wind is moving air.\nT  3. Clouds are drops.', { kind: 'truefalse', stem: 'Hail falls only in winter.', key: [false] }],
-  ['keys at the end', '1. Which rope?\na) hemp\nb) nylon\n\n2. How many strands?\n\nKey: 1b 2 3', { kind: 'single', key: [1] }],
-  ['numbered options under numbered questions', '1. Which is a mammal?\n   1) shark\n   2) dolphin\n   3) tuna\n   Answer: 2\n\n2. Which lays eggs?\n   1) hen\n   2) cow\n   Answer: 1', { kind: 'single', options: ['shark', 'dolphin', 'tuna'], key: [1] }],
+  [
+    'a sign behind the option',
+    '1. Which?\na) one\nb) two <<\n\n2. Who?\na) me <<\nb) you',
+    { kind: 'single', options: ['one', 'two'], key: [1] },
+  ],
+  [
+    'a judgement before the number',
+    'Weather\n\nF  1. Hail falls only in winter.\nT  2. Wind is moving air.\nT  3. Clouds are drops.',
+    { kind: 'truefalse', stem: 'Hail falls only in winter.', key: [false] },
+  ],
+  [
+    'keys at the end',
+    '1. Which rope?\na) hemp\nb) nylon\n\n2. How many strands?\n\nKey: 1b 2 3',
+    { kind: 'single', key: [1] },
+  ],
+  [
+    'numbered options under numbered questions',
+    '1. Which is a mammal?\n   1) shark\n   2) dolphin\n   3) tuna\n   Answer: 2\n\n2. Which lays eggs?\n   1) hen\n   2) cow\n   Answer: 1',
+    { kind: 'single', options: ['shark', 'dolphin', 'tuna'], key: [1] },
+  ],
 ])('%s', (_name, text, expected) => {
   expect(outline(text)[0]).toMatchObject(expected)
 })
 
 test('prose, a letter and a plan hold no items', () => {
-  expect(outline('Dear parents,\n\nnext Thursday the class goes to the salt mine. Please bring a warm jumper.\n\nKind regards\nM. Lind')).toEqual([])
+  expect(
+    outline(
+      'Dear parents,\n\nnext Thursday the class goes to the salt mine. Please bring a warm jumper.\n\nKind regards\nM. Lind',
+    ),
+  ).toEqual([])
 })
 
 // The share that has to stay read right; it only goes up.

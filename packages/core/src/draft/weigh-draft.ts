@@ -3,7 +3,7 @@ import { factsOf } from './facts/facts.ts'
 import type { Item } from '../item/model.ts'
 import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
 import { giveListedKeys, strayLists } from './keys/lists.ts'
-import { findSigns } from './keys/signs.ts'
+import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
 import { mark, type Mark } from './marks.ts'
@@ -29,6 +29,7 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const { records } = assembled
   dropFieldWords(records)
   partSoleLines(records)
+  takeTwoSigns(records)
   const trimmed = records.map((record) => trimStem(record))
   takeBarePoints(records)
   const stray = strayLists(records)

@@ -346,7 +346,7 @@ const POINTS_BRACKETED = new RegExp(
 )
 const POINTS_SLASHED = /\s{2,}\/\s?(\d{1,3})\s*$/
 const POINTS_EACH = new RegExp(
-  `(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`,
+  `(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый|(?:per|pro|par|por|za|på|à)\\s+\\p{L}+)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`,
   'iu',
 )
 const NUMERALS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 }

@@ -159,7 +159,9 @@ function labelsOf(text: string, shift: number, bulletTo: number): LabelFact[] {
   const moved = (by: number): LabelFact[] =>
     labelsAt(text.slice(by)).map((label) => ({ ...label, from: label.from + by, to: label.to + by }))
   const own = moved(shift)
-  return own.length || bulletTo <= 0 ? own : moved(bulletTo).filter((label) => !label.weak && label.dress !== 'word')
+  return own.length || bulletTo <= 0 || BOXED.test(text.slice(bulletTo))
+    ? own
+    : moved(bulletTo).filter((label) => !label.weak && label.dress !== 'word')
 }
 
 function formulasIn(unit: Unit): (readonly [number, number])[] {

@@ -88,6 +88,35 @@ function coveredBy(span: Span, style: LineStyle): number {
   )
 }
 
+const ONE_CHARACTER = /^(\S)\s+(?=\S)/u
+
+/**
+ * "0 / X / 0" before the alternatives: two characters that part them all, item after item, are boxes by other signs. The
+ * rarer one is the key's; both are taken off.
+ */
+export function takeTwoSigns(records: readonly DraftRecord[]): void {
+  const own = records.filter(
+    (record) => record.entries.length > 1 && record.entries.every((entry) => ONE_CHARACTER.test(textOf(entry))),
+  )
+  const counts = new Map<string, number>()
+  for (const record of own)
+    for (const entry of record.entries)
+      counts.set(
+        ONE_CHARACTER.exec(textOf(entry))?.[1] ?? '',
+        (counts.get(ONE_CHARACTER.exec(textOf(entry))?.[1] ?? '') ?? 0) + 1,
+      )
+  const [common, rare] = [...counts].sort((a, b) => b[1] - a[1]).map(([sign]) => sign)
+  if (counts.size !== 2 || own.length < 2 || !common || !rare) return
+  for (const record of own)
+    record.entries.forEach((entry, at) => {
+      const first = entry.pieces[0]
+      const found = first ? ONE_CHARACTER.exec(spanText(first.span).trimStart()) : null
+      if (!first || !found) return
+      entry.pieces[0] = { ...first, span: { ...first.span, from: first.span.from + found[0].length } }
+      record.entries[at] = { ...entry, boxed: true, ticked: found[1] === rare }
+    })
+}
+
 /** The sign that keys the alternatives of a draft, and for items without it a plain sign of their own. */
 export function findSigns(records: readonly DraftRecord[]): Signs {
   let best: boolean[][] = records.map((record) => record.entries.map(() => false))

@@ -54,6 +54,8 @@ function judgedItem(working: Working, stem: Content, text: string): Item | null 
     if (!cue && judged.restAt < key.length && !/^[^.]*[.,;(–—-]/.test(key.slice(judged.restAt))) continue
     if (countGaps(stem) > 0 && !cue) continue
     working.remark ??= remarkBehind(key, judged.restAt)
+    const other = said.find((one) => one.text !== key && judgement(one.text, cue)?.truth !== judged.truth)
+    if (other) tell(working, 'keys-disagree', { inline: key, listed: other.text })
     return { ...common(working), kind: 'truefalse', key: [judged.truth] }
   }
   return cue && !said.length && !record.statements.some((one) => one.source === 'sample')

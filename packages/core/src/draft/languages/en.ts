@@ -90,6 +90,8 @@ export const en: LanguageWords = {
   ],
   match: ['match', 'pair', 'write the letter next to', 'connect', 'join'],
   order: [
+    'put in order',
+    'put them in order',
     'put these',
     'put the',
     'order',

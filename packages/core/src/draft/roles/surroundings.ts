@@ -81,7 +81,8 @@ function groupsOf(
 
 function mainSpeaker(facts: readonly Facts[]): string | null {
   const counts = new Map<string, number>()
-  for (const { unit } of facts) if (unit.prefix.speaker) counts.set(unit.prefix.speaker, (counts.get(unit.prefix.speaker) ?? 0) + 1)
+  for (const { unit } of facts)
+    if (unit.prefix.speaker) counts.set(unit.prefix.speaker, (counts.get(unit.prefix.speaker) ?? 0) + 1)
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null
 }
 

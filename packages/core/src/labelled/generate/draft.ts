@@ -40,7 +40,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'essay',
   ])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.does(0.05) ? 0 : dice.whole(4, 14) }, () => dice.pick(fit))
+  const items = Array.from({ length: dice.does(0.03) ? 0 : dice.whole(2, 14) }, () => dice.pick(fit))
   if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)
   const parts = notation.sections && items.length ? parted(items, dice) : [items]
   const placed: Placed[][] = []
@@ -89,9 +89,8 @@ function decoys(writer: ItemWriter, dice: Dice, stock: Stock): void {
 /** A stretch of something that is no test at all: a heading, then steps, aims or sentences. */
 function plan(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
   writer.put(titled(dice.pick(notation.words.section), dice), 'out', 1)
-  decoys(writer, dice, stock)
-  const sentences = dice.pick(stock.passages.length ? stock.passages : ['—']).split(/(?<=[.!?])\s+/)
-  if (dice.does(0.5)) sentences.slice(0, 4).forEach((text, at) => writer.put(dice.does(0.3) ? `${at + 1}. ${text}` : text, 'out', at === 0 ? 1 : 0))
+  if (dice.does(0.5)) decoys(writer, dice, stock)
+  else for (let at = dice.whole(1, 4); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out')
 }
 
 function isShown(notation: Notation, dice: Dice): boolean {
@@ -140,12 +139,12 @@ function head(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock):
     )
   if (dice.does(0.4))
     for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
-  if (dice.does(0.04)) decoys(writer, dice, stock)
+  if (dice.does(0.02)) decoys(writer, dice, stock)
   if (dice.does(0.1)) writer.put('-'.repeat(40), 'out')
 }
 
 function tail(writer: ItemWriter, dice: Dice, stock: Stock): void {
-  if (dice.does(0.03)) decoys(writer, dice, stock)
+  if (dice.does(0.02)) decoys(writer, dice, stock)
   if (dice.does(0.35))
     for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
 }

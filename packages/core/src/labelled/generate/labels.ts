@@ -6,6 +6,7 @@ const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩'
 /** The id of the n-th item (0-based) in its section, as lists of keys write it. */
 export function itemId(style: NumberStyle, at: number, section: number): string {
   if (style === 'roman') return ROMAN[at] ?? String(at + 1)
+  if (style === 'letter') return String.fromCharCode(97 + (at % 26))
   if (style === 'deep') return `${section + 1}.${at + 1}`
   return String(at + 1)
 }
@@ -17,6 +18,7 @@ export function itemLabel(style: NumberStyle, id: string, word: string): string 
     case 'roman':
       return `${id}. `
     case 'x)':
+    case 'letter':
       return `${id}) `
     case '(x)':
       return `(${id}) `

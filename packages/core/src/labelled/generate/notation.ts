@@ -32,7 +32,20 @@ export interface Notation {
 }
 
 export type NumberStyle =
-  'x.' | 'x)' | '(x)' | 'x' | 'x.-' | '[x]' | 'word' | 'word line' | 'q' | 'bullet' | 'roman' | 'deep' | 'none'
+  | 'x.'
+  | 'x)'
+  | '(x)'
+  | 'x'
+  | 'x.-'
+  | '[x]'
+  | 'word'
+  | 'word line'
+  | 'q'
+  | 'bullet'
+  | 'roman'
+  | 'deep'
+  | 'letter'
+  | 'none'
 export type OptionStyle =
   'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
 export type KeyStyle =
@@ -80,6 +93,7 @@ const NUMBERS: readonly NumberStyle[] = [
   'bullet',
   'roman',
   'deep',
+  'letter',
   'none',
   'none',
 ]
