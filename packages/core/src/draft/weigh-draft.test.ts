@@ -97,7 +97,7 @@ test.each<[string, string, Record<string, unknown>]>([
   ],
   [
     'a judgement before the number',
-    'Weather\n\nF  1. Hail falls only in winter.\nT  2. Wind is moving air.\nT  3. Clouds are drops.',
+    'Weather\n\nF  1. Hail falls only in winter.\nT  2. Wind is moving air.\nT  3. Clouds are made of drops of water.\nF  4. Thunder comes before lightning.\nT  5. A barometer falls before a storm.',
     { kind: 'truefalse', stem: 'Hail falls only in winter.', key: [false] },
   ],
   [

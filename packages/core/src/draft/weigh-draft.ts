@@ -3,6 +3,7 @@ import { factsOf } from './facts/facts.ts'
 import type { Item } from '../item/model.ts'
 import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
 import { giveListedKeys, strayLists } from './keys/lists.ts'
+import { withListsByFit } from './keys/lists-by-fit.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
@@ -24,7 +25,11 @@ import { placeOf } from './kinds/working.ts'
  */
 export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading {
   const lines = cleanLines(source)
-  const read = readRoles(surround(unitsOf(lines)), weights)
+  return readingFrom(withListsByFit(readRoles(surround(unitsOf(lines)), weights)), lines, source.keyText)
+}
+
+/** The reading that given roles come to: all that follows once every line has one. @internal For tests. */
+export function readingFrom(read: ReadRoles, lines: readonly Line[], keyText?: string): Reading {
   const assembled = assemble(read)
   const { records } = assembled
   dropFieldWords(records)
@@ -35,7 +40,7 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const stray = strayLists(records)
   takeSlots(records)
   const own = [...assembled.keys, ...stray]
-  const blocks = source.keyText === undefined ? own : [...own, keyFileBlock(source.keyText, records.length)]
+  const blocks = keyText === undefined ? own : [...own, keyFileBlock(keyText, records.length)]
   giveListedKeys(blocks, records)
   giveSectionPoints(records)
   const signs = findSigns(records)

@@ -15,7 +15,7 @@ export interface Grounds {
 }
 
 /** Below this a role of a line is doubtful; set on drafts left out of the fit. */
-export const LEAST_PROBABILITY = 0.6
+export const LEAST_PROBABILITY = 0.75
 const LONG_OPTION = 180
 const MOST_OPTIONS = 9
 

@@ -48,23 +48,29 @@ const MOST_CANDIDATES = 4000
 
 /** Gives the entries of lists of keys to their items: the split and the giving under which most of them fit. */
 export function giveListedKeys(blocks: readonly KeyLines[], records: readonly DraftRecord[]): void {
-  for (const block of blocks) {
-    const lines = block.facts
-    const texts = lines.map((facts) => facts.unit.text)
-    const ids = idsOf(records, block)
-    const entries = best(
-      [
-        tableEntries(texts, ids, records),
-        rangeEntries(texts, ids, records),
-        numbered(texts, ids, records, true),
-        numbered(texts, ids, records, false),
-        inOrder(texts, records, block.after),
-      ],
-      texts,
-      records,
-    )
-    for (const entry of entries) take(entry, lines, records)
-  }
+  for (const block of blocks) for (const entry of entriesIn(block, records)) take(entry, block.facts, records)
+}
+
+/** Indexes of the records that a list would give a fitting key, each once. */
+export function listWorth(block: KeyLines, records: readonly DraftRecord[]): number[] {
+  const texts = block.facts.map((facts) => facts.unit.text)
+  const fitting = entriesIn(block, records).filter(({ record, value, isRow = false }) =>
+    isRow ? true : worthOf(valueText(texts, value), records[record] as DraftRecord) > 0.5,
+  )
+  return [...new Set(fitting.map((entry) => entry.record))]
+}
+
+function entriesIn(block: KeyLines, records: readonly DraftRecord[]): readonly ListEntry[] {
+  const texts = block.facts.map((facts) => facts.unit.text)
+  const ids = idsOf(records, block)
+  const ways = [
+    tableEntries(texts, ids, records),
+    rangeEntries(texts, ids, records),
+    numbered(texts, ids, records, true),
+    numbered(texts, ids, records, false),
+    inOrder(texts, records, block.after),
+  ]
+  return best(ways, texts, records)
 }
 
 /** Statements inside an item that are a short list for several: "Key: 1 B, 2 C, 3 C" below the third. Taken from it. */

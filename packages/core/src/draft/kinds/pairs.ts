@@ -94,7 +94,8 @@ export function cellsOf(unit: Unit): Cell[] {
 }
 
 function entryOf(cell: Cell): Entry {
-  const [label] = labelsAt(cell.text).filter((one) => one.script !== 'word')
+  const labels = labelsAt(cell.text).filter((one) => one.script !== 'word')
+  const label = labels.find((one) => one.lead !== '' && !one.weak) ?? labels.find((one) => !one.weak) ?? labels[0]
   const isLabel = label !== undefined && (label.dress !== 'x' || label.id.length <= 2)
   const lead = /^(?:_+|[([]\s*[)\]]|\.{3,})\s*/u.exec(cell.text)?.[0].length ?? 0
   const from = cell.from + (isLabel ? label.to : lead)

@@ -115,7 +115,5 @@ function numberIn(
   if (whole) return { ...whole, remark: '' }
   const found = /^(.{1,30}?)\s*[([](.{2,80})[)\]]\s*\.?$/u.exec(text)
   const number = found?.[1] ? readNumberKey(found[1]) : null
-  return number && found?.[2]
-    ? { ...number, remark: /\p{L}/u.test(found[2]) || found[2].includes('=') ? found[2] : '' }
-    : null
+  return number && found?.[2] ? { ...number, remark: /[\p{L}=×*·÷+/]/u.test(found[2]) ? found[2] : '' } : null
 }

@@ -1,4 +1,5 @@
 import type { Facts } from '../facts/facts.ts'
+import { truthOf } from '../words.ts'
 import type { Surroundings } from './surroundings.ts'
 
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
@@ -55,7 +56,14 @@ function own(facts: Facts, look: string, push: FeatureSink): void {
   if (facts.slanted) push('slanted')
   if (facts.coloured) push('coloured')
   if (facts.heading) push('heading')
-  if (facts.label?.lead) push('lead')
+  if (facts.label?.lead) push(`lead ${leadSort(facts.label.lead)}`)
+}
+
+/** What a mark before the number is: a judgement, a letter, room for one. */
+function leadSort(lead: string): string {
+  const inner = lead.replace(/[_()[\]\s.…:]/g, '')
+  if (!inner) return 'room'
+  return truthOf(inner, true) === null ? (inner.length === 1 ? 'letter' : 'other') : 'judgement'
 }
 
 function neighbours(draft: Surroundings, facts: Facts, at: number, push: FeatureSink): void {

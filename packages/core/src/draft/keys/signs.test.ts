@@ -1,0 +1,60 @@
+import { signedItems } from '../../testing/role-text.ts'
+
+function keys(signed: string): unknown[] {
+  return signedItems(signed).map((item) => item['key'])
+}
+
+test.each([
+  ['behind the option', 'S|1. Who?\nO|a) me <<\nO|b) you\n\nS|2. Where?\nO|a) here\nO|b) there <<'],
+  ['before the label', 'S|1. Who?\nO|*a) me\nO|b) you\n\nS|2. Where?\nO|a) here\nO|*b) there'],
+  ['a word', 'S|1. Who?\nO|a) me (correct)\nO|b) you\n\nS|2. Where?\nO|a) here\nO|b) there (correct)'],
+  ['bold', 'S|1. Who?\nO|a) **me**\nO|b) you\n\nS|2. Where?\nO|a) here\nO|b) **there**'],
+  ['capitals', 'S|1. Who?\nO|a) MARA\nO|b) tove\n\nS|2. Where?\nO|a) here\nO|b) THERE'],
+  [
+    'two characters that part the options',
+    'S|1. Who?\nO|X me\nO|0 you\nO|0 they\n\nS|2. Where?\nO|0 here\nO|X there\nO|0 nowhere',
+  ],
+  ['a tick at one, a star at the other', 'S|1. Who?\nO|a) me ✓\nO|b) you\n\nS|2. Where?\nO|a) here\nO|b) there*'],
+])('the odd one out is the key: %s', (_name, signed) => {
+  expect(keys(signed)).toEqual([[0], [1]])
+})
+
+test('signs are no part of the options', () => {
+  const [item] = signedItems('S|1. Who?\nO|a) me ✅\nO|b) you ❌\n\nS|2. Who?\nO|a) he ❌\nO|b) she ✅')
+  expect(item!['options']).toEqual(['me', 'you'])
+})
+
+test('what all options of an item wear keys none', () => {
+  expect(keys('S|1. Who?\nO|a) **me**\nO|b) **you**\n\nS|2. Where?\nO|a) **here**\nO|b) **there**')).toEqual([[], []])
+})
+
+// Places that hold keys by what stands there, item after item; no word says so.
+test.each<[string, string, unknown[]]>([
+  [
+    'brackets behind the stem',
+    'S|1) Which is deadly? (b)\nO|a) one, b) two\nS|2) Which is eaten? (a)\nO|a) one, b) two',
+    [[1], [0]],
+  ],
+  [
+    'brackets behind the last option',
+    'S|1. Who?\nO|a) me   b) you   [b]\nS|2. Where?\nO|a) here   b) there   [a]',
+    [[1], [0]],
+  ],
+  [
+    'the mark before the number',
+    'S|_b_ 1. Who?\nO|a) me\nO|b) you\nS|_a_ 2. Where?\nO|a) here\nO|b) there',
+    [[1], [0]],
+  ],
+  [
+    'the right margin',
+    'S|1. How many legs?        8\nS|2. Which colour?          red',
+    [[{ value: 8, tolerance: 0 }], ['red']],
+  ],
+  ['an arrow', 'S|- noun for crows -> murder\nS|- puffins nest in -> burrows', [['murder'], ['burrows']]],
+  ['single letters that judge', 'S|1. Owls are birds. (T)\nS|2. Bats are birds. (F)', [[true], [false]]],
+  ['a judgement behind the statement', 'S|1. Owls are birds. True\nS|2. Bats are birds. False', [[true], [false]]],
+  ['behind the question for it', 'S|1. Owls are birds. True or false? T', [[true]]],
+  ['a word glued to the last option', 'S|1. Who?\nO|a) me\nO|b) you Answer: b', [[1]]],
+])('keys in %s', (_name, signed, expected) => {
+  expect(keys(signed)).toEqual(expected)
+})

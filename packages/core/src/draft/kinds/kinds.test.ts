@@ -1,0 +1,255 @@
+import { signedItems } from '../../testing/role-text.ts'
+
+type Expected = Record<string, unknown>
+
+// What each kind is told by: common practice of drafting; the key forms are those of docs on the outline.
+test.each<[string, string, Expected]>([
+  [
+    'a key by its letter',
+    'S|1. Which rope?\nO|a) hemp\nO|b) nylon\nK|Answer: b',
+    { kind: 'single', options: ['hemp', 'nylon'], key: [1] },
+  ],
+  [
+    'options in a row',
+    'S|1. Which rope?\nO|a) hemp   b) nylon   c) cotton\nK|Answer: c',
+    { kind: 'single', options: ['hemp', 'nylon', 'cotton'], key: [2] },
+  ],
+  [
+    'columns of options go down first',
+    'S|1. Which?\nO|a. one      c. three\nO|b. two      d. four\nK|d',
+    { options: ['one', 'two', 'three', 'four'], key: [3] },
+  ],
+  [
+    'options behind the stem',
+    'S|1. We ______ home.   a) go   b) goes\nK|a',
+    { kind: 'single', stem: 'We ___ home.', options: ['go', 'goes'], key: [0] },
+  ],
+  [
+    'several keys',
+    'S|1. Which are birds?\nO|a) wren\nO|b) bat\nO|c) robin\nK|Answers: a and c',
+    { kind: 'multiple', key: [0, 2] },
+  ],
+  [
+    'ticked boxes',
+    'S|1. Which?\nO|[ ] one\nO|[x] two\nO|[ ] three',
+    { kind: 'single', options: ['one', 'two', 'three'], key: [1] },
+  ],
+  [
+    'boxes in a row',
+    'S|1. Which conduct?\nO|[x] copper   [ ] rubber   [x] iron',
+    { kind: 'multiple', options: ['copper', 'rubber', 'iron'], key: [0, 2] },
+  ],
+  [
+    'two judgements as options',
+    'S|1. Owls are birds.\nO|a) True\nO|b) False\nK|Answer: a',
+    { kind: 'truefalse', key: [true] },
+  ],
+  [
+    'yes and no answer a question',
+    'S|1. Is a bat a bird?\nO|a) Yes\nO|b) No\nK|b',
+    { kind: 'single', options: ['Yes', 'No'], key: [1] },
+  ],
+  [
+    'true or false before the statement',
+    'S|1. True or false: Owls are birds.\nK|Answer: true. They lay eggs.',
+    { kind: 'truefalse', stem: 'Owls are birds.', key: [true], feedback: 'They lay eggs.' },
+  ],
+  [
+    'a heading that asks for judgements',
+    '-|B. True or false?\nS|1. Owls are birds.\nK|F',
+    { kind: 'truefalse', key: [false] },
+  ],
+  [
+    'a number with its unit',
+    'S|1. How long is it?\nK|Answer: 12.5 m',
+    { kind: 'numeric', key: [{ value: 12.5, tolerance: 0 }], unit: 'm' },
+  ],
+  [
+    'a number and how it comes about',
+    'S|1. How many grams?\nK|3.75 g (1.5 × 2.5)',
+    { kind: 'numeric', unit: 'g', feedback: '1.5 × 2.5' },
+  ],
+  ['room for a number is no key', 'S|1. How long is it?\nK|Answer: \t cm', { kind: 'short', key: [] }],
+  [
+    'several accepted answers',
+    'S|1. What joins ropes?\nK|→ reef knot / square knot',
+    { kind: 'short', key: ['reef knot', 'square knot'] },
+  ],
+  [
+    'an answer that is fine, too',
+    'S|1. Which metal is liquid?\nK|mercury (quicksilver is ok)',
+    { kind: 'short', key: ['mercury', 'quicksilver'] },
+  ],
+  ['a key that is still to be given', 'S|1. Who?\nO|a) me\nO|b) you\nK|Key: (pending)', { kind: 'single', key: [] }],
+  [
+    'a filled gap',
+    'S|1. Water freezes at __0__ °C.',
+    { kind: 'numeric', stem: 'Water freezes at ___ °C.', key: [{ value: 0, tolerance: 0 }] },
+  ],
+  ['two gaps', 'S|1. The ______ sets and the ______ rises.\nK|sun; moon', { kind: 'cloze', key: [['sun'], ['moon']] }],
+  [
+    'choices in the text',
+    'S|1. They (go / goes) home and (eat / eats).\nK|go, eat',
+    {
+      kind: 'cloze',
+      stem: 'They ___ home and ___.',
+      choices: [
+        ['go', 'goes'],
+        ['eat', 'eats'],
+      ],
+      key: [['go'], ['eat']],
+    },
+  ],
+  [
+    'a word box',
+    'S|1. The ______ sets and the ______ rises.\nB|[ sun   moon   star ]\nK|sun, moon',
+    { kind: 'cloze', bank: ['sun', 'moon', 'star'] },
+  ],
+  [
+    'an order of letters',
+    'S|1. Put the steps in order.\nO|A eat\nO|B wash\nO|C cook\nK|B C A',
+    { kind: 'order', key: [1, 2, 0] },
+  ],
+  [
+    'places before the steps',
+    'S|1. Number the steps.\nO|(2) wash\nO|(1) pick\nO|(3) eat',
+    { kind: 'order', options: ['wash', 'pick', 'eat'], key: [1, 0, 2] },
+  ],
+  [
+    'an order listed in the stem',
+    'S|1. Put these in order: earth, sun, moon\nK|moon, earth, sun',
+    { kind: 'order', options: ['earth', 'sun', 'moon'], key: [2, 0, 1] },
+  ],
+  [
+    'two lists',
+    'S|1. Match.\nO|1. bow\nO|2. stern\nO|a) rear\nO|b) front\nK|1-b, 2-a',
+    {
+      kind: 'match',
+      left: ['bow', 'stern'],
+      right: ['rear', 'front'],
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'rows with an extra on the right',
+    'S|1. Match.\nR|1. bow        a) rear\nR|2. stern      b) front\nR|              c) side\nK|1b 2a',
+    {
+      kind: 'match',
+      left: ['bow', 'stern'],
+      right: ['rear', 'front', 'side'],
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'letters before the left sides',
+    'S|1. Match.\nR|_b_ 1. bow     a. rear\nR|_a_ 2. stern   b. front',
+    {
+      kind: 'match',
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'dots to join',
+    'S|1. Join.\nR|bow     o     o  rear\nR|stern   o     o  front\nK|(bow = front, stern = rear)',
+    {
+      kind: 'match',
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'pairs',
+    'S|1. Match the tree to its seed.\nR|oak: acorn\nR|ash: key',
+    {
+      kind: 'match',
+      left: ['oak', 'ash'],
+      right: ['acorn', 'key'],
+      key: [
+        [0, 0],
+        [1, 1],
+      ],
+    },
+  ],
+  [
+    'a grid between bars',
+    'S|1. Tick.\nR|| | solid | gas |\nR|| air | | x |\nR|| ice | x | |',
+    {
+      kind: 'grid',
+      rows: ['air', 'ice'],
+      columns: ['solid', 'gas'],
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'a grid drawn with blanks',
+    'S|1. Tick.\nR|             solid     gas\nR|  air                   ✓\nR|  ice         ✓',
+    {
+      kind: 'grid',
+      rows: ['air', 'ice'],
+      columns: ['solid', 'gas'],
+      key: [
+        [0, 1],
+        [1, 0],
+      ],
+    },
+  ],
+  [
+    'a rating',
+    'S|1. How sure are you? (1 = not at all, 5 = very)',
+    { kind: 'scale', low: 1, high: 5, lowLabel: 'not at all', highLabel: 'very' },
+  ],
+  [
+    'a sample answer',
+    'S|1. Explain why ice floats.\nK|Model answer: It is less dense than water.',
+    { kind: 'essay', sample: 'It is less dense than water.' },
+  ],
+  [
+    'lines to write on',
+    'S|1. Tell us about your trip to the sea.\nL|____________________\nL|____________________',
+    { kind: 'essay' },
+  ],
+  ['a note', 'S|1. Note: North is at the top.', { kind: 'note', stem: 'North is at the top.' }],
+])('%s', (_name, signed, expected) => {
+  expect(signedItems(signed)[0]).toMatchObject(expected)
+})
+
+test.each<[string, string, Expected]>([
+  ['in brackets', 'S|1. Who? (2 points)\nK|me', { stem: 'Who?', points: 2 }],
+  ['behind a stroke', 'S|1. Who?   /3\nK|me', { stem: 'Who?', points: 3 }],
+  ['in square brackets', 'S|1. Who?  [4]\nK|me', { stem: 'Who?', points: 4 }],
+  ['of the section', '-|Part A (2 points each)\nS|1. Who?\nK|me', { points: 2 }],
+  ['in a field', 'S|1. Who?\nK|me\nI|Points: 5\nI|Difficulty: hard', { points: 5, difficulty: 'hard' }],
+  ['behind the key', 'S|1. Who?\nK|Answer: me      Level: apply', { key: ['me'], level: 'apply' }],
+])('points and facts %s', (_name, signed, expected) => {
+  expect(signedItems(signed)[0]).toMatchObject(expected)
+})
+
+test.each<[string, string, string]>([
+  ['two keys that differ', 'S|1. Who?\nO|a) me\nO|b) you\nK|Answer: a\nK|Answer: b', 'keys-disagree'],
+  ['a key that names nothing', 'S|1. Who?\nO|a) me\nO|b) you\nK|Answer: f', 'key-names-no-option'],
+  ['no key', 'S|1. Who?\nO|a) me\nO|b) you', 'key-missing'],
+  ['the same option twice', 'S|1. Who?\nO|a) silk\nO|b) silk\nK|a', 'option-duplicate'],
+  [
+    'one key where several are asked for',
+    'S|1. Which are true? Choose all that apply.\nO|a) one\nO|b) two\nK|a',
+    'key-count',
+  ],
+  ['a letter without options', 'S|1. Which is it?\nK|Answer: B', 'reading-unsure'],
+  ['an option that holds several', 'S|1. Which?\nO|one a) two b) three c) four\nO|five\nK|five', 'reading-unsure'],
+])('%s is marked', (_name, signed, code) => {
+  expect(signedItems(signed)[0]!['flags']).toContain(code)
+})
