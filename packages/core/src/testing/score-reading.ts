@@ -1,22 +1,12 @@
 import type { OutlineItem } from '../item/outline.ts'
+import { norm } from '../labelled/score.ts'
 
 /** What a gold file holds for one item: the item, and other readings that are right too. */
 export type GoldItem = OutlineItem & { readonly alt?: readonly Readonly<Record<string, unknown>>[] }
 
 type Fields = Readonly<Record<string, unknown>>
 
-/** Text as it is compared: quotes, dashes and blanks do not count. */
-export function norm(text: unknown): string {
-  return String(text ?? '')
-    .normalize('NFC')
-    .replace(/[\u2018\u2019\u201B\u2032]/g, "'")
-    .replace(/[\u201C\u201D\u201E\u2033]/g, '"')
-    .replace(/[\u2010-\u2015\u2212]/g, '-')
-    .replace(/\u2026/g, '...')
-    .replace(/_{2,}/g, '___')
-    .replace(/\s+/g, ' ')
-    .trim()
-}
+export { norm }
 
 /** Whether kind, stem, options and key are as in the gold item, or in one of its other right readings. */
 export function isExact(gold: GoldItem, read: OutlineItem): boolean {

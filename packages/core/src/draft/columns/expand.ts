@@ -7,7 +7,7 @@ import { kindOfCell, type ColumnLayout, type ColumnRole, type KeyForm } from './
 type Row = readonly DocumentCell[]
 
 /** Columns that become a statement below the item, with the word that the reader reads. */
-const STATEMENTS: Partial<Record<ColumnRole, string>> = {
+export const STATEMENTS: Partial<Record<ColumnRole, string>> = {
   points: 'Points',
   time: 'Time',
   feedback: 'Explanation',

@@ -1,5 +1,6 @@
 import { cellText, type DocumentBlock, type DocumentCell, type DocumentRun } from '../document/blocks.ts'
 import { cues, truthOf } from '../words.ts'
+import { STATEMENTS } from './expand.ts'
 import { roleOfHeader, type ColumnRole } from './layout.ts'
 
 type Rows = readonly (readonly DocumentCell[])[]
@@ -318,17 +319,8 @@ function downGroup(rows: Rows, texts: Texts): Part {
   }
 }
 
-const WORDS: Partial<Record<ColumnRole, string>> = {
-  key: 'Answer',
-  points: 'Points',
-  time: 'Time',
-  feedback: 'Explanation',
-  hint: 'Hint',
-  difficulty: 'Difficulty',
-  level: 'Level',
-  outcome: 'Outcome',
-  tags: 'Tags',
-}
+/** What cells of other columns are called below an item. */
+const WORDS: Partial<Record<ColumnRole, string>> = { ...STATEMENTS, key: 'Answer' }
 
 function itemBlocks(item: TableItem, number: number): DocumentBlock[] {
   const letter = (at: number): string => String.fromCharCode(97 + at)

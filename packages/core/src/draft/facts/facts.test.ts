@@ -115,3 +115,17 @@ test.each([
   const facts = unitsIn(text).map((unit) => factsOf(unit))
   expect(new Set(tableSorts(facts))).toEqual(new Set([sort]))
 })
+
+test('items side by side are units of their own, a list of keys in columns is not parted', () => {
+  expect(unitsIn('1. go ____      3. see ____\n2. eat ____     4. buy ____').map((unit) => unit.text)).toEqual([
+    '1. go ____',
+    '3. see ____',
+    '2. eat ____',
+    '4. buy ____',
+  ])
+  expect(unitsIn('1. b      3. a\n2. c      4. d')).toHaveLength(2)
+})
+
+test('circles are boxes, the filled one ticked', () => {
+  expect(unitsIn('○ lava\n● magma').map((unit) => factsOf(unit).box)).toEqual(['open', 'ticked'])
+})

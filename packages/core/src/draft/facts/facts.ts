@@ -129,7 +129,8 @@ export function factsOf(unit: Unit, leads: ReadonlySet<string> = NONE, counted: 
   const word = countedLabel(text, shift, counted)
   const labels = word ? [word] : labelsOf(text, shift, bulletTo)
   const strong = labels.find((label) => !label.weak) ?? null
-  const box = boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))
+  // "○ lava  ● magma": circles are boxes; where all are filled they part nothing.
+  const box = BOXED.test(text) ? boxAt(text, 0) : boxAt(text, strong?.to ?? (bulletTo > 0 ? bulletTo : 0))
   const body = box ? box.to : strong ? strong.to : bulletTo > 0 ? bulletTo : shift
   const rest = text.slice(body)
   return {

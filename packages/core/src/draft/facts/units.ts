@@ -1,4 +1,5 @@
 import type { Line } from '../model.ts'
+import { indentOf } from '../passes/clean.ts'
 import { linePrefixes, type Prefix } from './prefixes.ts'
 
 /** A line with text on it, as what is read: its own text without what copying put before it. */
@@ -24,18 +25,49 @@ const WIDEST_GAP = /\s{100,}/g
 export function unitsOf(lines: readonly Line[]): readonly Unit[] {
   const prefixes = linePrefixes(lines)
   const units: Unit[] = []
+  const isColumned = standsInColumns(lines)
   let gap = 0
   lines.forEach((line, at) => {
     const prefix = prefixes[at] as Prefix
-    const pieces = piecesOf(line.text, prefix.end)
+    const pieces = isColumned
+      ? itemsAcross(line.text, piecesOf(line.text, prefix.end))
+      : piecesOf(line.text, prefix.end)
     if (!pieces.length) gap++
     for (const [from, to] of pieces) {
-      const indent = columnsOf(line.text.slice(prefix.end, from))
+      const indent = indentOf(line.text.slice(prefix.end, from))
       units.push({ index: units.length, line, prefix, from, to, text: line.text.slice(from, to), indent, gap })
       gap = 0
     }
   })
   return units
+}
+
+const ACROSS = /\s{3,}(?=\(?\d{1,3}[.)]\s)/gu
+const NUMBERED = /^\s*\(?\d{1,3}[.)]\s/u
+const ASKS = /_{2,}|\.{4,}|…|[?？]/u
+
+/** Items side by side, "1. go ____      4. see ____", on two lines or more; lists of keys ask nothing. */
+function standsInColumns(lines: readonly Line[]): boolean {
+  const across = lines.filter(
+    (line) => NUMBERED.test(line.text) && itemsAcross(line.text, [[0, line.text.length]]).length > 1,
+  )
+  const parts = across.flatMap((line) =>
+    itemsAcross(line.text, [[0, line.text.length]]).map(([from, to]) => line.text.slice(from, to)),
+  )
+  return across.length > 1 && parts.filter((part) => ASKS.test(part)).length >= parts.length * 0.6
+}
+
+function itemsAcross(text: string, pieces: readonly [number, number][]): [number, number][] {
+  if (!NUMBERED.test(text)) return [...pieces]
+  return pieces.flatMap(([from, to]) => {
+    const parts: [number, number][] = []
+    let start = from
+    for (const gap of text.slice(from, to).matchAll(ACROSS)) {
+      parts.push([start, from + gap.index])
+      start = from + gap.index + gap[0].length
+    }
+    return [...parts, [start, to]] as [number, number][]
+  })
 }
 
 /** Half-open stretches of a line that have text, without blanks at their ends. */
@@ -63,14 +95,4 @@ function piecesOf(text: string, start: number): [number, number][] {
   }
   cut(text.length)
   return pieces
-}
-
-function columnsOf(text: string): number {
-  let columns = 0
-  for (const character of text) {
-    if (character === '\t') columns = (Math.floor(columns / 4) + 1) * 4
-    else if (character === ' ') columns++
-    else break
-  }
-  return columns
 }

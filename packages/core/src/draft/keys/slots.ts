@@ -1,7 +1,7 @@
 import { spanText, type LineStyle, type Span } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import { replaceSpans } from '../passes/settle/pieces.ts'
-import type { DraftRecord, Statement } from '../records/record.ts'
+import type { DraftRecord } from '../records/record.ts'
 import { keywordsWithin, trueFalseJudged, truthOf } from '../words.ts'
 import { fitOf, stemText } from './fit.ts'
 import { judgement } from './values.ts'
@@ -226,5 +226,3 @@ function leadSlot(record: DraftRecord): Slot | null {
   const value = { line: labelUnit.line, from, to: from + lead.length }
   return { value, statement: value, take: () => undefined }
 }
-
-export type { Statement }

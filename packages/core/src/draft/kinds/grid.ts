@@ -14,7 +14,6 @@ export function gridItem(working: Working): Item | null {
   const [head, ...body] = lines
   if (!head || body.length < 2) return null
   const header = cellsOf(head)
-  const width = positioned(header)
   const rows = joinedRows(body.map((unit) => cellsOf(unit)))
   const ticks = rows.map((cells) => cells.slice(1).filter((cell) => TICK.test(cell.text)))
   const marked = rows.filter((cells) =>
@@ -25,7 +24,7 @@ export function gridItem(working: Working): Item | null {
     return null
   const heads = isBars ? (/^\|?\s*\|/.test(head.text) ? header : header.slice(1)) : columnsOf(header, rows)
   const key = rows.flatMap((_cells, row) =>
-    (ticks[row] ?? []).map((cell) => [row, nearest(cell, heads, width, isBars)] as const),
+    (ticks[row] ?? []).map((cell) => [row, nearest(cell, heads, isBars)] as const),
   )
   return {
     ...common(working),
@@ -64,16 +63,12 @@ function joinedRows(rows: readonly (readonly Cell[])[]): Cell[][] {
   return joined
 }
 
-function positioned(header: readonly Cell[]): readonly number[] {
-  return header.map((cell) => middle(cell))
-}
-
 function middle(cell: Cell): number {
   return cell.unit.indent + (cell.from + cell.to) / 2
 }
 
 /** Between bars cells are counted; in drawn grids the column above is the one that stands nearest. */
-function nearest(cell: Cell, heads: readonly Cell[], _width: readonly number[], isBars: boolean): number {
+function nearest(cell: Cell, heads: readonly Cell[], isBars: boolean): number {
   if (isBars) {
     const before = cell.unit.text.slice(0, cell.from).split('|').length - 1
     const first = (heads[0]?.unit.text.slice(0, heads[0]?.from).split('|').length ?? 2) - 1

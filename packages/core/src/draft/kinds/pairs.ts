@@ -1,12 +1,11 @@
-import { contentOf, type Content } from '../../content/model.ts'
-import { plainText } from '../../content/plain.ts'
+import { contentOf } from '../../content/model.ts'
 import type { Item } from '../../item/model.ts'
 import { labelsAt } from '../facts/labels.ts'
 import type { Unit } from '../facts/units.ts'
 import { entryText, namedPairs } from '../keys/values.ts'
 import { stemText } from '../keys/fit.ts'
 import { compose } from '../passes/compose.ts'
-import { spanOf, type DraftRecord, type Entry } from '../records/record.ts'
+import { spanOf, type Entry } from '../records/record.ts'
 import { cues } from '../words.ts'
 import { gridItem } from './grid.ts'
 import { common, tell, type Working } from './working.ts'
@@ -199,9 +198,3 @@ function isHeader(rows: readonly (readonly Cell[])[]): boolean {
     return !isLabelled(first) || first.every((cell) => cell.text.length < 3)
   return first[0]?.unit.text.includes('|') === true
 }
-
-export function recordText(record: DraftRecord): string {
-  return plainText(compose(record.stem))
-}
-
-export type { Content }

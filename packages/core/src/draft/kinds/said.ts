@@ -2,7 +2,6 @@ import { contentOf, type Content } from '../../content/model.ts'
 import { compose, type Piece } from '../passes/compose.ts'
 import { plainText } from '../../content/plain.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
-import { spanText } from '../model.ts'
 import { tidyValue } from '../keys/lists.ts'
 
 /** A statement of the key in words, on one line. */
@@ -54,12 +53,4 @@ export function remarkBehind(text: string, restAt: number): Content | null {
   const inner = /^\((.*)\)\.?$/u.exec(rest)?.[1] ?? (rest.startsWith('(') && !rest.includes(')') ? rest.slice(1) : rest)
   const plain = inner.replace(/^(?:because|since)\s/i, (word) => word).trim()
   return /\p{L}{2}/u.test(plain) ? contentOf(plain) : null
-}
-
-export function giveFeedback(record: DraftRecord, feedback: { content: Content | null }, found: Content | null): void {
-  if (found && !record.feedback.length && !feedback.content) feedback.content = found
-}
-
-export function piecesText(pieces: readonly Piece[]): string {
-  return pieces.map((piece) => spanText(piece.span).trim()).join(' ')
 }

@@ -218,7 +218,8 @@ function firstAtOrAfter(map: readonly number[], source: number): number {
   return found < 0 ? map.length - 1 : found
 }
 
-function indentOf(text: string): number {
+/** Columns before the first character; a tab goes to the next multiple of four. */
+export function indentOf(text: string): number {
   let columns = 0
   for (const character of text) {
     if (character === '\t') columns = (Math.floor(columns / 4) + 1) * 4

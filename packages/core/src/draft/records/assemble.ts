@@ -69,7 +69,7 @@ class Assembler {
     for (const facts of this.#before) this.#setAside(facts, 'other')
     for (const record of this.#records) inLabelOrder(record.entries)
     return {
-      records: this.#records,
+      records: inNumberOrder(this.#records),
       passages: this.#passages,
       keys: this.#keys,
       aside: this.#aside,
@@ -227,6 +227,24 @@ class Assembler {
     if (last && (this.#last === 'keys' || last.after === this.#records.length)) last.facts.push(facts)
     else this.#keys.push({ facts: [facts], after: this.#records.length, section: this.#section })
   }
+}
+
+/** Items that stand side by side are read across; their numbers say in which order they are meant. */
+function inNumberOrder(records: readonly DraftRecord[]): DraftRecord[] {
+  const lineOf = (record: DraftRecord | undefined): number => record?.units[0]?.line.number ?? -1
+  const isBeside = records.map(
+    (record, at) => lineOf(record) === lineOf(records[at - 1]) || lineOf(record) === lineOf(records[at + 1]),
+  )
+  const sorted = [...records]
+  for (let from = 0; from < records.length; from++) {
+    if (!isBeside[from]) continue
+    let end = from
+    while (isBeside[end]) end++
+    const own = sorted.slice(from, end).sort((a, b) => (a.label?.value ?? 0) - (b.label?.value ?? 0))
+    sorted.splice(from, end - from, ...own)
+    from = end
+  }
+  return sorted
 }
 
 function isTitleLike({ flags, words }: Facts): boolean {

@@ -42,13 +42,10 @@ export interface Section {
   readonly id: string
   readonly truth: boolean
   readonly essay: boolean
-  readonly several: boolean
   readonly match: boolean
   readonly order: boolean
   readonly pointsEach: number | null
   readonly pointsInAll: number | null
-  readonly kind: ItemKind | null
-  readonly bank: readonly string[]
 }
 
 /** An item as its lines were read, before its key and kind are settled. */
@@ -84,13 +81,10 @@ export const NO_SECTION: Section = {
   id: '',
   truth: false,
   essay: false,
-  several: false,
   match: false,
   order: false,
   pointsEach: null,
   pointsInAll: null,
-  kind: null,
-  bank: [],
 }
 
 export function newRecord(section: Section): DraftRecord {

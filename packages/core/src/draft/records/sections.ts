@@ -1,5 +1,5 @@
 import type { Facts } from '../facts/facts.ts'
-import { cues, findPoints, kindLabelAt, pointsEach, trueFalseLead, trueFalseTail } from '../words.ts'
+import { cues, findPoints, pointsEach, trueFalseLead, trueFalseTail } from '../words.ts'
 import { NO_SECTION, type Section } from './record.ts'
 
 const ID = /^\W{0,3}(?:\p{L}{2,14}\s+)?(?:al\s)?([IVX]{1,5}|\p{Lu}|\d{1,2})(?:-\p{L}+)?(?=[\s.):–—-]|$)/u
@@ -19,12 +19,10 @@ export function sectionFrom(heads: readonly Facts[], before: Section): Section {
     id: idOf(first),
     truth: texts.some((one) => saysTruth(one)),
     essay: texts.some((one) => cues.asksEssay(one)),
-    several: texts.some((one) => cues.asksSeveral(one)),
     match: texts.some((one) => cues.asksMatch(one)),
     order: texts.some((one) => cues.asksOrder(one)),
     pointsEach: points,
     pointsInAll: points === null ? (findPoints(text)?.points ?? null) : null,
-    kind: texts.map((one) => kindIn(one)).find((kind) => kind !== null) ?? null,
   }
 }
 
@@ -56,13 +54,6 @@ function saysTruth(text: string): boolean {
     trueFalseTail(text) !== null ||
     cues.judges(text)
   )
-}
-
-function kindIn(text: string): Section['kind'] {
-  const plain = text
-    .replace(/^[^\p{L}]*(?:\p{L}{2,14}\s+)?(?:[IVX]{1,4}|\p{Lu}|\d{1,2})[.):]\s*/u, '')
-    .replace(/^[^\p{L}]+/u, '')
-  return kindLabelAt(`${plain.replace(/\s*[([].*$/, '')}:`)?.kind ?? null
 }
 
 function idOf(facts: Facts | undefined): string {

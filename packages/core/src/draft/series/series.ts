@@ -128,18 +128,13 @@ function beginning(labels: readonly (readonly LabelFact[])[], at: number): Label
 }
 
 function begin(open: OpenSeries[], all: OpenSeries[], label: LabelFact, at: number): void {
-  const signature = `${family(label)}${label.above ? '.' : ''}${label.id !== label.id.toUpperCase() ? '' : ''}${label.dress}`
+  const signature = `${family(label)}${label.above ? '.' : ''}${label.dress}`
   const series: OpenSeries = { id: all.length, signature, members: [{ unit: at, label }], inside: null }
   all.push(series)
-  // A series of the same signature that ended before stays open only if it could still go on past this one.
-  const same = open.findIndex((one) => one.signature === signature && one.members.length > 0 && label.value === 0)
-  if (
-    same >= 0 &&
-    open[same] &&
-    open[same].members.at(-1)?.label.script !== 'number' &&
-    open[same].signature !== 'numberword'
-  )
-    open.splice(same, 1)
+  // Letters that begin anew close those before them; numbers may go on past a list that lies between.
+  const same =
+    label.value === 0 && family(label) !== 'number' ? open.findIndex((one) => one.signature === signature) : -1
+  if (same >= 0) open.splice(same, 1)
   open.push(series)
   if (open.length > MOST_OPEN) open.shift()
 }

@@ -61,7 +61,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     }))
     own.forEach((one, at) => {
       if (notation.parts) partHead(writer, notation, dice, at)
-      writer.item(one, section)
+      writer.item(one)
       if (dice.does(notation.chat ? 0.3 : 0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
     })
     counted += part.length

@@ -1,7 +1,7 @@
 import type { Role } from '../../draft/roles/roles.ts'
 import type { GoldItem } from '../gold.ts'
 import type { Dice } from './dice.ts'
-import { itemId, itemLabel, optionLabel } from './labels.ts'
+import { itemLabel, optionLabel } from './labels.ts'
 import { titled, type Notation } from './notation.ts'
 
 /** A line of a made draft, with its role and the empty lines before it. */
@@ -54,7 +54,7 @@ export class ItemWriter {
     })
   }
 
-  item({ item, id, shown }: Placed, section: number): void {
+  item({ item, id, shown }: Placed): void {
     const notation = this.#notation
     const gap = notation.between
     const word = titled(this.#dice.pick(notation.words.question), this.#dice).replace(/\*/g, '')
@@ -83,7 +83,6 @@ export class ItemWriter {
     if (shown || this.#dice.does(0.2)) this.#feedback(item)
     if (notation.facts && this.#dice.does(0.6))
       this.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', this.#dice)}: easy`, 'facts')
-    void section
   }
 
   /** An item as named fields, a line each. */
@@ -389,5 +388,3 @@ function wrapped(text: string, width: number): string[] {
   }
   return [...rows, row]
 }
-
-export { itemId }
