@@ -43,17 +43,16 @@ export function unitsOf(lines: readonly Line[]): readonly Unit[] {
 }
 
 const ACROSS = /\s{3,}(?=\(?\d{1,3}[.)]\s)/gu
-const NUMBERED = /^\s*\(?\d{1,3}[.)]\s/u
+const NUMBERED = /^\s{0,40}\(?\d{1,3}[.)]\s/u
 const ASKS = /_{2,}|\.{4,}|…|[?？]/u
 
 /** Items side by side, "1. go ____      4. see ____", on two lines or more; lists of keys ask nothing. */
 function standsInColumns(lines: readonly Line[]): boolean {
-  const across = lines.filter(
-    (line) => NUMBERED.test(line.text) && itemsAcross(line.text, [[0, line.text.length]]).length > 1,
-  )
-  const parts = across.flatMap((line) =>
-    itemsAcross(line.text, [[0, line.text.length]]).map(([from, to]) => line.text.slice(from, to)),
-  )
+  const across = lines
+    .filter((line) => NUMBERED.test(line.text))
+    .map(({ text }) => itemsAcross(text, piecesOf(text, 0)).map(([from, to]) => text.slice(from, to)))
+    .filter((parts) => parts.length > 1)
+  const parts = across.flat()
   return across.length > 1 && parts.filter((part) => ASKS.test(part)).length >= parts.length * 0.6
 }
 
