@@ -85,3 +85,12 @@ test('a sheet whose first column behind the question is never empty holds the ri
   const { text } = documentDraft([{ type: 'table', rows: rows(table) }])
   expect(text.match(/Answer: a/g)).toHaveLength(4)
 })
+
+test('no cell is lost: what an item does not say of its rows stands behind it', () => {
+  const table =
+    'Nr|Question|Option|Right?|Owner\n1|What first?|raise the alarm|yes|Mara\n||fetch your coat|no|ask Tove\n2|Which is dry?|water|no|\n||powder|yes|'
+  const text = textOf(expandByShape(rows(table))).join('\n')
+  for (const cell of ['Mara', 'ask Tove', 'Owner']) expect(text).toContain(cell)
+  const boxed = 'No|Question|Cross\n1|What first?|one only: ☐ nothing ☒ the check\n2|How high?|☒ low ☐ high'
+  expect(textOf(expandByShape(rows(boxed))).join('\n')).toContain('one only:')
+})

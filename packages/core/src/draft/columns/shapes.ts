@@ -19,7 +19,7 @@ interface TableItem {
 }
 
 /** An item, or a row that none owns. */
-type Part = { readonly item: TableItem } | { readonly row: readonly DocumentCell[] }
+type Part = { readonly item: TableItem; readonly rows: Rows } | { readonly row: readonly DocumentCell[] }
 
 const TICK = /^[xX✓✔☒☑]$/u
 const BOX = /[☐□◻○☒☑✓✔✅]/u
@@ -44,8 +44,27 @@ export function expandByShape(rows: Rows): DocumentBlock[] | null {
   if (!parts || count < 2) return null
   let number = 0
   return parts.flatMap((part) =>
-    'item' in part ? itemBlocks(part.item, ++number) : [{ type: 'table' as const, rows: [part.row] }],
+    'item' in part
+      ? withLeftCells(itemBlocks(part.item, ++number), part.rows)
+      : [{ type: 'table' as const, rows: [part.row] }],
   )
+}
+
+/** No cell is lost: what an item does not say of its rows stands behind it as a row of a table. */
+function withLeftCells(blocks: readonly DocumentBlock[], rows: Rows): DocumentBlock[] {
+  const said = plain(
+    blocks.map((block) => (block.type === 'paragraph' ? `${block.label ?? ''} ${cellText(block.runs)}` : '')).join(' '),
+  )
+  const left = rows.flat().filter((cell) => {
+    const text = cellText(cell).trim()
+    const parts = text.split(new RegExp(BOX, 'gu')).map(plain).filter(Boolean)
+    return text !== '' && verdictOf(text) === null && !parts.every((part) => said.includes(part))
+  })
+  return left.length ? [...blocks, { type: 'paragraph', runs: [] }, { type: 'table', rows: [left] }] : [...blocks]
+}
+
+function plain(text: string): string {
+  return text.replace(/\s+/g, ' ').trim()
 }
 
 type Texts = readonly (readonly string[])[]
@@ -111,6 +130,7 @@ function judgementColumns(rows: Rows, texts: Texts): Part[] | null {
     if (at === 0 || !texts[at]?.[stem]) return { row }
     const options = [truth, falsehood].map((index) => rows[0]?.[index] ?? [])
     return {
+      rows: [row],
       item: {
         stem: row[stem] ?? [],
         options,
@@ -139,6 +159,7 @@ function boxCells(rows: Rows, texts: Texts): Part[] | null {
     const options = boxes.length > 1 ? boxes : []
     const typed = options.length || !texts[index]?.[at] ? [] : [{ role: 'key' as const, cell: row[at] ?? [] }]
     return {
+      rows: [row],
       item: {
         stem: row[stem] ?? [],
         options: options.map((one) => one.cell),
@@ -188,6 +209,7 @@ function tickColumns(rows: Rows, texts: Texts): Part[] | null {
     const filled = all.filter((at) => texts[index]?.[at])
     if (index < first || !texts[index]?.[stem]) return { row }
     return {
+      rows: [row],
       item: {
         stem: row[stem] ?? [],
         options: filled.map((at) => row[at] ?? []),
@@ -255,9 +277,10 @@ interface OptionRowPlaces {
 function groupOf(rows: Rows, texts: Texts, { stem, option, verdict, roles }: OptionRowPlaces): Part {
   const [head = []] = rows
   const own = rows.flatMap((row, at) => (texts[at]?.[option] ? [{ row, text: texts[at] }] : []))
-  if (!own.length) return { row: head }
+  if (!own.length) return { row: rows.flat() }
   const remarkAt = roles.findIndex((role, at) => role === 'feedback' && at > option)
   return {
+    rows,
     item: {
       stem: head[stem] ?? [],
       options: own.length > 1 ? own.map(({ row }) => row[option] ?? []) : [],
@@ -309,6 +332,7 @@ function downGroup(rows: Rows, texts: Texts): Part {
   const number = NUMBERED.exec(cellText(head[0]))?.[0].length ?? 0
   const remark = rows.map((row) => row[2] ?? []).find((cell) => cellText(cell).trim() !== '')
   return {
+    rows,
     item: {
       stem: sliceOf(head[0] ?? [], number, cellText(head[0]).length),
       options: below.map((row) => row[0] ?? []),
