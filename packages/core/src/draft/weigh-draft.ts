@@ -2,19 +2,22 @@ import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
 import type { Item } from '../item/model.ts'
 import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
+import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
+import { judgeByValues } from './keys/judgements.ts'
 import { giveListedKeys, strayLists } from './keys/lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
 import { mark, type Mark } from './marks.ts'
-import type { DraftSource, Line, ReadItem, Reading, ReadPassage } from './model.ts'
+import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage } from './model.ts'
 import { cleanLines } from './passes/clean.ts'
 import { compose } from './passes/compose.ts'
 import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
 import { dropFieldWords } from './records/field-words.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
+import { alternativesOf } from './roles/alternatives.ts'
 import { readRoles, surround, type ReaderWeights, type ReadRoles } from './roles/read-roles.ts'
 import { ROLES, type Role } from './roles/roles.ts'
 import { placeOf } from './kinds/working.ts'
@@ -25,11 +28,37 @@ import { placeOf } from './kinds/working.ts'
  */
 export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading {
   const lines = cleanLines(source)
-  return readingFrom(withListsByFit(readRoles(surround(unitsOf(lines)), weights)), lines, source.keyText)
+  const read = readRoles(surround(unitsOf(lines)), weights)
+  let best = settled(withListsByFit(read), lines, source)
+  let most = LEAST_GAIN
+  const base = best.counts
+  for (const { read: turned, loss } of alternativesOf(read, Math.min(MOST_OTHERS, MOST_LINES / lines.length))) {
+    const other = settled(withListsByFit(turned), lines, source)
+    const gain = gainOf(other.counts, base, loss)
+    if (gain <= most) continue
+    most = gain
+    best = other
+  }
+  return best.reading
 }
 
+/** How many other readings of a draft are tried, and how many lines they may have in all, so that the time stays linear. */
+const MOST_OTHERS = 10
+const MOST_LINES = 6000
+/** How much better a reading has to be than the one that its lines alone explain best. */
+const LEAST_GAIN = 0.5
+
 /** The reading that given roles come to: all that follows once every line has one. @internal For tests. */
-export function readingFrom(read: ReadRoles, lines: readonly Line[], keyText?: string): Reading {
+export function readingFrom(read: ReadRoles, lines: readonly Line[], source: DraftSource): Reading {
+  return settled(read, lines, source).reading
+}
+
+interface Settled {
+  readonly reading: Reading
+  readonly counts: Counts
+}
+
+function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): Settled {
   const assembled = assemble(read)
   const { records } = assembled
   dropFieldWords(records)
@@ -40,34 +69,60 @@ export function readingFrom(read: ReadRoles, lines: readonly Line[], keyText?: s
   const stray = strayLists(records)
   takeSlots(records)
   const own = [...assembled.keys, ...stray]
-  const blocks = keyText === undefined ? own : [...own, keyFileBlock(keyText, records.length)]
+  const blocks = source.keyText === undefined ? own : [...own, keyFileBlock(source.keyText, records.length)]
   giveListedKeys(blocks, records)
+  judgeByValues(records)
   giveSectionPoints(records)
   const signs = findSigns(records)
+  const doubts: Doubt[] = []
   const items = records.map((record, at): ReadItem => {
-    const settled = settleRecord(
+    const one = settleRecord(
       record,
       trimmed[at] as ReturnType<typeof trimStem>,
       signs.marked[at] ?? [],
       signs.names[at] ?? null,
     )
+    const doubt = doubtOf(record, one.item, read)
+    doubts.push(doubt)
     return {
-      item: settled.item,
+      item: one.item,
       ...placeOf(record),
       number: record.label?.id ?? null,
       pointsSaid: record.points !== null || record.section.pointsEach !== null,
       passageId: passageOf(record, assembled),
-      places: settled.places,
-      marks: [...settled.marks, ...doubtOf(record, settled.item, read)],
+      places: one.places,
+      marks: [...one.marks, ...marksOf(doubt, record)],
     }
   })
-  return {
+  const passages = passagesOf(assembled)
+  const reading: Reading = {
     title: assembled.title,
-    passages: passagesOf(assembled),
+    passages,
     items,
-    aside: assembled.aside,
+    aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
     marks: draftMarks(items, lines),
   }
+  const counts = countsOf(
+    items,
+    doubts.map((doubt) => doubt.odd !== null),
+    doubts.map((doubt) => doubt.odd === null && doubt.line !== null),
+  )
+  return { reading, counts }
+}
+
+/** What no part of the reading holds, as the fence of a block of code, is set aside: no line is without a place. */
+function withUnread(
+  aside: readonly AsideLine[],
+  lines: readonly Line[],
+  text: string,
+  parts: readonly { readonly lines: readonly [number, number] }[],
+): AsideLine[] {
+  const kept = new Set(aside.map((one) => one.line))
+  for (const { lines: own } of parts) for (let line = own[0]; line <= own[1]; line++) kept.add(line)
+  const unread = lines.filter((line) => !kept.has(line.number) && text.slice(line.from, line.to).trim() !== '')
+  if (!unread.length) return [...aside]
+  const rest = unread.map(({ number, from, to }): AsideLine => ({ line: number, from, to, reason: 'other' }))
+  return [...aside, ...rest].sort((a, b) => a.from - b.from)
 }
 
 const ROLE_WORDS: Readonly<Record<Role, string>> = {
@@ -88,8 +143,13 @@ const ROLE_WORDS: Readonly<Record<Role, string>> = {
   remark: 'feedback to an option',
 }
 
-/** One mark where an item is not sure: a line of it could as well be something else, or the item as a whole is odd. */
-function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Mark[] {
+/** What speaks against an item as it came out: something odd about it, or a line that could as well be something else. */
+interface Doubt {
+  readonly odd: string | null
+  readonly line: string | null
+}
+
+function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Doubt {
   const last = record.units.at(-1)?.index ?? 0
   const units = [...record.units.map((unit) => unit.index), last + 1].filter((at) => at < read.probabilities.length)
   const least = units.reduce(
@@ -99,7 +159,12 @@ function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Mark[] {
   const isUnsure = (read.probabilities[least] ?? 1) < LEAST_PROBABILITY
   const line = read.draft.facts[least]?.unit.line.number ?? 1
   const other = ROLE_WORDS[ROLES[read.others[least] ?? 0] ?? 'out']
-  const why = oddness(item, record) ?? (isUnsure ? `line ${line} could also be ${other}` : null)
+  return { odd: oddness(item, record), line: isUnsure ? `line ${line} could also be ${other}` : null }
+}
+
+/** One mark per item, whatever is wrong with it. */
+function marksOf({ odd, line }: Doubt, record: DraftRecord): Mark[] {
+  const why = odd ?? line
   return why === null ? [] : [mark('reading-unsure', placeOf(record), { why })]
 }
 

@@ -156,10 +156,17 @@ const LETTER = '[\\p{L}\\p{N}]'
 const OR = anyOf(wordsFor('or'))
 const T = anyOf(TRUTH)
 const F = anyOf(FALSEHOOD)
+const [YES_WORD, NO_WORD] = [0, 1].map((end) =>
+  anyOf(
+    LANGUAGES.flatMap(({ yesNo }) => (yesNo ? [(end ? yesNo.at(-1) : yesNo[0]) ?? ''] : [])).filter(
+      (word) => word.length > 1,
+    ),
+  ),
+) as [string, string]
 const BETWEEN = `(?:\\s*[/|,-]\\s*|,?\\s+${OR}\\s+|か|还是|還是)`
 /** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
 const TF_LEAD = new RegExp(
-  `^[\\s(\\[¿¡]*(?:${anyOf(wordsFor('judge'))}\\s+)?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
+  `^[\\s(\\[¿¡]*(?:${anyOf(wordsFor('judge'))}\\s+)?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T}|${YES_WORD}${BETWEEN}${NO_WORD})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
   'iu',
 )
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
@@ -219,6 +226,13 @@ export function trueFalseBoxed(
   ]
 }
 
+const SAYS_RIGHT: ReadonlySet<string> = new Set([...wordsFor('answer'), ...TRUTH].filter((word) => word.length > 2))
+
+/** Whether a remark at an option calls it the right one: "correct", "richtige Antwort". */
+export function saysRight(text: string): boolean {
+  return SAYS_RIGHT.has(text.trim().toLowerCase())
+}
+
 const TRUTH_SET = new Set(TRUTH)
 const FALSEHOOD_SET = new Set(FALSEHOOD)
 
@@ -249,6 +263,8 @@ const ORDER = new RegExp(
   'iu',
 )
 const ESSAY = phraseAt(wordsFor('essay'))
+const REASON = phraseAt(wordsFor('reason'))
+const LEFT_OVER: ReadonlySet<string> = new Set(wordsFor('leftOver'))
 const CHATTER = openingOf(wordsFor('chatter'))
 const INSTRUCTION = openingOf(wordsFor('instructions'))
 const KINDS = kindWords()
@@ -293,6 +309,10 @@ export const cues = {
   asksMatch: remembered((text: string): boolean => MATCH.test(text)),
   asksOrder: remembered((text: string): boolean => ORDER.test(text)),
   asksEssay: remembered((text: string): boolean => ESSAY.test(text)),
+  /** "Why …", in any language: an answer of more than a few words is one in sentences. */
+  asksReason: remembered((text: string): boolean => REASON.test(text)),
+  /** "Extra", before a side of a matching that is left over. */
+  isLeftOver: (text: string): boolean => LEFT_OVER.has(text.trim().toLowerCase()),
   isChatter: remembered((text: string): boolean => CHATTER.test(text)),
   isInstruction: remembered((text: string): boolean => INSTRUCTION.test(text)),
   isKeyTitle: remembered((text: string): boolean => KEY_TITLE.test(text)),

@@ -3,6 +3,7 @@ import { cleanLines } from '../draft/passes/clean.ts'
 import { surround } from '../draft/roles/read-roles.ts'
 import { ROLE_INDEX } from '../draft/roles/roles.ts'
 import type { Example } from './fit-roles.ts'
+import { redressed } from './generate/redress.ts'
 import { madeBits, makeDraft, type Stock } from './generate/draft.ts'
 import type { LabelledDraft } from './gold.ts'
 
@@ -34,4 +35,13 @@ export function madeExamples(stock: Stock, count: number, firstSeed: number, kep
     const draft = surround(unitsOf(cleanLines({ text: made.text })))
     return draft.facts.length === made.roles.length ? [{ name: made.name, draft, allowed: madeBits(made.roles) }] : []
   })
+}
+
+/** Labelled drafts in other dress: `times` copies of each, without those that come out in other lines. */
+export function redressedExamples(examples: readonly Example[], times: number, firstSeed: number): Example[] {
+  return examples.flatMap((example, at) =>
+    Array.from({ length: times }, (_none, turn) => redressed(example, firstSeed + at * times + turn)).filter(
+      (one) => one !== null,
+    ),
+  )
 }

@@ -14,10 +14,13 @@ export interface RunPart {
 
 const RUN_BOX = /[☐☒☑□■✅]\s*|\[\s?[xX✓]?\s?\]\s*|\(\s?[xX✓]?\s?\)\s+/gu
 
-/** "[ ] copper   [x] rubber", "☐ yes ☒ no": boxes in a row, the first at the start. */
+/** "[ ] copper   [x] rubber", "☐ yes ☒ no": boxes in a row, the first at the start, or three and more behind a question. */
 function boxRun(text: string, from: number): readonly RunPart[] {
   const found = [...text.matchAll(RUN_BOX)].filter((box) => box.index >= from)
-  if (found.length < 2 || text.slice(from, found[0]?.index).trim()) return []
+  if (found.length < 2) return []
+  const last = found.at(-1)
+  const isBehind = found.length > 2 && last !== undefined && text.slice(last.index + last[0].length).trim() !== ''
+  if (text.slice(from, found[0]?.index).trim() && !isBehind) return []
   return found.map((box, at): RunPart => {
     const start = box.index + box[0].length
     const end = found[at + 1]?.index ?? text.length
@@ -34,7 +37,7 @@ function boxRun(text: string, from: number): readonly RunPart[] {
 }
 
 const RUN_LABEL =
-  /(?<![\p{L}\p{N}_.])(?:\((\p{L}|\d{1,2}|[ivx]{2,4})\)\s?|\[(\p{L}|\d)\]\s?|[-–](\p{L})[-–]\s?|(\p{L}|\d{1,2}|[ivx]{2,4})(\)\s?|[.:](?=\s)\s?|\/(?=\s)\s?|．|、|(?=\s{2,}\S))|([①-⑳])\s?|(\p{Lu})(?=\s\S))/gu
+  /(?<![\p{L}\p{N}_.])(?:\((\p{L}|\d{1,2}|[ivx]{2,4})\)\s?|\[(\p{L}|\d)\]\s?|[-–](\p{L})[-–]\s?|(\p{L}|\d{1,2}|[ivx]{2,4})(\)\s?|[.:](?=[\s\u3040-\u30ff\u4e00-\u9fff])\s?|\/(?=\s)\s?|．|、|(?=\s{2,}\S))|([①-⑳])\s?|(\p{Lu})(?=\s\S))/gu
 
 interface Found {
   readonly id: string

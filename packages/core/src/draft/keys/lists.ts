@@ -363,6 +363,16 @@ function firstCell(raw: string, record: DraftRecord): number {
     : plain.length
 }
 
+/** The last line that an entry can reach: a heading, or a line behind an empty one, belongs to no entry above. */
+function lastOf(lines: readonly Facts[], value: { readonly line: number; readonly endLine: number }): number {
+  for (let at = value.line + 1; at <= value.endLine; at++) {
+    const facts = lines[at]
+    if (!facts || facts.unit.gap > 0 || facts.heading || facts.flags.has('section') || facts.flags.has('keyTitle'))
+      return at - 1
+  }
+  return value.endLine
+}
+
 function take({ record, value }: ListEntry, lines: readonly Facts[], records: readonly DraftRecord[]): void {
   const own = records[record]
   const facts = lines[value.line]
@@ -374,6 +384,7 @@ function take({ record, value }: ListEntry, lines: readonly Facts[], records: re
   const tidy = tidyValue(raw)
   const from = value.from + Math.max(0, raw.indexOf(tidy))
   const more = lines.slice(value.line + 1, value.endLine + 1).flatMap(({ unit }, at) => {
+    if (value.line + 1 + at > lastOf(lines, value)) return []
     const stop = value.line + 1 + at === value.endLine ? value.to : unit.text.length
     const shown = unit.text.slice(0, stop).replace(POINTS_CELL, '')
     return shown.trim() ? [{ span: spanOf(unit, 0, shown.length), join: 'wrap' as const }] : []

@@ -1,6 +1,7 @@
 import type { LineStyle } from '../model.ts'
 import { spanText, type Span } from '../model.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
+import { saysRight } from '../words.ts'
 
 /**
  * Which alternatives stand out, and how. Among those of an item the odd one out is the key, whatever the sign, if it is
@@ -107,6 +108,9 @@ export function takeTwoSigns(records: readonly DraftRecord[]): void {
       )
   const [common, rare] = [...counts].sort((a, b) => b[1] - a[1]).map(([sign]) => sign)
   if (counts.size !== 2 || own.length < 2 || !common || !rare) return
+  const parts = (record: DraftRecord): boolean =>
+    new Set(record.entries.map((entry) => ONE_CHARACTER.exec(textOf(entry))?.[1])).size === 2
+  if (!own.every(parts)) return
   for (const record of own)
     record.entries.forEach((entry, at) => {
       const first = entry.pieces[0]
@@ -145,13 +149,19 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
 }
 
 /** Ticks, stars and arrows say what they mean even where an item has another one than its neighbours. */
-const PLAIN = /^(?:tick|lead|[*✓✔✅☑+]|[<←].*|[([]\s?(?:[xX✓✔*]|\p{L}{4,}.*)\s?[)\]])$/u
+const PLAIN = /^(?:tick|lead|[*✓✔✅☑+]|[<←].*|[([]\s?[xX✓✔*]\s?[)\]])$/u
+const IN_BRACKETS = /^[([{]\s?(\p{L}[\p{L} ]*)\s?[!.]?\s?[)\]}]$/u
+
+function isPlain(sign: string): boolean {
+  const word = IN_BRACKETS.exec(sign)?.[1]
+  return word === undefined ? PLAIN.test(sign) : PLAIN.test(sign) || saysRight(word)
+}
 
 function ownSign(record: DraftRecord): { readonly marked: boolean[]; readonly name: string } | null {
   for (const [name, find] of SORTS) {
     const found = record.entries
       .map((entry) => find(entry))
-      .map((sign) => (sign && PLAIN.test(sign.replace('\uFE0F', '')) ? sign : null))
+      .map((sign) => (sign && isPlain(sign.replace('\uFE0F', '')) ? sign : null))
     const count = found.filter((sign) => sign !== null).length
     const isWord = found.some((sign) => sign !== null && /\p{L}{4,}/u.test(sign) && sign !== 'tick' && sign !== 'lead')
     if (count > 0 && count < found.length && !(isWord && count > 1))

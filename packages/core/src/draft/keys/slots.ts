@@ -30,10 +30,12 @@ const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[
   ['a word', gluedSlot, 1],
   ['behind "true or false?"', judgedSlot, 1],
   ['brackets behind the options', (record) => lastEntrySlot(record, BRACKET), 2],
+  ['a judgement in brackets', bracketedJudgement, 1],
   ['brackets behind the stem', (record) => stemSlot(record, BRACKET), 2],
   ['an arrow', (record) => stemSlot(record, ARROW), 2],
   ['the mark before the number', leadSlot, 2],
   ['the right margin', (record) => stemSlot(record, WIDE), 2],
+  ['a number behind the question', numberSlot, 2],
   ['the text behind the question', (record) => stemSlot(record, ASKED), 2],
   ['a judgement behind the statement', judgementSlot, 2],
   ['a dressed word in the stem', dressedSlot, 2],
@@ -58,9 +60,9 @@ export function takeSlots(records: readonly DraftRecord[]): void {
     const count = found.filter((slot) => slot !== null).length
     const right = fits.filter((fit) => fit > 0.5).length
     const open = records.filter((record) => !hasKey(record)).length
-    if (right < fewest || right < count * LEAST_FIT || right < Math.min(open * 0.3, 3)) continue
+    const isPlace = right >= fewest && right >= count * LEAST_FIT && right >= Math.min(open * 0.3, 3)
     found.forEach((slot, at) => {
-      if (!slot || (fits[at] ?? 0) <= 0.5) return
+      if (!slot || !(isPlace || slot.isSure) || (fits[at] ?? 0) <= 0.5) return
       slot.take()
       records[at]?.statements.push({ value: slot.value, statement: slot.statement, more: [], source: 'slot' })
     })
@@ -168,10 +170,26 @@ function gluedAt(piece: Piece): { readonly start: number; readonly end: number }
   return { start: open ? open.index : found.start, end: found.end }
 }
 
+/** "A raft has no keel. (False)": a whole word for a judgement in brackets behind a statement. */
+function bracketedJudgement(record: DraftRecord): Slot | null {
+  const slot = record.entries.length ? null : stemSlot(record, BRACKET)
+  const value = slot ? spanText(slot.value) : ''
+  return slot && /\p{L}{3}/u.test(value) && truthOf(value, false) !== null ? { ...slot, isSure: true } : null
+}
+
+const NUMBER_ASKED = /(?<=[?？])\s+([-−]?\d[\d.,]*(?:\s?\p{L}{1,3}[²³]?)?(?:\s*\([^()]{3,60}\))?)\s*$/u
+
+/** "How many …? 8": nothing else is said behind a question in figures. */
+function numberSlot(record: DraftRecord): Slot | null {
+  const slot = record.entries.length ? null : stemSlot(record, NUMBER_ASKED)
+  return slot && { ...slot, isSure: true }
+}
+
 /** "A raft has no keel. True": a judgement behind the statement. */
 function judgementSlot(record: DraftRecord): Slot | null {
   const slot = record.entries.length ? null : stemSlot(record, JUDGED)
-  return slot && judgement(spanText(slot.value), record.section.truth) ? slot : null
+  const judged = slot ? judgement(spanText(slot.value), record.section.truth) : null
+  return slot && judged ? { ...slot, isSure: /^\p{L}{3}/u.test(spanText(slot.value)) } : null
 }
 
 /** "… True or false? T": the judgement behind the question for it. */

@@ -1,7 +1,7 @@
 import { labelValue } from '../labels.ts'
 import { anyOf, wordsFor } from '../languages/index.ts'
 import { spanText } from '../model.ts'
-import { truthOf } from '../words.ts'
+import { cues, truthOf } from '../words.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
 
 /** Which alternatives a text names, and what it says behind that. */
@@ -191,13 +191,26 @@ const SIGNS: Readonly<Record<string, boolean>> = {
   '0': false,
 }
 
+const TICKED_WORD = /[☑☒✅✓✔●]\uFE0F?\s*(\p{L}+)/u
+
+/** True or false in words; yes and no judge as well where a judgement is asked for. */
+function truthWord(text: string, letters: boolean): boolean | null {
+  const truth = truthOf(text, letters)
+  return truth ?? (letters && cues.isYesNo(text) ? cues.isYes(text) : null)
+}
+
 /** A judgement at the start of a text, in words, a letter or a sign, and where what follows it starts. */
 export function judgement(text: string, letters: boolean): Judged | null {
-  const lead = /^(?:[\s*_(["“]*|[+✓✔]\s?(?=\p{L}))(?:\p{L}[).]\s+)?/u.exec(text)?.[0].length ?? 0
+  const ticked = TICKED_WORD.exec(text)?.[1]
+  if (ticked && /[☐□○◯]/u.test(text)) {
+    const truth = truthWord(ticked, letters)
+    if (truth !== null) return { truth, restAt: text.length }
+  }
+  const lead = /^[^\p{L}\p{N}]*(?=\p{L})(?:\p{L}[).]\s+)?/u.exec(text)?.[0].length ?? 0
   const plain = text.slice(lead)
   const sign = SIGNS[plain.replace(/[\s)\]_*.]+$/u, '')]
   if (sign !== undefined && letters) return { truth: sign, restAt: text.length }
-  const whole = truthOf(plain.replace(/[)\].!\s*"”]+$/u, ''), letters)
+  const whole = truthWord(plain.replace(/[)\].!\s*"”]+$/u, ''), letters)
   if (whole !== null) return { truth: whole, restAt: text.length }
   const both = plain.split(/\s*\/\s*/)
   const [first, second] = both.map((part) => truthOf(part, false))
@@ -207,7 +220,7 @@ export function judgement(text: string, letters: boolean): Judged | null {
       `^(?:[\\p{L}\\p{M}'’]+\\s+){${count - 1}}[\\p{L}\\p{M}'’]+(?=$|[\\s.,;:!)\\]–—([-])`,
       'u',
     ).exec(plain)?.[0]
-    const truth = head ? truthOf(head, letters) : null
+    const truth = head ? truthWord(head, letters) : null
     const rest = head ? plain.slice(head.length) : ''
     if (head && truth !== null && /^\s*(?:$|[.,;:!([–—\])*=]|-\s|\s{2})/u.test(rest))
       return { truth, restAt: lead + head.length }

@@ -7,6 +7,7 @@ import { spanText } from '../model.ts'
 import { compose, type Piece } from '../passes/compose.ts'
 import type { Entry } from '../records/record.ts'
 import { cues, truthOf } from '../words.ts'
+import { takeEntryRemarks } from './remarks.ts'
 import { remarkBehind } from './said.ts'
 import { common, tell, type Working } from './working.ts'
 
@@ -16,12 +17,13 @@ const REFERS =
 /** An item whose alternatives are listed: single choice, multiple response, or the two judgements. */
 export function choiceItem(working: Working): Item {
   const { record } = working
+  const called = takeEntryRemarks(record)
   cutSigns(working)
   cutCrosses(working)
   const stated = statedOptions(working)
   if (areJudgements(record) && !isYesNoQuestion(working)) return judgementsItem(working, stated)
   const options = record.entries.map((entry, at) => optionOf(entry, at))
-  const signed = working.signs.flatMap((sign, at) => (sign ? [at] : []))
+  const signed = (called ?? working.signs).flatMap((sign, at) => (sign ? [at] : []))
   if (stated && signed.length && !sameSet(stated, signed))
     tell(working, 'keys-disagree', {
       inline: lettersOf(record.entries, signed),

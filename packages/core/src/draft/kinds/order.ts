@@ -14,9 +14,18 @@ export function orderItem(working: Working): Item | null {
   const stem = stemText(record)
   const asked = trimmed.saidKind === 'order' || cues.asksOrder(stem) || (record.section.order && !record.section.match)
   const numbers = numbersAt(record.entries)
-  if (!asked && !numbers) return null
+  if (!asked && !numbers && !isOrdered(working)) return null
   if (record.entries.length > 2) return fromEntries(working, numbers)
   return fromStem(working)
+}
+
+/** A key that names all alternatives once, and not as they stand, gives their order. */
+function isOrdered({ record, said }: Working): boolean {
+  const [first] = said
+  if (!first || record.entries.length < 3) return false
+  const texts = record.entries.map((entry) => spanText((entry.pieces[0] as Piece).span))
+  const order = namedOptions(first.text, record.entries)?.indexes ?? orderOfWords(first.text, texts) ?? []
+  return order.length === record.entries.length && order.some((one, at) => one !== at)
 }
 
 function fromEntries(working: Working, numbers: readonly number[] | null): Item | null {

@@ -61,13 +61,22 @@ function fromPairs(working: Working): Item | null {
 }
 
 function joined(working: Working, left: readonly string[], right: readonly string[]): Item {
-  const once = [...new Set(right)]
+  const sides = left.flatMap((text, at) =>
+    cues.isLeftOver(text.replace(/^[([]/, '')) ? [] : [[text, right[at] ?? ''] as const],
+  )
+  const once = [
+    ...new Set(
+      right.map((text, at) =>
+        cues.isLeftOver((left[at] ?? '').replace(/^[([]/, '')) ? text.replace(/[)\]]\s*$/, '') : text,
+      ),
+    ),
+  ]
   return {
     ...common(working),
     kind: 'match',
-    left: left.map((text) => contentOf(text)),
+    left: sides.map(([text]) => contentOf(text)),
     right: once.map((text) => contentOf(text)),
-    key: left.map((_text, at) => [at, once.indexOf(right[at] ?? '')] as const),
+    key: sides.map(([, text], at) => [at, once.indexOf(text)] as const),
   }
 }
 
@@ -140,7 +149,8 @@ function fromRows(working: Working): Item | null {
   for (const cells of body) {
     const own = cells.filter((cell) => !BLANK.test(cell.text))
     const [first, second] = own
-    if (first && second) {
+    if (first && second && cues.isLeftOver(first.text.replace(/^[([]|[:)\]]+$/g, ''))) right.push(entryOf(second))
+    else if (first && second) {
       left.push(entryOf({ ...first, to: first.to }))
       right.push(entryOf(second))
     } else if (first)

@@ -2,7 +2,16 @@ import type { ItemKind } from '../../item/model.ts'
 import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../passes/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
-import { findPoints, kindLabelAt, kindNamed, remarksIn, trueFalseLead, trueFalseTail, truthOf } from '../words.ts'
+import {
+  findPoints,
+  kindLabelAt,
+  kindNamed,
+  remarksIn,
+  trueFalseLead,
+  trueFalseBoxed,
+  trueFalseTail,
+  truthOf,
+} from '../words.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
 export interface Trimmed {
@@ -132,8 +141,29 @@ function takeLead(record: DraftRecord): boolean {
   return true
 }
 
+const TICKED = /[☑☒■✅●]|[[(]\s?[xX✓✔]/u
+
+/** "… True ☐ False ☑" behind the statement: the ticked word is the key. */
+function takeBoxed(record: DraftRecord): boolean {
+  const at = record.stem.length - 1
+  const piece = record.stem[at]
+  const boxed = piece ? trueFalseBoxed(spanText(piece.span)) : null
+  if (!piece || !boxed?.[0]) return false
+  const start = piece.span.from
+  const ticked = boxed.filter(({ box }) => TICKED.test(box))
+  const [only] = ticked
+  if (only && ticked.length === 1) {
+    const value = { ...piece.span, from: start + only.from, to: start + only.from + only.word.length }
+    record.statements.push({ value, statement: value, more: [], source: 'slot' })
+  }
+  if (boxed[0].from > 0) record.stem[at] = { ...piece, span: { ...piece.span, to: start + boxed[0].from } }
+  else record.stem.splice(at, 1)
+  return true
+}
+
 /** "… T / F", "… True or false?" behind the statement. */
 function takeTail(record: DraftRecord): boolean {
+  if (takeBoxed(record)) return true
   for (let at = record.stem.length - 1; at >= 0; at--) {
     const piece = record.stem[at] as Piece
     const text = spanText(piece.span)
@@ -159,7 +189,7 @@ function takePoints(record: DraftRecord): void {
   })
   for (const entry of record.entries) {
     const piece = entry.pieces.at(-1)
-    const found = piece ? pointsIn(spanText(piece.span), false) : null
+    const found = piece ? findPoints(spanText(piece.span)) : null
     if (!piece || !found || found.to < spanText(piece.span).trimEnd().length || found.from === 0) continue
     record.points ??= found.points
     entry.pieces.splice(-1, 1, ...without(piece, found.from, found.to))

@@ -1,7 +1,7 @@
 import { contentOf, countGaps, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type Item } from '../../item/model.ts'
-import { judgement } from '../keys/values.ts'
+import { judgement, type Judged } from '../keys/values.ts'
 import { acceptedAnswers, gapAnswers, partRemark, unitText } from '../passes/accepted-answers.ts'
 import { compose } from '../passes/compose.ts'
 import { readNumberKey } from '../passes/numbers.ts'
@@ -23,12 +23,22 @@ export function typedItem(working: Working): Item {
   if (gaps > 1 || (gaps > 0 && record.banks.length)) return clozeItem(working, gaps)
   const sample = record.statements.find((one) => one.source === 'sample')
   const [said] = working.said
-  const asksEssay = trimmed.saidKind === 'essay' || (gaps === 0 && (cues.asksEssay(text) || record.section.essay))
+  const asksEssay =
+    trimmed.saidKind === 'essay' ||
+    (gaps === 0 && (cues.asksEssay(text) || record.section.essay || asksReason(working, text)))
   if (said && (sample || (asksEssay && isLong(said.text))))
     return { ...common(working), kind: 'essay', sample: contentOf(said.text) }
   if (!said) return openItem(working, asksEssay, gaps)
   return saidItem(working, said.text, text)
 }
+
+/** "Why …?" asks for sentences, unless its key is a word or two. */
+function asksReason(working: Working, text: string): boolean {
+  const [said] = working.said
+  return cues.asksReason(text) && (!said || isLong(said.text))
+}
+
+type NumberKeyOf = NonNullable<ReturnType<typeof readNumberKey>>['key']
 
 function isLong(text: string): boolean {
   const words = text.split(/\s+/).length
@@ -49,18 +59,27 @@ function judgedItem(working: Working, stem: Content, text: string): Item | null 
   const cue =
     trimmed.truthCue || record.kindSaid === 'truefalse' || (record.section.truth && !isAsking && countGaps(stem) === 0)
   for (const { text: key } of said) {
-    const judged = judgement(key, cue)
+    const judged = judgedKey(key, cue, record.truths)
     if (!judged || (!cue && isAsking)) continue
     if (!cue && judged.restAt < key.length && !/^[^.]*[.,;(–—-]/.test(key.slice(judged.restAt))) continue
     if (countGaps(stem) > 0 && !cue) continue
     working.remark ??= remarkBehind(key, judged.restAt)
-    const other = said.find((one) => one.text !== key && judgement(one.text, cue)?.truth !== judged.truth)
+    const other = said.find(
+      (one) => one.text !== key && judgedKey(one.text, cue, record.truths)?.truth !== judged.truth,
+    )
     if (other) tell(working, 'keys-disagree', { inline: key, listed: other.text })
     return { ...common(working), kind: 'truefalse', key: [judged.truth] }
   }
   return cue && !said.length && !record.statements.some((one) => one.source === 'sample')
     ? { ...common(working), kind: 'truefalse', key: [] }
     : null
+}
+
+/** A judgement in words or signs, or in a letter that this draft uses for one. */
+function judgedKey(key: string, cue: boolean, truths: ReadonlyMap<string, boolean> | null): Judged | null {
+  const own = /^\W*(?:\p{L}[.)]\s+)?(\p{L})(?![\p{L}\p{N}])/u.exec(key)
+  const truth = own?.[1] ? truths?.get(own[1].toLowerCase()) : undefined
+  return own && truth !== undefined ? { truth, restAt: own[0].length } : judgement(key, cue)
 }
 
 function clozeItem(working: Working, gaps: number): Item {
@@ -81,7 +100,7 @@ const VARIES =
 
 function saidItem(working: Working, said: string, stem: string): Item {
   if (VARIES.test(said)) return { ...common(working), kind: 'essay', sample: contentOf(said) }
-  const { text, remark } = partRemark(said)
+  const { text, remark } = partRemark(bareAnswer(said))
   const number = numberIn(text)
   if (number && working.trimmed.saidKind !== 'short') {
     if (remark || number.remark) working.remark ??= contentOf(remark || number.remark)
@@ -102,18 +121,38 @@ function saidItem(working: Working, said: string, stem: string): Item {
   return { ...common(working), kind: 'short', key: acceptedAnswers(stripped(text)), rules: DEFAULT_TEXT_RULES }
 }
 
+/** Without what stands before an answer and is none: "a) 1000", "✅ oxbow", "+lot". */
+function bareAnswer(said: string): string {
+  return said
+    .replace(/^\s*[a-h][).]\s+(?=\S)/iu, '')
+    .replace(/^[^\p{L}\p{N}\s([{"“„'‘«\\$€£√<>=~.−-]+\s*(?=\p{L})/u, '')
+    .trim()
+}
+
 /** A full stop behind one or two words is no part of the answer; behind a sentence it is. */
 function stripped(text: string): string {
   return text.split(/\s+/).length <= 3 && !/\.\p{L}/u.test(text) ? text.replace(/[.。]$/, '') : text
 }
 
+const TWO_FIGURES = /^\D*?([-−]?\d[\d.,]*)[^\d.,]{1,12}?([-−]?\d[\d.,]*)\D*$/u
+
+/** "5500 (anything from 5000 to 6000 is fine)": two figures round the number are how far off it may be. */
+function rangeRound(key: NumberKeyOf, remark: string): NumberKeyOf | null {
+  const [, low = '', high = ''] = TWO_FIGURES.exec(remark.replace(/[.,]$/, '')) ?? []
+  const [least, most] = [low, high].map((one) => readNumberKey(one.replace(/[.,]$/, ''))?.key)
+  if (!('value' in key) || !least || !most || !('value' in least) || !('value' in most)) return null
+  return least.value < most.value && least.value <= key.value && key.value <= most.value
+    ? { min: least.value, max: most.value }
+    : null
+}
+
 /** A number, or one with a remark in brackets that says how it comes about. */
-function numberIn(
-  text: string,
-): { key: NonNullable<ReturnType<typeof readNumberKey>>['key']; unit: string | null; remark: string } | null {
+function numberIn(text: string): { key: NumberKeyOf; unit: string | null; remark: string } | null {
   const whole = readNumberKey(text)
   if (whole) return { ...whole, remark: '' }
   const found = /^(.{1,30}?)\s*[([](.{2,80})[)\]]\s*\.?$/u.exec(text)
   const number = found?.[1] ? readNumberKey(found[1]) : null
+  const range = number && found?.[2] ? rangeRound(number.key, found[2]) : null
+  if (number && range) return { key: range, unit: number.unit, remark: '' }
   return number && found?.[2] ? { ...number, remark: /[\p{L}=×*·÷+/]/u.test(found[2]) ? found[2] : '' } : null
 }

@@ -17,6 +17,7 @@ export const cs: LanguageWords = {
   match: ['přiřaďte', 'přiřaď', 'spojte', 'spoj'],
   order: ['seřaďte', 'seřaď', 'v jakém pořadí'],
   essay: ['vysvětlete', 'vysvětli', 'popište', 'popiš', 'zdůvodněte', 'vlastními slovy', 'napište'],
+  reason: ['proč'],
   keyTitle: ['správné odpovědi', 'odpovědi', 'řešení', 'klíč', 'klíč odpovědí'],
   section: ['část', 'oddíl', 'kapitola'],
   identity: ['jméno', 'příjmení', 'třída', 'datum', 'skupina'],

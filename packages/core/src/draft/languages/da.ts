@@ -17,6 +17,7 @@ export const da: LanguageWords = {
   match: ['forbind', 'match', 'sæt sammen'],
   order: ['sæt i rækkefølge', 'stil i rækkefølge', 'i hvilken rækkefølge', 'ordn'],
   essay: ['forklar', 'beskriv', 'begrund', 'diskuter', 'redegør', 'med egne ord'],
+  reason: ['hvorfor'],
   keyTitle: ['facit', 'facitliste', 'svar', 'løsninger', 'rigtige svar'],
   section: ['del', 'afsnit', 'kapitel'],
   identity: ['navn', 'klasse', 'dato', 'hold'],

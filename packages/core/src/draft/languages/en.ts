@@ -107,6 +107,14 @@ export const en: LanguageWords = {
     'number the',
   ],
   essay: [
+    'write two sentences',
+    'write three sentences',
+    'write four sentences',
+    'write five sentences',
+    'two sentences',
+    'draw a',
+    'sketch a',
+    'plan a',
     'explain',
     'describe',
     'discuss',
@@ -126,6 +134,8 @@ export const en: LanguageWords = {
     'outline',
     'reflect',
   ],
+  reason: ['why', 'for what reason'],
+  leftOver: ['extra', 'left over', 'not used', 'one too many', 'distractor'],
   keyTitle: [
     'answer key',
     'answers',

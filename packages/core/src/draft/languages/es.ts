@@ -44,6 +44,8 @@ export const es: LanguageWords = {
   match: ['relaciona', 'relacione', 'empareja', 'empareje', 'une', 'asocia', 'asocie'],
   order: ['ordena', 'ordene', 'pon en orden', 'coloca en orden', 'en qué orden'],
   essay: [
+    'dos frases',
+    'dibuja',
     'explica',
     'explique',
     'describe',
@@ -56,6 +58,8 @@ export const es: LanguageWords = {
     'con tus propias palabras',
     'escribe',
   ],
+  reason: ['por qué', 'a qué se debe'],
+  leftOver: ['sobra', 'sobran'],
   keyTitle: ['clave de respuestas', 'respuestas', 'soluciones', 'clave', 'solucionario', 'hoja de respuestas'],
   section: ['parte', 'sección', 'capítulo'],
   identity: ['nombre', 'apellido', 'apellidos', 'clase', 'curso', 'fecha', 'grupo'],

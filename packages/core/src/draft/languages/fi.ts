@@ -17,6 +17,7 @@ export const fi: LanguageWords = {
   match: ['yhdistä'],
   order: ['järjestä', 'laita järjestykseen', 'aseta järjestykseen', 'missä järjestyksessä'],
   essay: ['selitä', 'kuvaile', 'perustele', 'pohdi', 'kerro omin sanoin', 'kirjoita'],
+  reason: ['miksi'],
   keyTitle: ['oikeat vastaukset', 'vastaukset', 'ratkaisut', 'vastausavain', 'mallivastaukset'],
   section: ['osa', 'osio', 'luku'],
   identity: ['nimi', 'luokka', 'päivämäärä', 'ryhmä'],

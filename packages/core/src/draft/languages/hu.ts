@@ -17,6 +17,7 @@ export const hu: LanguageWords = {
   match: ['párosítsa', 'párosítsd', 'kösse össze', 'kösd össze'],
   order: ['rendezze sorba', 'rendezd sorba', 'állítsa sorrendbe', 'állítsd sorrendbe', 'milyen sorrendben'],
   essay: ['magyarázza meg', 'magyarázd meg', 'írja le', 'írd le', 'indokolja', 'indokold', 'saját szavaival'],
+  reason: ['miért'],
   keyTitle: ['megoldókulcs', 'megoldások', 'helyes válaszok', 'válaszok', 'javítókulcs'],
   section: ['rész', 'fejezet', 'szakasz'],
   identity: ['név', 'osztály', 'dátum', 'csoport'],

@@ -37,6 +37,10 @@ export interface LanguageWords {
   readonly order: readonly string[]
   /** Phrases that ask for an answer in sentences. */
   readonly essay: readonly string[]
+  /** Words that ask for a reason: one question word or more. */
+  readonly reason: readonly string[]
+  /** What stands before a side of a matching that belongs to no other. */
+  readonly leftOver?: readonly string[]
   /** Title of a block of keys. */
   readonly keyTitle: readonly string[]
   /** Word before a section's letter or number. */

@@ -17,6 +17,7 @@ export const nb: LanguageWords = {
   match: ['koble', 'match', 'sett sammen'],
   order: ['sett i rekkefølge', 'i hvilken rekkefølge', 'ordne'],
   essay: ['forklar', 'beskriv', 'begrunn', 'drøft', 'gjør rede', 'med egne ord'],
+  reason: ['hvorfor'],
   keyTitle: ['fasit', 'svar', 'løsninger', 'riktige svar', 'løsningsforslag'],
   section: ['del', 'avsnitt', 'kapittel'],
   identity: ['navn', 'klasse', 'dato', 'gruppe'],

@@ -38,6 +38,7 @@ export const nl: LanguageWords = {
   match: ['koppel', 'verbind', 'combineer'],
   order: ['zet', 'in welke volgorde', 'rangschik', 'orden', 'plaats'],
   essay: [
+    'teken',
     'leg uit',
     'beschrijf',
     'verklaar',
@@ -47,6 +48,8 @@ export const nl: LanguageWords = {
     'schrijf',
     'licht toe',
   ],
+  reason: ['waarom'],
+  leftOver: ['blijft over', 'te veel'],
   keyTitle: ['antwoorden', 'antwoordmodel', 'oplossingen', 'antwoordsleutel', 'sleutel', 'correctiemodel'],
   section: ['deel', 'onderdeel', 'hoofdstuk'],
   identity: ['naam', 'klas', 'datum', 'groep'],

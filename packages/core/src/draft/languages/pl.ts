@@ -35,6 +35,8 @@ export const pl: LanguageWords = {
   match: ['dopasuj', 'połącz', 'przyporządkuj'],
   order: ['ułóż', 'uporządkuj', 'ustaw', 'w jakiej kolejności', 'uszereguj'],
   essay: ['wyjaśnij', 'opisz', 'uzasadnij', 'omów', 'własnymi słowami', 'napisz'],
+  reason: ['dlaczego'],
+  leftOver: ['zbędne'],
   keyTitle: ['klucz odpowiedzi', 'odpowiedzi', 'klucz', 'rozwiązania'],
   section: ['część', 'dział', 'rozdział'],
   identity: ['imię', 'imię i nazwisko', 'nazwisko', 'klasa', 'data', 'grupa'],

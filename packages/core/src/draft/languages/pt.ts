@@ -51,6 +51,8 @@ export const pt: LanguageWords = {
     'com suas palavras',
     'escreva',
   ],
+  reason: ['por que', 'porque razão', 'por que razão'],
+  leftOver: ['sobra'],
   keyTitle: ['gabarito', 'respostas', 'soluções', 'chave de respostas', 'chave', 'folha de respostas'],
   section: ['parte', 'secção', 'seção', 'capítulo'],
   identity: ['nome', 'turma', 'data', 'classe', 'número', 'apelido'],

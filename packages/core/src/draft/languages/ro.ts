@@ -24,6 +24,7 @@ export const ro: LanguageWords = {
   match: ['asociați', 'asociază', 'potriviți', 'potrivește', 'uniți'],
   order: ['ordonați', 'ordonează', 'puneți în ordine', 'în ce ordine'],
   essay: ['explicați', 'explică', 'descrieți', 'descrie', 'justificați', 'argumentați', 'cu propriile cuvinte'],
+  reason: ['de ce'],
   keyTitle: ['barem', 'răspunsuri', 'răspunsuri corecte', 'soluții', 'cheia răspunsurilor'],
   section: ['partea', 'secțiunea', 'capitolul'],
   identity: ['nume', 'prenume', 'clasa', 'data', 'grupa'],

@@ -38,6 +38,7 @@ export const tr: LanguageWords = {
   match: ['eşleştirin', 'eşleştiriniz', 'eşleştir'],
   order: ['sıralayın', 'sıralayınız', 'sıraya koyun', 'hangi sırayla', 'sırala'],
   essay: ['açıklayın', 'açıklayınız', 'anlatın', 'tanımlayın', 'kendi cümlelerinizle', 'yazın', 'yazınız'],
+  reason: ['neden', 'niçin', 'niye'],
   keyTitle: ['cevap anahtarı', 'cevaplar', 'yanıtlar', 'yanıt anahtarı', 'anahtar', 'çözümler'],
   section: ['bölüm', 'kısım', 'ünite'],
   identity: ['ad', 'adı', 'soyad', 'soyadı', 'sınıf', 'tarih', 'ad soyad', 'adı soyadı', 'isim'],

@@ -274,7 +274,7 @@ function isStemWord(facts: Facts): boolean {
 function optionsBehind(facts: Facts, from: number): readonly RunPart[] {
   const run = facts.run.filter((part) => part.label >= from)
   const first = run[0]
-  if (!first || run.length < 2 || first.value !== 0) return []
+  if (!first || run.length < 2 || (first.value !== 0 && !first.box)) return []
   return first.label > from || run.length > 1 ? run : []
 }
 
@@ -316,11 +316,12 @@ function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role
   const { unit, cue } = facts
   const end = unit.text.length
   const isOwn = cue !== null && cue.role !== 'other'
+  const said = cue?.role === 'hint' || cue?.role === 'feedback' ? cue.role : role
   const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
-  if (role === 'feedback' || role === 'hint') {
+  if (said === 'feedback' || said === 'hint') {
     const from =
-      cue && (isOwn || role === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
-    const list = role === 'feedback' ? record.feedback : record.hint
+      cue && (isOwn || said === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
+    const list = said === 'feedback' ? record.feedback : record.hint
     if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
     return
   }

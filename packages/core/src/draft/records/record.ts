@@ -67,6 +67,8 @@ export interface DraftRecord {
   lines: number
   passage: number | null
   kindSaid: ItemKind | null
+  /** What single letters mean as judgements of this item and its neighbours; null where they mean what they always do. */
+  truths: ReadonlyMap<string, boolean> | null
   points: number | null
   difficulty: string | null
   level: string | null
@@ -105,6 +107,7 @@ export function newRecord(section: Section): DraftRecord {
     lines: 0,
     passage: null,
     kindSaid: null,
+    truths: null,
     points: null,
     difficulty: null,
     level: null,

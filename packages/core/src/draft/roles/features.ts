@@ -1,5 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
 import { truthOf } from '../words.ts'
+import type { BlockPlace } from './blocks.ts'
 import type { Surroundings } from './surroundings.ts'
 
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
@@ -13,6 +14,7 @@ export function featuresOf(draft: Surroundings, at: number, push: FeatureSink): 
   neighbours(draft, facts, at, push)
   place(draft, at, push)
   position(draft, at, push)
+  blocks(draft, facts, at, push)
 }
 
 function looks(draft: Surroundings, at: number, push: FeatureSink): void {
@@ -127,4 +129,31 @@ function position(draft: Surroundings, at: number, push: FeatureSink): void {
   if (at === 1) push('second')
   if (at === draft.facts.length - 1) push('last')
   if (at === draft.facts.length - 2) push('last but one')
+}
+
+/** Where the line stands between two numbers of the main numbering, and in its paragraph, with what stands round it. */
+function blocks(draft: Surroundings, facts: Facts, at: number, push: FeatureSink): void {
+  const look = draft.looks[at] ?? ''
+  const [first, last] = draft.main
+  const own = draft.numbered[at]
+  if (own && first >= 0 && at >= first) {
+    const zone = at > last ? 'last' : 'in'
+    push(`number ${zone} ${about(own)}`)
+    push(`number ${zone} ${about(own)} ${look}`)
+    push(`number since ${Math.min(5, own.since)}`)
+    if (own.since > 0 && own.since < 3) push(`number since ${own.since} ${facts.end}`)
+  }
+  const paragraph = draft.paragraphs[at]
+  if (!paragraph) return
+  const since = Math.min(3, paragraph.since)
+  const until = Math.min(3, paragraph.until)
+  push(`paragraph ${since} ${until}`)
+  push(`paragraph ${since} ${about(paragraph)}`)
+  push(`paragraph ${since} ${until} ${look}`)
+  push(`paragraph ${about(paragraph)} ${look}`)
+}
+
+function about(place: BlockPlace): string {
+  const sign = (is: boolean, mark: string): string => (is ? mark : '')
+  return `${sign(place.optionsAbove, 'o')}${sign(place.keyAbove, 'k')}/${sign(place.optionsBelow, 'o')}${sign(place.keyBelow, 'k')}`
 }

@@ -19,6 +19,16 @@ export interface ReadRoles extends Decoded {
   readonly draft: Surroundings
   /** By line: how probable the role is that it was given, in `[0, 1]`. */
   readonly probabilities: Float64Array
+  /** What was weighed, for weighing other readings of the same draft; none where the roles were given. */
+  readonly weighed: Weighed | null
+}
+
+export interface Weighed {
+  readonly scores: readonly Float64Array[]
+  readonly gaps: readonly boolean[]
+  readonly weights: RoleWeights
+  /** By line and role: how probable it is. */
+  readonly marginals: readonly Float64Array[]
 }
 
 export function surround(units: readonly Unit[]): Surroundings {
@@ -43,7 +53,7 @@ export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRole
   const second = decode(scores, gaps, weights.second)
   const marginals = marginalsOf(scores, gaps, weights.second)
   const probabilities = Float64Array.from(second.roles, (role, at) => marginals.roles[at]?.[role] ?? 0)
-  return { ...second, draft, probabilities }
+  return { ...second, draft, probabilities, weighed: { scores, gaps, weights: weights.second, marginals: marginals.roles } }
 }
 
 function scoresOf(draft: Surroundings, weights: RoleWeights, votes: Votes | null): Float64Array[] {

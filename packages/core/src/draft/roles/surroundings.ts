@@ -1,6 +1,7 @@
 import type { Facts } from '../facts/facts.ts'
 import { tableSorts } from '../facts/tables.ts'
 import type { DraftSeries, Series, SeriesPlace } from '../series/series.ts'
+import { blockPlaces, type BlockPlace } from './blocks.ts'
 import { lookOf } from './look.ts'
 
 /** The draft as a whole, as each of its lines is seen in it. */
@@ -17,6 +18,9 @@ export interface Surroundings {
   readonly main: readonly [first: number, last: number]
   /** Lines from the first title of a list of keys, or from a numbering that comes again, behind the items. */
   readonly keysFrom: number
+  /** By line: its place among the lines from one number of the main numbering to the next, and in its paragraph. */
+  readonly numbered: readonly BlockPlace[]
+  readonly paragraphs: readonly BlockPlace[]
   /** Who says most in a chat; null elsewhere. */
   readonly speaker: string | null
   /** Share of the lines of each series that ask, by series id. */
@@ -31,7 +35,9 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
     tables[at] && !one.flags.has('rule') ? `table-${tables[at]}` : lookOf(one, series.places[at] ?? null),
   )
   const { groups, groupSizes } = groupsOf(facts, series.places, looks)
-  const main = mainSeries(series)
+  const { range: main, members } = mainSeries(series)
+  const paragraphs = facts.map((one) => one.unit.gap > 0)
+  const numbers = facts.map((_one, at) => members.has(at))
   return {
     facts,
     places: series.places,
@@ -41,6 +47,8 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
     width: widthOf(facts),
     speaker: mainSpeaker(facts),
     main,
+    numbered: blockPlaces(facts, series.places, numbers),
+    paragraphs: blockPlaces(facts, series.places, paragraphs),
     keysFrom: keysFrom(facts, series, main),
     asking: series.all.map((one) => shareAsking(one, facts)),
     fitting: series.all.map((one) => shareFitting(one, facts)),
@@ -92,7 +100,10 @@ function widthOf(facts: readonly Facts[]): number {
 }
 
 /** The outermost numbering with the most members, all series of its signature together. */
-function mainSeries(series: DraftSeries): readonly [number, number] {
+function mainSeries(series: DraftSeries): {
+  readonly range: readonly [number, number]
+  readonly members: ReadonlySet<number>
+} {
   const bySignature = new Map<string, Series[]>()
   for (const one of series.all)
     if (one.depth === 0 && !one.repeats)
@@ -107,7 +118,8 @@ function mainSeries(series: DraftSeries): readonly [number, number] {
     }
   }
   const units = best.flatMap((one) => (one.members.length > 1 ? one.members.map((member) => member.unit) : []))
-  return units.length ? [Math.min(...units), Math.max(...units)] : [-1, -1]
+  const range = units.length ? ([Math.min(...units), Math.max(...units)] as const) : ([-1, -1] as const)
+  return { range, members: new Set(units) }
 }
 
 function keysFrom(facts: readonly Facts[], series: DraftSeries, main: readonly [number, number]): number {

@@ -24,9 +24,12 @@ export interface MadeDraft {
 /** A draft by chance: some items in a notation, with what people leave round them. */
 export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraft {
   const dice = new Dice(seed * 7919 + 13)
-  const notation = anyNotation(dice, keptOut)
+  const isSmall = dice.does(0.25)
+  const any = anyNotation(dice, keptOut)
+  // One question alone mostly has no number.
+  const notation: Notation = isSmall && dice.does(0.6) ? { ...any, number: 'none', sections: false, parts: false } : any
   let writer = new ItemWriter(notation, dice)
-  head(writer, notation, dice, stock)
+  if (!isSmall || dice.does(0.25)) head(writer, notation, dice, stock)
   const kinds = new Set([
     'single',
     'multiple',
@@ -40,7 +43,9 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'essay',
   ])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.does(0.03) ? 0 : dice.whole(2, 14) }, () => dice.pick(fit))
+  const items = Array.from({ length: dice.does(0.03) ? 0 : isSmall ? dice.whole(1, 3) : dice.whole(2, 14) }, () =>
+    dice.pick(fit),
+  )
   if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)
   const parts = notation.sections && items.length ? parted(items, dice) : [items]
   const placed: Placed[][] = []
@@ -69,7 +74,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     if (notation.key === 'lists') keyList(writer, notation, dice, [own])
   })
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
-  tail(writer, dice, stock)
+  if (!isSmall || dice.does(0.25)) tail(writer, dice, stock)
   return { name: `made-${seed}`, ...written(writer.lines, notation, dice), items, notation }
 }
 

@@ -154,9 +154,24 @@ export class ItemWriter {
         this.put(this.#dice.pick(['_'.repeat(50), '.'.repeat(60)]), 'lines')
   }
 
+  /** The stem, now and then only its first words: people leave a title or half a sentence for the options to go on. */
+  #opening(item: GoldItem): string {
+    const isCut = (item.options?.length ?? 0) > 1 && item.kind !== 'order' && this.#dice.does(0.07)
+    return isCut
+      ? item.stem
+          .split(/\s+/)
+          .slice(0, this.#dice.whole(1, 5))
+          .join(' ')
+          .replace(/[.?!:,]+$/, '')
+      : item.stem
+  }
+
   #stemText(item: GoldItem, shown: boolean): string {
     const notation = this.#notation
-    let text = item.stem.replaceAll('___', this.#dice.pick(['______', '____________', '..........', '________']))
+    let text = this.#opening(item).replaceAll(
+      '___',
+      this.#dice.pick(['______', '____________', '..........', '________']),
+    )
     if (item.kind === 'truefalse' && this.#dice.does(0.4)) {
       const [truth, falsehood] = [
         titled(notation.words.truth[0] ?? 'true', this.#dice),
