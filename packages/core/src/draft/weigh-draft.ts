@@ -83,7 +83,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
       signs.names[at] ?? null,
     )
     const doubt = doubtOf(record, one.item, read)
-    doubts.push(doubt)
+    doubts.push({ ...doubt, namesNone: one.namesNone })
     return {
       item: one.item,
       ...placeOf(record),
@@ -102,11 +102,11 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
     marks: draftMarks(items, lines),
   }
-  const counts = countsOf(
-    items,
-    doubts.map((doubt) => doubt.odd !== null),
-    doubts.map((doubt) => doubt.odd === null && doubt.line !== null),
-  )
+  const counts = countsOf(items, {
+    odd: doubts.filter((doubt) => doubt.odd !== null).length,
+    doubtful: doubts.filter((doubt) => doubt.odd === null && doubt.line !== null).length,
+    namesNone: doubts.filter((doubt) => doubt.namesNone).length,
+  })
   return { reading, counts }
 }
 
@@ -147,9 +147,10 @@ const ROLE_WORDS: Readonly<Record<Role, string>> = {
 interface Doubt {
   readonly odd: string | null
   readonly line: string | null
+  readonly namesNone: boolean
 }
 
-function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Doubt {
+function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Omit<Doubt, 'namesNone'> {
   const last = record.units.at(-1)?.index ?? 0
   const units = [...record.units.map((unit) => unit.index), last + 1].filter((at) => at < read.probabilities.length)
   const least = units.reduce(
@@ -163,7 +164,7 @@ function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Doubt {
 }
 
 /** One mark per item, whatever is wrong with it. */
-function marksOf({ odd, line }: Doubt, record: DraftRecord): Mark[] {
+function marksOf({ odd, line }: Omit<Doubt, 'namesNone'>, record: DraftRecord): Mark[] {
   const why = odd ?? line
   return why === null ? [] : [mark('reading-unsure', placeOf(record), { why })]
 }

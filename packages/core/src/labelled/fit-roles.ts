@@ -1,6 +1,6 @@
 import { unitsOf } from '../draft/facts/units.ts'
 import type { RoleWeights } from '../draft/roles/decode.ts'
-import { decode } from '../draft/roles/decode.ts'
+import { decodeRoles } from '../draft/roles/decode.ts'
 import { featuresOf, type FeatureSink } from '../draft/roles/features.ts'
 import { marginalsOf } from '../draft/roles/marginals.ts'
 import { surround, voteFeatures, votesOf, type ReaderWeights } from '../draft/roles/read-roles.ts'
@@ -61,15 +61,17 @@ export function fitReader(examples: readonly Example[], folds = 2): ReaderWeight
 }
 
 function firstRound(draft: Surroundings, weights: RoleWeights): Uint8Array {
-  const scores = draft.facts.map((_facts, at) => {
-    const own = new Float64Array(ROLE_COUNT)
+  const scores = new Float64Array(draft.facts.length * ROLE_COUNT)
+  draft.facts.forEach((_facts, at) => {
     featuresOf(draft, at, (name, value = 1) => {
       const known = weights.features.get(name)
-      if (known) for (let role = 0; role < ROLE_COUNT; role++) own[role] = (own[role] ?? 0) + (known[role] ?? 0) * value
+      const base = at * ROLE_COUNT
+      if (known)
+        for (let role = 0; role < ROLE_COUNT; role++)
+          scores[base + role] = (scores[base + role] ?? 0) + (known[role] ?? 0) * value
     })
-    return own
   })
-  return decode(scores, gapsOf(draft), weights).roles
+  return decodeRoles(scores, gapsOf(draft), weights.steps)
 }
 
 function gapsOf(draft: Surroundings): boolean[] {
@@ -195,32 +197,39 @@ function fitRoles(examples: readonly Example[], votes: readonly Uint8Array[] | n
 }
 
 function learnFrom({ rows, gaps, allowed }: Case, features: Learnt, steps: readonly [Learnt, Learnt]): void {
-  const weights: RoleWeights = { features: new Map(), steps: [steps[0].weights, steps[1].weights] }
-  const scores = gaps.map((_gap, line) => scoresAt(rows, line, features.weights))
-  const held = scores.map((own, line) => own.map((score, role) => ((allowed[line] ?? 0) & (1 << role) ? score : NEVER)))
-  const right = marginalsOf(held, gaps, weights, true)
-  const free = marginalsOf(scores, gaps, weights, true)
-  const turns = [new Float64Array(PAIRS), new Float64Array(PAIRS)] as const
+  const turns = [steps[0].weights, steps[1].weights] as const
+  const scores = scoresOf(rows, gaps.length, features.weights)
+  const held = scores.map((score, at) => {
+    const bits = allowed[Math.floor(at / ROLE_COUNT)] ?? 0
+    return bits & (1 << (at % ROLE_COUNT)) ? score : NEVER
+  })
+  const right = marginalsOf(held, gaps, turns, true)
+  const free = marginalsOf(scores, gaps, turns, true)
+  const gradients = right.roles.map((value, at) => value - (free.roles[at] ?? 0))
+  const stepGradients = [new Float64Array(PAIRS), new Float64Array(PAIRS)] as const
   gaps.forEach((gap, line) => {
-    const gradient = (right.roles[line] as Float64Array).map((value, role) => value - (free.roles[line]?.[role] ?? 0))
+    const gradient = gradients.subarray(line * ROLE_COUNT, (line + 1) * ROLE_COUNT)
     if (gradient.some((value) => value > 1e-3))
       for (let at = rows.starts[line] ?? 0; at < (rows.starts[line + 1] ?? 0); at++)
         features.learn((rows.ids[at] ?? 0) * ROLE_COUNT, gradient, rows.values[at] ?? 0)
-    const own = turns[gap ? 1 : 0]
+    const own = stepGradients[gap ? 1 : 0]
     if (line > 0)
       for (let pair = 0; pair < PAIRS; pair++)
-        own[pair] = (own[pair] ?? 0) + (right.steps[line]?.[pair] ?? 0) - (free.steps[line]?.[pair] ?? 0)
+        own[pair] =
+          (own[pair] ?? 0) + (right.steps[line * PAIRS + pair] ?? 0) - (free.steps[line * PAIRS + pair] ?? 0)
   })
-  steps.forEach((learnt, at) => learnt.learn(0, turns[at] as Float64Array, 1))
+  steps.forEach((learnt, at) => learnt.learn(0, stepGradients[at] as Float64Array, 1))
 }
 
-function scoresAt(rows: Rows, line: number, weights: Float64Array): Float64Array {
-  const scores = new Float64Array(ROLE_COUNT)
-  for (let at = rows.starts[line] ?? 0; at < (rows.starts[line + 1] ?? 0); at++) {
-    const base = (rows.ids[at] ?? 0) * ROLE_COUNT
-    const value = rows.values[at] ?? 0
-    for (let role = 0; role < ROLE_COUNT; role++)
-      scores[role] = (scores[role] ?? 0) + (weights[base + role] ?? 0) * value
-  }
+function scoresOf(rows: Rows, lines: number, weights: Float64Array): Float64Array {
+  const scores = new Float64Array(lines * ROLE_COUNT)
+  for (let line = 0; line < lines; line++)
+    for (let at = rows.starts[line] ?? 0; at < (rows.starts[line + 1] ?? 0); at++) {
+      const base = (rows.ids[at] ?? 0) * ROLE_COUNT
+      const value = rows.values[at] ?? 0
+      for (let role = 0; role < ROLE_COUNT; role++)
+        scores[line * ROLE_COUNT + role] =
+          (scores[line * ROLE_COUNT + role] ?? 0) + (weights[base + role] ?? 0) * value
+    }
   return scores
 }

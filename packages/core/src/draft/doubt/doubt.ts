@@ -15,7 +15,7 @@ export interface Grounds {
 }
 
 /** Below this a role of a line is doubtful; set on drafts left out of the fit. */
-export const LEAST_PROBABILITY = 0.75
+export const LEAST_PROBABILITY = 0.7
 const LONG_OPTION = 180
 const MOST_OPTIONS = 9
 
@@ -28,11 +28,25 @@ export function oddness(item: Item, record: DraftRecord): string | null {
   if (!/\p{L}/u.test(stem)) return 'the question has no words'
   if (labelsAt(stem).some((label) => !label.weak && label.dress !== 'word' && label.value < 40))
     return 'the question starts with a number'
+  const inStem = oddStem(stem)
+  if (inStem) return inStem
   if (isUnparted(record)) return 'a line has wide gaps in it'
   if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
   if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
   if (item.kind === 'short') return oddAnswer(item.key)
   return null
+}
+
+const LEAD = /^\s*(?:[-–—*•/+>~=]+|_{2,}\s)\s*\p{L}/u
+const BEHIND_QUESTION = /[?？]["”»)]*\s+(?![([])(\S.{0,28})$/u
+const REMARK_BEHIND = /[.?!。？]\s*(?:\[[^[\]]*\p{L}{3}[^[\]]*\]|\([^()]*\p{L}[!:][^()]*\))\s*$/u
+
+/** What stands round a question as if it were no part of it. */
+function oddStem(stem: string): string | null {
+  if (LEAD.test(stem)) return 'the question starts with a sign'
+  const behind = BEHIND_QUESTION.exec(stem)?.[1]
+  if (behind && !/_{2,}|[?？]/.test(behind) && behind.split(/\s+/).length < 5) return 'something stands behind the question'
+  return REMARK_BEHIND.test(stem) ? 'there is a remark behind the question' : null
 }
 
 function isUnparted(record: DraftRecord): boolean {
@@ -50,14 +64,26 @@ function oddOptions(texts: readonly string[]): string | null {
   const labelled = texts.filter((text) => labelsAt(text).some((label) => !label.weak)).length
   if (labelled > 1 && labelled >= texts.length - 1) return 'the options start with letters or numbers'
   if (texts.some((text) => optionRun(text, 0).length > 2)) return 'an option holds several'
+  if (isUnlike(texts)) return 'the last option is unlike the others'
   return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer'))
     ? 'an option may hold the key'
     : null
 }
 
+/** The last alone ends in a full stop, or names something with a colon: it may be a remark below the options. */
+function isUnlike(texts: readonly string[]): boolean {
+  const last = texts.at(-1) ?? ''
+  const others = texts.slice(0, -1)
+  if (others.length < 2) return false
+  const signs = [/[.!]$/, /^\p{L}[\p{L} ]{2,20}[:：]\s/u]
+  return signs.some((sign) => sign.test(last) && !others.some((text) => sign.test(text)))
+}
+
 function oddAnswer(key: readonly string[]): string | null {
   const [first = ''] = key
   if (/^\(?[\p{L}]\)?[.)]?$/u.test(first)) return 'the key is a letter, and there are no options'
+  if (/^\p{L}[\p{L} ]{1,20}\d?[:：]\s/u.test(first)) return 'the typed answer has a title'
+  if (/^[[(][^)\]]*$/.test(first)) return 'the typed answer breaks off'
   if (first.split(/\s+/).length > 10 || optionRun(first, 0).length > 1) return 'the typed answer is very long'
   return /^[^\p{L}\p{N}]+\s?\p{L}|[([]$/u.test(first) ? 'the typed answer starts with a sign' : null
 }

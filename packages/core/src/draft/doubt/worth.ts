@@ -17,20 +17,21 @@ export interface Counts {
   readonly unnumbered: number
 }
 
-/** Counts the items of a reading; `odd` and `doubtful` say which of them are badly explained, by index. */
-export function countsOf(items: readonly ReadItem[], odd: readonly boolean[], doubtful: readonly boolean[]): Counts {
+/** Counts the items of a reading, with what their marks do not say about them. */
+export function countsOf(
+  items: readonly ReadItem[],
+  known: Pick<Counts, 'odd' | 'doubtful' | 'namesNone'>,
+): Counts {
   const has = (item: ReadItem, code: string): boolean => item.marks.some((one) => one.code === code)
   const count = (test: (item: ReadItem) => boolean): number => items.filter(test).length
   const unnumbered = count((item) => item.number === null)
   return {
+    ...known,
     items: items.length,
     kinds: new Set(items.map((item) => item.item.kind)).size,
     keyed: count((item) => !has(item, 'key-missing')),
     keyless: count((item) => has(item, 'key-missing')),
     bare: count((item) => has(item, 'key-missing') && item.item.kind === 'short'),
-    odd: odd.filter(Boolean).length,
-    doubtful: doubtful.filter(Boolean).length,
-    namesNone: count((item) => has(item, 'key-names-no-option')),
     contradicted: count((item) => has(item, 'keys-disagree')),
     stemless: count((item) => has(item, 'stem-empty')),
     unnumbered: unnumbered < items.length / 2 ? unnumbered : 0,

@@ -1,3 +1,4 @@
+import { contentOf } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { optionId, type Item, type Option } from '../../item/model.ts'
 import { signBefore, signBehind } from '../keys/signs.ts'
@@ -72,11 +73,14 @@ function optionOf(entry: Entry, at: number): Option {
 function statedOptions(working: Working): number[] | null {
   const { record } = working
   let found: number[] | null = null
+  let unknown: string | null = null
   for (const { text } of working.said) {
     const named = namedOptions(text, record.entries)
     if (!named) {
-      if (!areJudgements(record) || judgement(text, true) === null)
-        tell(working, 'key-names-no-option', { key: text.slice(0, 60) })
+      if (!areJudgements(record) || judgement(text, true) === null) {
+        unknown ??= text
+        working.namesNone = true
+      }
       continue
     }
     if (found && !sameSet(found, named.indexes))
@@ -87,6 +91,8 @@ function statedOptions(working: Working): number[] | null {
     if (!found) working.remark ??= remarkBehind(text, named.restAt)
     found ??= [...named.indexes]
   }
+  if (unknown !== null && found === null) tell(working, 'key-names-no-option', { key: unknown.slice(0, 60) })
+  else if (unknown !== null && /\s\S+\s/.test(unknown)) working.remark ??= contentOf(unknown)
   return found
 }
 

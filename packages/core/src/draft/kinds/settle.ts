@@ -19,6 +19,8 @@ export interface Settled {
   readonly item: Item
   readonly places: ItemPlaces
   readonly marks: readonly Mark[]
+  /** A statement of its key names none of its alternatives. */
+  readonly namesNone: boolean
 }
 
 /** What a record's stem says beside its question, taken out before keys are looked for. */
@@ -31,7 +33,7 @@ export function settleRecord(
   signs: readonly boolean[],
   signName: string | null,
 ): Settled {
-  const working: Working = { record, trimmed, signs, signName, said: saidOf(record), marks: [], remark: null }
+  const working: Working = { record, trimmed, signs, signName, said: saidOf(record), marks: [], remark: null, namesNone: false }
   const places = placesOf(record)
   const item =
     noteItem(working) ??
@@ -40,7 +42,7 @@ export function settleRecord(
     orderItem(working) ??
     (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
   markItem(working, item)
-  return { item, places, marks: working.marks }
+  return { item, places, marks: working.marks, namesNone: working.namesNone }
 }
 
 /** "Note: …" tells and asks nothing. */

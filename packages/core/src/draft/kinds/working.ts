@@ -17,6 +17,8 @@ export interface Working {
   readonly marks: Mark[]
   /** Found behind a key. */
   remark: Content | null
+  /** A statement of the key names no alternative, whatever others do. */
+  namesNone: boolean
 }
 
 export function tell(

@@ -1,5 +1,5 @@
-import { decode } from './decode.ts'
-import type { ReadRoles } from './read-roles.ts'
+import { decodeRoles } from './decode.ts'
+import { probabilitiesOf, type ReadRoles } from './read-roles.ts'
 import { ROLE_COUNT } from './roles.ts'
 
 /** Another reading of a draft, and how much worse its lines alone explain it. */
@@ -33,14 +33,10 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
     .sort((a, b) => a.least - b.least)
     .slice(0, most)
     .flatMap(({ lines }) => {
-      const scores = [...weighed.scores]
-      for (const at of lines) {
-        const own = Float64Array.from(scores[at] ?? [])
-        own[roles[at] ?? 0] = NEVER
-        scores[at] = own
-      }
-      const other = decode(scores, weighed.gaps, weighed.weights).roles
-      const probabilities = Float64Array.from(other, (role, at) => weighed.marginals[at]?.[role] ?? 0)
+      const scores = Float64Array.from(weighed.scores)
+      for (const at of lines) scores[at * ROLE_COUNT + (roles[at] ?? 0)] = NEVER
+      const other = decodeRoles(scores, weighed.gaps, weighed.steps)
+      const probabilities = probabilitiesOf(other, weighed.marginals)
       return [{ read: { ...read, roles: other, probabilities }, loss: base - scoreOf(read, other) }]
     })
     .filter(({ loss }) => loss < NEVER / -2)
@@ -48,11 +44,11 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
 
 function scoreOf({ weighed }: ReadRoles, roles: Uint8Array): number {
   if (!weighed) return 0
-  const { scores, gaps, weights } = weighed
+  const { scores, gaps, steps } = weighed
   let total = 0
   roles.forEach((role, at) => {
-    total += scores[at]?.[role] ?? 0
-    if (at > 0) total += weights.steps[gaps[at] ? 1 : 0][ROLE_COUNT * (roles[at - 1] ?? 0) + role] ?? 0
+    total += scores[at * ROLE_COUNT + role] ?? 0
+    if (at > 0) total += steps[gaps[at] ? 1 : 0][ROLE_COUNT * (roles[at - 1] ?? 0) + role] ?? 0
   })
   return total
 }

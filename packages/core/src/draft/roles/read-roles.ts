@@ -3,7 +3,7 @@ import { factsOf, withLabel } from '../facts/facts.ts'
 import { countedWords, recurringLeads } from '../facts/leads.ts'
 import type { Unit } from '../facts/units.ts'
 import { findSeries } from '../series/series.ts'
-import { decode, type Decoded, type RoleWeights } from './decode.ts'
+import { decode, decodeRoles, type Decoded, type RoleWeights, type Steps } from './decode.ts'
 import { featuresOf, type FeatureSink } from './features.ts'
 import { marginalsOf } from './marginals.ts'
 import { ROLE_COUNT, ROLES } from './roles.ts'
@@ -24,11 +24,12 @@ export interface ReadRoles extends Decoded {
 }
 
 export interface Weighed {
-  readonly scores: readonly Float64Array[]
+  /** By `ROLE_COUNT * line + role`. */
+  readonly scores: Float64Array
   readonly gaps: readonly boolean[]
-  readonly weights: RoleWeights
-  /** By line and role: how probable it is. */
-  readonly marginals: readonly Float64Array[]
+  readonly steps: Steps
+  /** How probable each role is, by `ROLE_COUNT * line + role`. */
+  readonly marginals: Float64Array
 }
 
 export function surround(units: readonly Unit[]): Surroundings {
@@ -48,26 +49,69 @@ export function surround(units: readonly Unit[]): Surroundings {
 /** The role of each line: weighed twice, the second time with the votes of its group and its series. */
 export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRoles {
   const gaps = draft.facts.map((one) => one.unit.gap > 0)
-  const first = decode(scoresOf(draft, weights.first, null), gaps, weights.first)
-  const scores = scoresOf(draft, weights.second, votesOf(draft, first.roles))
-  const second = decode(scores, gaps, weights.second)
-  const marginals = marginalsOf(scores, gaps, weights.second)
-  const probabilities = Float64Array.from(second.roles, (role, at) => marginals.roles[at]?.[role] ?? 0)
-  return { ...second, draft, probabilities, weighed: { scores, gaps, weights: weights.second, marginals: marginals.roles } }
+  const rows = rowsOf(weights)
+  const [before, scores] = scoresOf(draft, rows)
+  const votes = votesOf(draft, decodeRoles(before, gaps, weights.first.steps))
+  draft.facts.forEach((_facts, at) => {
+    voteFeatures(draft, votes, at, (name, value = 1) => {
+      const row = rows.places.get(name)
+      if (row !== undefined) add(scores, at, rows.weights, row + ROLE_COUNT, value)
+    })
+  })
+  const second = decode(scores, gaps, weights.second.steps)
+  const marginals = marginalsOf(scores, gaps, weights.second.steps).roles
+  const probabilities = probabilitiesOf(second.roles, marginals)
+  return { ...second, draft, probabilities, weighed: { scores, gaps, steps: weights.second.steps, marginals } }
 }
 
-function scoresOf(draft: Surroundings, weights: RoleWeights, votes: Votes | null): Float64Array[] {
-  return draft.facts.map((_facts, at) => {
-    const scores = new Float64Array(ROLE_COUNT)
-    const push: FeatureSink = (name, value = 1) => {
-      const own = weights.features.get(name)
-      if (own)
-        for (let role = 0; role < ROLE_COUNT; role++) scores[role] = (scores[role] ?? 0) + (own[role] ?? 0) * value
-    }
-    featuresOf(draft, at, push)
-    if (votes) voteFeatures(draft, votes, at, push)
-    return scores
+/** By line: how probable the given role is. */
+export function probabilitiesOf(roles: Uint8Array, marginals: Float64Array): Float64Array {
+  return Float64Array.from(roles, (role, at) => marginals[at * ROLE_COUNT + role] ?? 0)
+}
+
+/** The weights of both rounds side by side, a row for each feature: its name is looked up once a line. */
+interface Rows {
+  /** Where the row of a feature starts: its weights in the first round, then those in the second. */
+  readonly places: ReadonlyMap<string, number>
+  readonly weights: Float64Array
+}
+
+const known = new WeakMap<ReaderWeights, Rows>()
+
+function rowsOf(weights: ReaderWeights): Rows {
+  const before = known.get(weights)
+  if (before) return before
+  const places = new Map<string, number>()
+  for (const { features } of [weights.first, weights.second])
+    for (const name of features.keys()) if (!places.has(name)) places.set(name, places.size * 2 * ROLE_COUNT)
+  const table = new Float64Array(places.size * 2 * ROLE_COUNT)
+  for (const [name, place] of places) {
+    table.set(weights.first.features.get(name) ?? [], place)
+    table.set(weights.second.features.get(name) ?? [], place + ROLE_COUNT)
+  }
+  const rows = { places, weights: table }
+  known.set(weights, rows)
+  return rows
+}
+
+function scoresOf(draft: Surroundings, rows: Rows): readonly [first: Float64Array, second: Float64Array] {
+  const first = new Float64Array(draft.facts.length * ROLE_COUNT)
+  const second = new Float64Array(draft.facts.length * ROLE_COUNT)
+  draft.facts.forEach((_facts, at) => {
+    featuresOf(draft, at, (name, value = 1) => {
+      const row = rows.places.get(name)
+      if (row === undefined) return
+      add(first, at, rows.weights, row, value)
+      add(second, at, rows.weights, row + ROLE_COUNT, value)
+    })
   })
+  return [first, second]
+}
+
+function add(scores: Float64Array, line: number, weights: Float64Array, row: number, value: number): void {
+  const base = line * ROLE_COUNT
+  for (let role = 0; role < ROLE_COUNT; role++)
+    scores[base + role] = (scores[base + role] as number) + (weights[row + role] as number) * value
 }
 
 /** How the lines of each group and of each series were read in the first round: shares by role. */

@@ -22,6 +22,10 @@ function example(lines: number): { scores: Float64Array[]; gaps: boolean[]; weig
   }
 }
 
+function flat(rows: readonly Float64Array[]): Float64Array {
+  return Float64Array.from(rows.flatMap((row) => [...row]))
+}
+
 /** Every sequence of roles that may be, with its score. */
 function all({ scores, gaps, weights }: ReturnType<typeof example>): { roles: number[]; score: number }[] {
   let readings: { roles: number[]; score: number }[] = [{ roles: [], score: 0 }]
@@ -42,7 +46,7 @@ test.each([1, 2, 3, 4])('of %i lines the best reading of all is chosen, and its 
   const given = example(lines)
   const readings = all(given).sort((a, b) => b.score - a.score)
   const best = readings[0]!
-  const { roles, margins } = decode(given.scores, given.gaps, given.weights)
+  const { roles, margins } = decode(flat(given.scores), given.gaps, given.weights.steps)
   expect([...roles]).toEqual(best.roles)
   for (let at = 0; at < lines; at++) {
     const other = readings.find((reading) => reading.roles[at] !== best.roles[at])!
@@ -54,9 +58,10 @@ test('probabilities of roles are those of all readings together', () => {
   const given = example(3)
   const readings = all(given)
   const total = readings.reduce((sum, reading) => sum + Math.exp(reading.score), 0)
-  const { roles } = marginalsOf(given.scores, given.gaps, given.weights)
-  roles.forEach((row, at) =>
-    row.forEach((probability, role) => {
+  const { roles } = marginalsOf(flat(given.scores), given.gaps, given.weights.steps)
+  given.scores.forEach((row, at) =>
+    row.forEach((_score, role) => {
+      const probability = roles[at * ROLE_COUNT + role]
       const own = readings.reduce((sum, reading) => sum + (reading.roles[at] === role ? Math.exp(reading.score) : 0), 0)
       expect(probability).toBeCloseTo(own / total, 8)
     }),
