@@ -29,22 +29,22 @@ import { placeOf } from './kinds/working.ts'
 export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading {
   const lines = cleanLines(source)
   const read = readRoles(surround(unitsOf(lines)), weights)
-  let best = settled(withListsByFit(read), lines, source)
+  const base = settled(withListsByFit(read), lines, source)
+  let best = base
   let most = LEAST_GAIN
-  const base = best.counts
-  for (const { read: turned, loss } of alternativesOf(read, Math.min(MOST_OTHERS, MOST_LINES / lines.length))) {
-    const other = settled(withListsByFit(turned), lines, source)
-    const gain = gainOf(other.counts, base, loss)
+  for (const { read: turned, loss } of alternativesOf(read, Math.min(MOST_OTHERS, MOST_TEXT / source.text.length))) {
+    const other = settled(turned, lines, source)
+    const gain = gainOf(other.counts, base.counts, loss)
     if (gain <= most) continue
     most = gain
-    best = other
+    best = settled(withListsByFit(turned), lines, source)
   }
   return best.reading
 }
 
-/** How many other readings of a draft are tried, and how many lines they may have in all, so that the time stays linear. */
+/** How many other readings of a draft are tried, and how much text they may have in all, so that the time stays linear. */
 const MOST_OTHERS = 10
-const MOST_LINES = 6000
+const MOST_TEXT = 50_000
 /** How much better a reading has to be than the one that its lines alone explain best. */
 const LEAST_GAIN = 0.5
 

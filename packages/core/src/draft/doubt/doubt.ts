@@ -41,12 +41,16 @@ const LEAD = /^\s*(?:[-–—*•/+>~=]+|_{2,}\s)\s*\p{L}/u
 const BEHIND_QUESTION = /[?？]["”»)]*\s+(?![([])(\S.{0,28})$/u
 const REMARK_BEHIND = /[.?!。？]\s*(?:\[[^[\]]*\p{L}{3}[^[\]]*\]|\([^()]*\p{L}[!:][^()]*\))\s*$/u
 
+/** How far behind a question is looked, so that no pattern looks far. */
+const MOST_BEHIND = 160
+
 /** What stands round a question as if it were no part of it. */
 function oddStem(stem: string): string | null {
-  if (LEAD.test(stem)) return 'the question starts with a sign'
-  const behind = BEHIND_QUESTION.exec(stem)?.[1]
+  if (LEAD.test(stem.slice(0, 40))) return 'the question starts with a sign'
+  const end = stem.slice(-MOST_BEHIND)
+  const behind = BEHIND_QUESTION.exec(end)?.[1]
   if (behind && !/_{2,}|[?？]/.test(behind) && behind.split(/\s+/).length < 5) return 'something stands behind the question'
-  return REMARK_BEHIND.test(stem) ? 'there is a remark behind the question' : null
+  return REMARK_BEHIND.test(end) ? 'there is a remark behind the question' : null
 }
 
 function isUnparted(record: DraftRecord): boolean {

@@ -1,5 +1,5 @@
 import { countGaps } from '../../content/model.ts'
-import { compose } from '../passes/compose.ts'
+import { compose, type Piece } from '../passes/compose.ts'
 import { readNumberKey } from '../passes/numbers.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { cues, findPoints, remarksIn, trueFalseLead } from '../words.ts'
@@ -25,11 +25,30 @@ export function expectationOf(record: DraftRecord): Expects {
     /** statement under a heading */ (record.section.truth && !/[?？]\s*$/.test(stem))
   )
     return 'judgement'
-  return countGaps(compose(record.stem)) > 1 ? 'gaps' : 'text'
+  return stemOf(record).gaps > 1 ? 'gaps' : 'text'
+}
+
+interface Known {
+  readonly pieces: readonly Piece[]
+  readonly text: string
+  readonly gaps: number
+}
+
+const known = new WeakMap<DraftRecord, Known>()
+
+/** The stem composed; asked for again and again while keys are looked for, so it is kept until the stem changes. */
+function stemOf(record: DraftRecord): Known {
+  const before = known.get(record)
+  if (before?.pieces.length === record.stem.length && record.stem.every((piece, at) => piece === before.pieces[at]))
+    return before
+  const content = compose(record.stem)
+  const now = { pieces: [...record.stem], text: plainText(content), gaps: countGaps(content) }
+  known.set(record, now)
+  return now
 }
 
 export function stemText(record: DraftRecord): string {
-  return plainText(compose(record.stem))
+  return stemOf(record).text
 }
 
 /** How well a text fits as the key of a record: 0 not at all, 1 as well as can be. */

@@ -45,6 +45,7 @@ const NUMBER =
   /(?<![\p{L}\p{N}.,])(?:\(\s?)?(\p{L}?\.?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,5}|\p{L})(?:\s?\))?(?:\s?(?:[.):=\]°：、．]|[-–—](?=\s?\S)|->|→)){0,2}(?![\p{L}\p{N}]{3})/giu
 const WINDOW = 10
 const MOST_CANDIDATES = 4000
+const MOST_IN_LINE = 120
 
 /** Gives the entries of lists of keys to their items: the split and the giving under which most of them fit. */
 export function giveListedKeys(blocks: readonly KeyLines[], records: readonly DraftRecord[]): void {
@@ -157,15 +158,16 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
   texts.forEach((text, line) => {
     section = sectionIn(text, all) ?? section
     const shadow = asciiShadow(text)
+    const before = found.length
     for (const match of shadow.matchAll(NUMBER)) {
       const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
       const known = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
       const inside = section ? known?.filter((at) => all[at]?.section.id === section) : undefined
       const records = inside?.length ? inside : known
-      if (!records || found.length > MOST_CANDIDATES) continue
-      const before = shadow.slice(0, match.index)
-      const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(before)
-      const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(before)
+      if (!records || found.length > MOST_CANDIDATES || found.length - before > MOST_IN_LINE) continue
+      const lead = shadow.slice(0, match.index)
+      const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(lead)
+      const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(lead)
       const dressed = /[^\p{L}\p{N}\s]$/u.test(match[0])
       const worth = (isFirst ? 0.35 : apart ? 0.15 : 0) + (dressed ? 0.1 : 0)
       found.push({

@@ -38,8 +38,12 @@ function betweenAt(text: string, entries: readonly Entry[]): RegExpExecArray | n
 const TOKEN =
   /^(?:(?:option|choice|letter|nr\.?|no\.?)\s+)?(?:[([]\s?(\p{L}|\d{1,2}|[ivx]{2,4})\s?[)\]]|(\p{L}|\d{1,2}|[ivx]{2,4})(?:\s?[.)\]:](?!\d)|(?![\p{L}\p{N}\p{M}'’]))|([①-⑳]))/iu
 
+/** More are no alternatives of one question; looking for their words in every text would take too long. */
+const MOST_NAMED = 40
+
 /** The alternatives that a text names by label, by their words, by a row of letters; null where it names none. */
 export function namedOptions(text: string, entries: readonly Entry[]): Named | null {
+  if (entries.length > MOST_NAMED) return null
   const lead = /^[\s*_"“(:]*/u.exec(text)?.[0].length ?? 0
   const plain = text.slice(lead)
   const whole = entries.findIndex((entry) => sameWords(entryText(entry), plain))
