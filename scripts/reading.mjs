@@ -5,8 +5,8 @@ import { main } from './say.mjs'
 /**
  * How drafts are read, measured:
  *
- *   npm run reading                  both readers on all labelled drafts, and on made drafts in notations never fitted on
- *   npm run reading -- --folds       the new reader on each fifth of the drafts, fitted on the others (some minutes)
+ *   npm run reading                  all labelled drafts, and made drafts in notations never fitted on
+ *   npm run reading -- --folds       each fifth of the drafts, fitted on the others (some minutes)
  *   npm run reading -- --fit         fits the weights on all drafts and writes packages/core/src/draft/roles/weights-table.ts
  *   npm run reading -- --show NAME   what was read wrongly in the drafts whose name holds NAME
  */
@@ -20,7 +20,8 @@ const FOLDERS = [
   'packages/core/samples/first-reads',
 ]
 const TABLE = join(root, 'packages/core/src/draft/roles/weights-table.ts')
-const MADE = 1200
+const MADE = 900
+const DRESSES = 3
 const FOLDS = 5
 const KEPT_OUT = 60
 
@@ -81,29 +82,22 @@ async function scored(drafts, read) {
 
 async function compare(drafts, show) {
   const { readDraft } = await part('draft/read-draft.js')
-  const { weighDraft } = await part('draft/weigh-draft.js')
-  const { parseWeights } = await part('draft/roles/weights.js')
-  const { WEIGHTS_TABLE } = await part('draft/roles/weights-table.js')
-  const weights = parseWeights(WEIGHTS_TABLE)
-  const readers = [
-    ['present reader', (source) => readDraft(source)],
-    ['weighing reader', (source) => weighDraft(source, weights)],
-  ]
-  for (const [name, read] of readers) {
-    const scores = await scored(show ? drafts.filter((draft) => draft.name.includes(show)) : drafts, read)
-    for (const set of new Set(drafts.map((draft) => draft.set))) {
-      const own = scores.filter((one) => one.draft.set === set)
-      if (own.length) told(`${name}, ${set}`, own)
-    }
-    if (show && name === 'weighing reader')
-      for (const one of scores)
-        process.stdout.write(`${one.draft.name}\n${one.told.map((line) => `  ${line}\n`).join('')}`)
+  const scores = await scored(show ? drafts.filter((draft) => draft.name.includes(show)) : drafts, readDraft)
+  for (const set of new Set(drafts.map((draft) => draft.set))) {
+    const own = scores.filter((one) => one.draft.set === set)
+    if (own.length) told(set, own)
   }
-  if (!show) await keptOut(drafts, weights)
+  if (show)
+    for (const one of scores)
+      process.stdout.write(`${one.draft.name}\n${one.told.map((line) => `  ${line}\n`).join('')}`)
+  else await keptOut(drafts)
 }
 
 /** Share of the lines of made drafts, in notations that nothing is fitted on, whose role comes out right. */
-async function keptOut(drafts, weights) {
+async function keptOut(drafts) {
+  const { parseWeights } = await part('draft/roles/weights.js')
+  const { WEIGHTS_TABLE } = await part('draft/roles/weights-table.js')
+  const weights = parseWeights(WEIGHTS_TABLE)
   const { exampleOf } = await part('labelled/fit-roles.js')
   const { madeExamples, stockOf } = await part('labelled/made-examples.js')
   const { readRoles } = await part('draft/roles/read-roles.js')
@@ -122,9 +116,10 @@ async function keptOut(drafts, weights) {
 
 async function fitted(drafts) {
   const { exampleOf, fitReader } = await part('labelled/fit-roles.js')
-  const { madeExamples, stockOf } = await part('labelled/made-examples.js')
+  const { madeExamples, redressedExamples, stockOf } = await part('labelled/made-examples.js')
   const examples = drafts.map(exampleOf)
-  return fitReader([...examples, ...madeExamples(stockOf(drafts, examples), MADE, 5000)])
+  const made = madeExamples(stockOf(drafts, examples), MADE, 5000)
+  return fitReader([...examples, ...redressedExamples(examples, DRESSES, 1), ...made])
 }
 
 async function folds(drafts) {

@@ -1,25 +1,24 @@
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
-import type { Item } from '../item/model.ts'
-import { LEAST_PROBABILITY, oddness } from './doubt/doubt.ts'
+import { doubtOf, marksOf, type Doubt } from './doubt/doubt-of-item.ts'
 import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
 import { judgeByValues } from './keys/judgements.ts'
-import { giveListedKeys, strayLists } from './keys/lists.ts'
+import { giveListedKeys, strayLists, unknownEntries } from './keys/lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
 import { mark, type Mark } from './marks.ts'
-import type { AsideLine, DraftSource, Line, ReadItem, Reading, ReadPassage } from './model.ts'
-import { cleanLines } from './passes/clean.ts'
-import { compose } from './passes/compose.ts'
-import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
+import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
+import { cleanLines } from './text/clean.ts'
+import { assemble, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
 import { dropFieldWords } from './records/field-words.ts'
+import { withUnread } from './records/ledger.ts'
+import { passageOf, passagesOf } from './records/passages.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
-import { alternativesOf } from './roles/alternatives.ts'
+import { alternativesOf, type Alternative } from './roles/alternatives.ts'
 import { readRoles, surround, type ReaderWeights, type ReadRoles } from './roles/read-roles.ts'
-import { ROLES, type Role } from './roles/roles.ts'
 import { placeOf } from './kinds/working.ts'
 
 /**
@@ -32,7 +31,7 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const base = settled(withListsByFit(read), lines, source)
   let best = base
   let most = LEAST_GAIN
-  for (const { read: turned, loss } of alternativesOf(read, Math.min(MOST_OTHERS, MOST_TEXT / source.text.length))) {
+  for (const { read: turned, loss } of othersOf(read, source)) {
     const other = settled(turned, lines, source)
     const gain = gainOf(other.counts, base.counts, loss)
     if (gain <= most) continue
@@ -42,11 +41,30 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   return best.reading
 }
 
+/** A reading of a draft with what it comes to, and how much worse its lines alone explain it than the first does. */
+export interface Way extends Settled {
+  readonly loss: number
+}
+
+/** The readings that are weighed against each other, the one first that the lines explain best. @internal For fitting. */
+export function waysOf(source: DraftSource, weights: ReaderWeights): Way[] {
+  const lines = cleanLines(source)
+  const read = readRoles(surround(unitsOf(lines)), weights)
+  return [
+    { ...settled(withListsByFit(read), lines, source), loss: 0 },
+    ...othersOf(read, source).map(({ read: turned, loss }) => ({ ...settled(turned, lines, source), loss })),
+  ]
+}
+
+function othersOf(read: ReadRoles, source: DraftSource): Alternative[] {
+  return alternativesOf(read, Math.min(MOST_OTHERS, MOST_TEXT / source.text.length))
+}
+
 /** How many other readings of a draft are tried, and how much text they may have in all, so that the time stays linear. */
 const MOST_OTHERS = 10
 const MOST_TEXT = 50_000
 /** How much better a reading has to be than the one that its lines alone explain best. */
-const LEAST_GAIN = 0.5
+const LEAST_GAIN = 0.3
 
 /** The reading that given roles come to: all that follows once every line has one. @internal For tests. */
 export function readingFrom(read: ReadRoles, lines: readonly Line[], source: DraftSource): Reading {
@@ -74,7 +92,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   judgeByValues(records)
   giveSectionPoints(records)
   const signs = findSigns(records)
-  const doubts: Doubt[] = []
+  const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
     const one = settleRecord(
       record,
@@ -98,75 +116,15 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const reading: Reading = {
     title: assembled.title,
     passages,
-    items,
+    items: numberMarks(items),
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
-    marks: draftMarks(items, lines),
+    marks: [...draftMarks(items, lines), ...blocks.flatMap((block) => strangeKeys(block, records))],
   }
   const counts = countsOf(items, {
     odd: doubts.filter((doubt) => doubt.odd !== null).length,
-    doubtful: doubts.filter((doubt) => doubt.odd === null && doubt.line !== null).length,
     namesNone: doubts.filter((doubt) => doubt.namesNone).length,
   })
   return { reading, counts }
-}
-
-/** What no part of the reading holds, as the fence of a block of code, is set aside: no line is without a place. */
-function withUnread(
-  aside: readonly AsideLine[],
-  lines: readonly Line[],
-  text: string,
-  parts: readonly { readonly lines: readonly [number, number] }[],
-): AsideLine[] {
-  const kept = new Set(aside.map((one) => one.line))
-  for (const { lines: own } of parts) for (let line = own[0]; line <= own[1]; line++) kept.add(line)
-  const unread = lines.filter((line) => !kept.has(line.number) && text.slice(line.from, line.to).trim() !== '')
-  if (!unread.length) return [...aside]
-  const rest = unread.map(({ number, from, to }): AsideLine => ({ line: number, from, to, reason: 'other' }))
-  return [...aside, ...rest].sort((a, b) => a.from - b.from)
-}
-
-const ROLE_WORDS: Readonly<Record<Role, string>> = {
-  out: 'no part of any item',
-  passage: 'part of a passage',
-  stem: 'the start of an item',
-  more: 'part of the question',
-  option: 'an option',
-  wrapped: 'the rest of an option',
-  answer: 'a key',
-  feedback: 'feedback',
-  hint: 'a hint',
-  facts: 'a remark about the item',
-  row: 'a pair',
-  bank: 'a word bank',
-  lines: 'room to write',
-  keys: 'part of a list of keys',
-  remark: 'feedback to an option',
-}
-
-/** What speaks against an item as it came out: something odd about it, or a line that could as well be something else. */
-interface Doubt {
-  readonly odd: string | null
-  readonly line: string | null
-  readonly namesNone: boolean
-}
-
-function doubtOf(record: DraftRecord, item: Item, read: ReadRoles): Omit<Doubt, 'namesNone'> {
-  const last = record.units.at(-1)?.index ?? 0
-  const units = [...record.units.map((unit) => unit.index), last + 1].filter((at) => at < read.probabilities.length)
-  const least = units.reduce(
-    (worst, at) => ((read.probabilities[at] ?? 1) < (read.probabilities[worst] ?? 1) ? at : worst),
-    units[0] ?? 0,
-  )
-  const isUnsure = (read.probabilities[least] ?? 1) < LEAST_PROBABILITY
-  const line = read.draft.facts[least]?.unit.line.number ?? 1
-  const other = ROLE_WORDS[ROLES[read.others[least] ?? 0] ?? 'out']
-  return { odd: oddness(item, record), line: isUnsure ? `line ${line} could also be ${other}` : null }
-}
-
-/** One mark per item, whatever is wrong with it. */
-function marksOf({ odd, line }: Omit<Doubt, 'namesNone'>, record: DraftRecord): Mark[] {
-  const why = odd ?? line
-  return why === null ? [] : [mark('reading-unsure', placeOf(record), { why })]
 }
 
 function keyFileBlock(text: string, count: number): KeyLines {
@@ -190,30 +148,28 @@ function giveSectionPoints(records: readonly DraftRecord[]): void {
   }
 }
 
-const RANGE = /(\d{1,3})\s?(?:[-–—]|to|and|bis|und|à|et|a|y|e|до|и)\s?(\d{1,3})/iu
-
-/** A passage is for the items that the line above it names, else for those behind it up to the next section. */
-function passageOf(record: DraftRecord, assembled: Assembled): string | null {
-  if (record.passage === null) return null
-  const passage = assembled.passages[record.passage]
-  const range = passage?.heads
-    .map((head) => RANGE.exec(head.unit.text.replace(/\*/g, '')))
-    .find((found) => found !== null)
-  const number = Number(record.label?.id)
-  if (range && number && (number < Number(range[1]) || number > Number(range[2]))) return null
-  return `p${record.passage + 1}`
-}
-
-function passagesOf(assembled: Assembled): ReadPassage[] {
-  return assembled.passages.map((passage, at) => ({
-    id: `p${at + 1}`,
-    title: null,
-    content: compose(passage.pieces),
-    lines: [passage.units[0]?.line.number ?? 1, passage.units.at(-1)?.line.number ?? 1],
-  }))
-}
-
 function draftMarks(items: readonly ReadItem[], lines: readonly Line[]): Mark[] {
   if (items.length || !lines.some((line) => line.text.trim())) return []
   return [mark('no-items', { lines: [1, lines.length], from: 0, to: lines.at(-1)?.to ?? 0 })]
+}
+
+/** Entries of a list of keys that are for no item. */
+function strangeKeys(block: KeyLines, records: readonly DraftRecord[]): Mark[] {
+  return unknownEntries(block, records).map(({ id, unit: { line } }) =>
+    mark('key-for-no-item', { lines: [line.number, line.number], from: line.from, to: line.to }, { number: id }),
+  )
+}
+
+const MOSTLY = 0.7
+
+/** Says of items whose number stands twice, and of those without one where nearly all have one. */
+function numberMarks(items: readonly ReadItem[]): ReadItem[] {
+  const numbered = items.filter((item) => item.number !== null).length
+  const isNumbered = numbered > 2 && numbered > items.length * MOSTLY
+  return items.map((item, at) => {
+    const { number } = item
+    const isAgain = number !== null && number !== '1' && number === items[at - 1]?.number
+    if (isAgain) return { ...item, marks: [...item.marks, mark('number-repeated', item, { number })] }
+    return number === null && isNumbered ? { ...item, marks: [...item.marks, mark('number-missing', item)] } : item
+  })
 }

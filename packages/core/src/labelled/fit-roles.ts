@@ -6,7 +6,7 @@ import { marginalsOf } from '../draft/roles/marginals.ts'
 import { surround, voteFeatures, votesOf, type ReaderWeights } from '../draft/roles/read-roles.ts'
 import { ROLE_COUNT } from '../draft/roles/roles.ts'
 import type { Surroundings } from '../draft/roles/surroundings.ts'
-import { cleanLines } from '../draft/passes/clean.ts'
+import { cleanLines } from '../draft/text/clean.ts'
 import { goldRoles, type AllowedRoles } from './gold-roles.ts'
 import type { LabelledDraft } from './gold.ts'
 

@@ -1,5 +1,5 @@
 import { unitsOf } from '../draft/facts/units.ts'
-import { cleanLines } from '../draft/passes/clean.ts'
+import { cleanLines } from '../draft/text/clean.ts'
 import { surround } from '../draft/roles/read-roles.ts'
 import { ROLE_INDEX } from '../draft/roles/roles.ts'
 import type { Example } from './fit-roles.ts'

@@ -1,6 +1,6 @@
 import { factsOf, type Facts } from '../draft/facts/facts.ts'
 import { unitsOf } from '../draft/facts/units.ts'
-import { cleanLines } from '../draft/passes/clean.ts'
+import { cleanLines } from '../draft/text/clean.ts'
 import { assemble } from '../draft/records/assemble.ts'
 import type { DraftRecord } from '../draft/records/record.ts'
 import { readRoles, surround } from '../draft/roles/read-roles.ts'

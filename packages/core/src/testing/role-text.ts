@@ -1,6 +1,6 @@
 import type { Reading } from '../draft/model.ts'
 import { readingOutline } from '../draft/outline.ts'
-import { cleanLines } from '../draft/passes/clean.ts'
+import { cleanLines } from '../draft/text/clean.ts'
 import { unitsOf } from '../draft/facts/units.ts'
 import { surround } from '../draft/roles/read-roles.ts'
 import { ROLE_INDEX, type Role } from '../draft/roles/roles.ts'

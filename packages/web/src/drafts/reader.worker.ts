@@ -10,36 +10,34 @@ export type SentItem = Omit<ReadItem, 'item'> & ({ readonly item: Item } | { rea
 
 export interface ReadAnswer {
   readonly version: number
-  /** Counts the answers; a version may be answered twice, at once and then by a reading of the whole draft. */
+  /** Counts the answers: of versions that follow each other fast only the last is answered. */
   readonly answer: number
   /** The answer whose items `known` counts in; 0 where there was none. */
   readonly since: number
   readonly reading: Omit<Reading, 'items'> & { readonly items: readonly SentItem[] }
 }
 
-/** How long nobody may have typed before the whole draft is read. */
-const QUIET_MS = 250
-
 let answers = 0
-let last: { readonly source: DraftSource; readonly reading: Reading } | null = null
-let quiet: ReturnType<typeof setTimeout> | undefined
+let last: Reading | null = null
+let asked: ReadRequest | null = null
 
-// Reading is off the main thread, so that typing never waits for it.
+// Reading is off the main thread, so that typing never waits for it. Requests that came in while the draft was read are
+// there before the timer runs, so that only the last of them is read.
 self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
-  const { version, source } = event.data
-  clearTimeout(quiet)
-  const near = last && rereadDraft(last.source, last.reading, source)
-  send(version, source, near ?? readDraft(source))
-  if (near)
-    quiet = setTimeout(() => {
-      const whole = readDraft(source)
-      if (JSON.stringify(whole) !== JSON.stringify(near)) send(version, source, whole)
-    }, QUIET_MS)
+  if (!asked) setTimeout(answer)
+  asked = event.data
 })
 
-function send(version: number, source: DraftSource, reading: Reading): void {
+function answer(): void {
+  if (!asked) return
+  const { version, source } = asked
+  asked = null
+  send(version, last ? rereadDraft(last, source) : readDraft(source))
+}
+
+function send(version: number, reading: Reading): void {
   // The reader gives the very same object for an item that is as it was.
-  const places = new Map(last?.reading.items.map((read, index) => [read.item, index]))
+  const places = new Map(last?.items.map((read, index) => [read.item, index]))
   const items = reading.items.map((read): SentItem => {
     const known = places.get(read.item)
     if (known === undefined) return read
@@ -48,5 +46,5 @@ function send(version: number, source: DraftSource, reading: Reading): void {
   })
   const since = answers++
   self.postMessage({ version, answer: answers, since, reading: { ...reading, items } } satisfies ReadAnswer)
-  last = { source, reading }
+  last = reading
 }

@@ -85,7 +85,7 @@ function isUnlike(texts: readonly string[]): boolean {
 
 function oddAnswer(key: readonly string[]): string | null {
   const [first = ''] = key
-  if (/^\(?[\p{L}]\)?[.)]?$/u.test(first)) return 'the key is a letter, and there are no options'
+  if (/^\(?[\p{L}]\)?[.)]?$/u.test(first) && !/^\(?[A-Za-h]\)?\.?$/.test(first)) return 'the key is a single letter'
   if (/^\p{L}[\p{L} ]{1,20}\d?[:：]\s/u.test(first)) return 'the typed answer has a title'
   if (/^[[(][^)\]]*$/.test(first)) return 'the typed answer breaks off'
   if (first.split(/\s+/).length > 10 || optionRun(first, 0).length > 1) return 'the typed answer is very long'

@@ -5,11 +5,11 @@ export interface Counts {
   readonly items: number
   readonly kinds: number
   readonly keyed: number
+  /** Without a key, where any item has one: a draft without keys is no worse for it. */
   readonly keyless: number
-  /** Without a key, and without anything else that says what they are. */
+  /** Those among them that nothing else says what they are of. */
   readonly bare: number
   readonly odd: number
-  readonly doubtful: number
   readonly namesNone: number
   readonly contradicted: number
   readonly stemless: number
@@ -20,18 +20,19 @@ export interface Counts {
 /** Counts the items of a reading, with what their marks do not say about them. */
 export function countsOf(
   items: readonly ReadItem[],
-  known: Pick<Counts, 'odd' | 'doubtful' | 'namesNone'>,
+  known: Pick<Counts, 'odd' | 'namesNone'>,
 ): Counts {
   const has = (item: ReadItem, code: string): boolean => item.marks.some((one) => one.code === code)
   const count = (test: (item: ReadItem) => boolean): number => items.filter(test).length
   const unnumbered = count((item) => item.number === null)
+  const keyed = count((item) => !has(item, 'key-missing'))
   return {
     ...known,
     items: items.length,
     kinds: new Set(items.map((item) => item.item.kind)).size,
-    keyed: count((item) => !has(item, 'key-missing')),
-    keyless: count((item) => has(item, 'key-missing')),
-    bare: count((item) => has(item, 'key-missing') && item.item.kind === 'short'),
+    keyed,
+    keyless: keyed > 0 ? items.length - keyed : 0,
+    bare: keyed > 0 ? count((item) => has(item, 'key-missing') && item.item.kind === 'short') : 0,
     contradicted: count((item) => has(item, 'keys-disagree')),
     stemless: count((item) => has(item, 'stem-empty')),
     unnumbered: unnumbered < items.length / 2 ? unnumbered : 0,
@@ -40,29 +41,34 @@ export function countsOf(
 
 /** How much each count speaks for a reading; fitted on readings of labelled drafts left out of the fit of the roles. */
 const SPEAKS: Readonly<Record<keyof Counts, number>> = {
-  items: -0.62,
-  kinds: 1.23,
-  keyed: 1.31,
-  keyless: -1.78,
-  bare: -0.56,
-  odd: -0.88,
-  doubtful: -0.23,
-  namesNone: -1.33,
-  contradicted: -0.13,
-  stemless: -0.21,
-  unnumbered: -0.84,
+  items: -0.76,
+  kinds: 0.99,
+  keyed: 2.09,
+  keyless: -1.48,
+  bare: -0.93,
+  odd: -0.68,
+  namesNone: -1,
+  contradicted: -0.16,
+  stemless: -0.16,
+  unnumbered: -0.38,
 }
 /** How much the loss of probability speaks against another reading. */
-const LOSS = 0.27
+const LOSS = 0.36
+
+/** The differences between two readings, by count; by their logarithm, so that a long draft decides as a short one. */
+export function stepsBetween(other: Counts, base: Counts): Readonly<Record<keyof Counts, number>> {
+  const names = Object.keys(SPEAKS) as (keyof Counts)[]
+  const step = (name: keyof Counts): number => other[name] - base[name]
+  return Object.fromEntries(
+    names.map((name) => [name, Math.sign(step(name)) * Math.log1p(Math.abs(step(name)))]),
+  ) as Record<keyof Counts, number>
+}
 
 /**
  * How much better one reading of a draft is than another by the items that come out of it, less what its lines alone
- * explain worse; above 0 it is better. Differences count by their logarithm, so that a long draft decides as a short one.
+ * explain worse; above 0 it is better.
  */
 export function gainOf(other: Counts, base: Counts, loss: number): number {
-  const names = Object.keys(SPEAKS) as (keyof Counts)[]
-  return names.reduce((sum, name) => {
-    const step = other[name] - base[name]
-    return sum + SPEAKS[name] * Math.sign(step) * Math.log1p(Math.abs(step))
-  }, -LOSS * loss)
+  const steps = stepsBetween(other, base)
+  return (Object.keys(steps) as (keyof Counts)[]).reduce((sum, name) => sum + SPEAKS[name] * steps[name], -LOSS * loss)
 }

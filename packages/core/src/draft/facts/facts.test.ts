@@ -5,7 +5,7 @@ import { optionRun } from './runs.ts'
 import { factsOf, type Flag } from './facts.ts'
 import { tableSorts } from './tables.ts'
 import { unitsOf } from './units.ts'
-import { cleanLines } from '../passes/clean.ts'
+import { cleanLines } from '../text/clean.ts'
 
 // Layouts of people's own: common practice of drafting, without a published source.
 

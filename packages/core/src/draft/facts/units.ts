@@ -1,5 +1,5 @@
 import type { Line } from '../model.ts'
-import { indentOf } from '../passes/clean.ts'
+import { indentOf } from '../text/clean.ts'
 import { linePrefixes, type Prefix } from './prefixes.ts'
 
 /** A line with text on it, as what is read: its own text without what copying put before it. */

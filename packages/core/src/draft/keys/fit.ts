@@ -1,6 +1,6 @@
 import { countGaps } from '../../content/model.ts'
-import { compose, type Piece } from '../passes/compose.ts'
-import { readNumberKey } from '../passes/numbers.ts'
+import { compose, type Piece } from '../text/compose.ts'
+import { readNumberKey } from '../keys/numbers.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { cues, findPoints, remarksIn, trueFalseLead } from '../words.ts'
 import { plainText } from '../../content/plain.ts'

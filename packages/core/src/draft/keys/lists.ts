@@ -26,11 +26,6 @@ export interface ListEntry {
   readonly isRow?: boolean
 }
 
-export interface GivenKeys {
-  /** Entries whose number is that of no item, as written. */
-  readonly unknown: readonly { readonly id: string; readonly facts: Facts }[]
-}
-
 /** A place where an entry could begin: a text that is the number of an item. */
 interface Candidate {
   readonly id: string
@@ -50,6 +45,21 @@ const MOST_IN_LINE = 120
 /** Gives the entries of lists of keys to their items: the split and the giving under which most of them fit. */
 export function giveListedKeys(blocks: readonly KeyLines[], records: readonly DraftRecord[]): void {
   for (const block of blocks) for (const entry of entriesIn(block, records)) take(entry, block.facts, records)
+}
+
+const ENTRY = /^\s*\(?(\d{1,3})\s?[.):]\s*\S/
+
+/** Lines of a list that start with a number that no item has, while others start with one of an item. */
+export function unknownEntries(
+  block: KeyLines,
+  records: readonly DraftRecord[],
+): readonly { readonly id: string; readonly unit: Unit }[] {
+  const ids = idsOf(records, block)
+  const entries = block.facts.flatMap(({ unit }) => {
+    const id = ENTRY.exec(asciiShadow(unit.text))?.[1]
+    return id === undefined ? [] : [{ id, unit }]
+  })
+  return entries.some(({ id }) => ids.has(id)) ? entries.filter(({ id }) => !ids.has(id)) : []
 }
 
 /** Indexes of the records that a list would give a fitting key, each once. */

@@ -1,6 +1,6 @@
 import { spanText, type LineStyle, type Span } from '../model.ts'
-import type { Piece } from '../passes/compose.ts'
-import { replaceSpans } from '../passes/settle/pieces.ts'
+import type { Piece } from '../text/compose.ts'
+import { replaceSpans } from '../text/pieces.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { keywordsWithin, trueFalseJudged, truthOf } from '../words.ts'
 import { fitOf, stemText } from './fit.ts'

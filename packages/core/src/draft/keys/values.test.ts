@@ -1,6 +1,6 @@
 import { factsOf } from '../facts/facts.ts'
 import { unitsOf } from '../facts/units.ts'
-import { cleanLines } from '../passes/clean.ts'
+import { cleanLines } from '../text/clean.ts'
 import { entriesIn } from '../records/entries.ts'
 import type { Entry } from '../records/record.ts'
 import { judgement, namedOptions, namedPairs } from './values.ts'

@@ -5,12 +5,12 @@ import { signBefore, signBehind } from '../keys/signs.ts'
 import { areJudgements, entryText, judgement, namedOptions } from '../keys/values.ts'
 import { stemText } from '../keys/fit.ts'
 import { spanText } from '../model.ts'
-import { compose, type Piece } from '../passes/compose.ts'
+import { compose, type Piece } from '../text/compose.ts'
 import type { Entry } from '../records/record.ts'
 import { cues, truthOf } from '../words.ts'
 import { takeEntryRemarks } from './remarks.ts'
 import { remarkBehind } from './said.ts'
-import { common, tell, type Working } from './working.ts'
+import { common, tell, tellDisagree, type Working } from './working.ts'
 
 const REFERS =
   /^(?:(?:all|none|both|neither|any)\b.{0,20}\b(?:above|these|them|those|of the others|options)|(?:both |only )?[A-H](?:\)|\.)?\s*(?:and|&|or|,|und|et|y|e|en|och|i|и)\s*(?:[A-H]\s*,\s*)*[A-H]\b.{0,6}$|alle (?:genannten|antworten|oben)|keine (?:der|von)|toutes? (?:les|ces)|aucune? de|todas? (?:las|los) anteriores|ningun[oa] de|tutte le precedenti|nessuna delle|geen van|alle bovenstaande|inget av|alla ovanstående|wszystkie powyższe|żadna z|все (?:вышеперечисленные|перечисленные)|ни один|以上皆|以上都)/i
@@ -74,7 +74,7 @@ function statedOptions(working: Working): number[] | null {
   const { record } = working
   let found: number[] | null = null
   let unknown: string | null = null
-  for (const { text } of working.said) {
+  for (const { text, statement } of working.said) {
     const named = namedOptions(text, record.entries)
     if (!named) {
       if (!areJudgements(record) || judgement(text, true) === null) {
@@ -84,10 +84,7 @@ function statedOptions(working: Working): number[] | null {
       continue
     }
     if (found && !sameSet(found, named.indexes))
-      tell(working, 'keys-disagree', {
-        inline: lettersOf(record.entries, found),
-        listed: lettersOf(record.entries, named.indexes),
-      })
+      tellDisagree(working, lettersOf(record.entries, found), lettersOf(record.entries, named.indexes), statement)
     if (!found) working.remark ??= remarkBehind(text, named.restAt)
     found ??= [...named.indexes]
   }

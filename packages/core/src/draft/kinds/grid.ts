@@ -1,6 +1,6 @@
 import { contentOf } from '../../content/model.ts'
 import type { Item } from '../../item/model.ts'
-import { compose } from '../passes/compose.ts'
+import { compose } from '../text/compose.ts'
 import { spanOf } from '../records/record.ts'
 import { cellsOf, type Cell } from './pairs.ts'
 import { common, type Working } from './working.ts'

@@ -1,5 +1,5 @@
 import { contentOf, type Content } from '../../content/model.ts'
-import { compose, type Piece } from '../passes/compose.ts'
+import { compose, type Piece } from '../text/compose.ts'
 import { plainText } from '../../content/plain.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 import { tidyValue } from '../keys/lists.ts'

@@ -3,6 +3,7 @@ import { plainText } from '../../content/plain.ts'
 import { hasKey, type Item } from '../../item/model.ts'
 import type { Mark } from '../marks.ts'
 import { sourceRange, type ItemPlaces } from '../model.ts'
+import { marksOfItem } from '../doubt/marks-of-item.ts'
 import { stemText } from '../keys/fit.ts'
 import { noteLength } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
@@ -42,6 +43,7 @@ export function settleRecord(
     orderItem(working) ??
     (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
   markItem(working, item)
+  working.marks.push(...marksOfItem(record, item))
   return { item, places, marks: working.marks, namesNone: working.namesNone }
 }
 

@@ -1,6 +1,6 @@
 import type { ItemKind } from '../../item/model.ts'
 import { spanText, type LineStyle } from '../model.ts'
-import type { Piece } from '../passes/compose.ts'
+import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
 import {
   findPoints,

@@ -2,13 +2,13 @@ import { contentOf, countGaps, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type Item } from '../../item/model.ts'
 import { judgement, type Judged } from '../keys/values.ts'
-import { acceptedAnswers, gapAnswers, partRemark, unitText } from '../passes/accepted-answers.ts'
-import { compose } from '../passes/compose.ts'
-import { readNumberKey } from '../passes/numbers.ts'
+import { acceptedAnswers, gapAnswers, partRemark, unitText } from '../keys/accepted-answers.ts'
+import { compose } from '../text/compose.ts'
+import { readNumberKey } from '../keys/numbers.ts'
 import { cues } from '../words.ts'
 import { gapsInText, wordsOfBank } from './gaps.ts'
 import { remarkBehind } from './said.ts'
-import { common, tell, type Working } from './working.ts'
+import { common, tellDisagree, type Working } from './working.ts'
 
 /** An item without alternatives: a judgement, gaps, a number, a typed answer or one in sentences. */
 export function typedItem(working: Working): Item {
@@ -67,7 +67,7 @@ function judgedItem(working: Working, stem: Content, text: string): Item | null 
     const other = said.find(
       (one) => one.text !== key && judgedKey(one.text, cue, record.truths)?.truth !== judged.truth,
     )
-    if (other) tell(working, 'keys-disagree', { inline: key, listed: other.text })
+    if (other) tellDisagree(working, key, other.text, other.statement)
     return { ...common(working), kind: 'truefalse', key: [judged.truth] }
   }
   return cue && !said.length && !record.statements.some((one) => one.source === 'sample')
@@ -117,7 +117,7 @@ function saidItem(working: Working, said: string, stem: string): Item {
   }
   const disagree = working.said.find((other) => other.text !== said && other.statement.source === 'list')
   if (disagree && acceptedAnswers(disagree.text).join() !== acceptedAnswers(said).join())
-    tell(working, 'keys-disagree', { inline: said, listed: disagree.text })
+    tellDisagree(working, said, disagree.text, disagree.statement)
   return { ...common(working), kind: 'short', key: acceptedAnswers(stripped(text)), rules: DEFAULT_TEXT_RULES }
 }
 

@@ -1,8 +1,9 @@
 import type { Content } from '../../content/model.ts'
 import type { ItemCommon } from '../../item/model.ts'
 import { mark, type Mark, type MarkCode, type Severity } from '../marks.ts'
-import { compose } from '../passes/compose.ts'
-import type { DraftRecord } from '../records/record.ts'
+import { compose } from '../text/compose.ts'
+import { sourceRange } from '../model.ts'
+import type { DraftRecord, Statement } from '../records/record.ts'
 import type { Said } from './said.ts'
 import type { Trimmed } from './trim.ts'
 
@@ -28,6 +29,15 @@ export function tell(
   severity?: Severity,
 ): void {
   working.marks.push(mark(code, placeOf(working.record), values, severity ? { severity } : {}))
+}
+
+/** Two statements of the key that differ; the mend makes the second say what the first says, where it stands in the draft. */
+export function tellDisagree(working: Working, inline: string, listed: string, second: Statement): void {
+  const range = sourceRange(second.value)
+  const place = { lines: [second.value.line.number, second.value.line.number] as const, ...range }
+  const mend = { label: `Keep ${inline}`, edits: [{ ...range, insert: inline }] }
+  const own = range.to > range.from ? place : placeOf(working.record)
+  working.marks.push(mark('keys-disagree', own, { inline, listed }, range.to > range.from ? { mend } : {}))
 }
 
 export function placeOf(record: DraftRecord): { lines: readonly [number, number]; from: number; to: number } {

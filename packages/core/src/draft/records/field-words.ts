@@ -1,5 +1,5 @@
 import { spanText } from '../model.ts'
-import type { Piece } from '../passes/compose.ts'
+import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from './record.ts'
 
 const WORD = /^[“"„]?(\p{L}[\p{L} .'’-]{0,20}?(?:\s?\d{1,3})?)\s?[:：]\s*(?=\S)/u

@@ -2,7 +2,7 @@ import type { ItemKind } from '../../item/model.ts'
 import type { LabelFact } from '../facts/labels.ts'
 import type { Unit } from '../facts/units.ts'
 import type { Span } from '../model.ts'
-import type { Piece } from '../passes/compose.ts'
+import type { Piece } from '../text/compose.ts'
 
 /** One alternative as the draft lists it. */
 export interface Entry {

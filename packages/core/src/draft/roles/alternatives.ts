@@ -1,5 +1,5 @@
 import { decodeRoles } from './decode.ts'
-import { probabilitiesOf, type ReadRoles } from './read-roles.ts'
+import { probabilitiesOf, readingScore, type ReadRoles } from './read-roles.ts'
 import { ROLE_COUNT } from './roles.ts'
 
 /** Another reading of a draft, and how much worse its lines alone explain it. */
@@ -43,12 +43,5 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
 }
 
 function scoreOf({ weighed }: ReadRoles, roles: Uint8Array): number {
-  if (!weighed) return 0
-  const { scores, gaps, steps } = weighed
-  let total = 0
-  roles.forEach((role, at) => {
-    total += scores[at * ROLE_COUNT + role] ?? 0
-    if (at > 0) total += steps[gaps[at] ? 1 : 0][ROLE_COUNT * (roles[at - 1] ?? 0) + role] ?? 0
-  })
-  return total
+  return weighed ? readingScore(weighed.scores, weighed.gaps, weighed.steps, roles) : 0
 }

@@ -6,7 +6,7 @@ import { findSeries } from '../series/series.ts'
 import { decode, decodeRoles, type Decoded, type RoleWeights, type Steps } from './decode.ts'
 import { featuresOf, type FeatureSink } from './features.ts'
 import { marginalsOf } from './marginals.ts'
-import { ROLE_COUNT, ROLES } from './roles.ts'
+import { ROLE_COUNT, ROLE_INDEX, ROLES } from './roles.ts'
 import { surroundingsOf, type Surroundings } from './surroundings.ts'
 
 /** The two rounds: what each line says, then also how the lines that look like it were read. */
@@ -58,10 +58,54 @@ export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRole
       if (row !== undefined) add(scores, at, rows.weights, row + ROLE_COUNT, value)
     })
   })
+  stemAboveOptions(scores, gaps, weights.second.steps)
   const second = decode(scores, gaps, weights.second.steps)
   const marginals = marginalsOf(scores, gaps, weights.second.steps).roles
   const probabilities = probabilitiesOf(second.roles, marginals)
   return { ...second, draft, probabilities, weighed: { scores, gaps, steps: weights.second.steps, marginals } }
+}
+
+/** How far above the first option of a draft its question is looked for. */
+const FURTHEST = 4
+const SURE = 1e4
+
+/**
+ * The first alternatives of a draft are those of something: where the best reading has no question above them, that
+ * one of the lines before them is it under which the draft is explained best.
+ */
+function stemAboveOptions(scores: Float64Array, gaps: readonly boolean[], steps: Steps): void {
+  const roles = decodeRoles(scores, gaps, steps)
+  const option = roles.indexOf(ROLE_INDEX.option)
+  const stem = roles.indexOf(ROLE_INDEX.stem)
+  if (option < 1 || (stem >= 0 && stem < option)) return
+  let best = option - 1
+  let most = Number.NEGATIVE_INFINITY
+  for (let at = option - 1; at >= Math.max(0, option - FURTHEST); at--) {
+    const turned = Float64Array.from(scores)
+    const place = at * ROLE_COUNT + ROLE_INDEX.stem
+    turned[place] = (turned[place] ?? 0) + SURE
+    const score = readingScore(turned, gaps, steps, decodeRoles(turned, gaps, steps))
+    if (score <= most) continue
+    most = score
+    best = at
+  }
+  const place = best * ROLE_COUNT + ROLE_INDEX.stem
+  scores[place] = (scores[place] ?? 0) + SURE
+}
+
+/** What a sequence of roles scores. */
+export function readingScore(
+  scores: Float64Array,
+  gaps: readonly boolean[],
+  steps: Steps,
+  roles: Uint8Array,
+): number {
+  let total = 0
+  roles.forEach((role, at) => {
+    total += scores[at * ROLE_COUNT + role] ?? 0
+    if (at > 0) total += steps[gaps[at] ? 1 : 0][ROLE_COUNT * (roles[at - 1] ?? 0) + role] ?? 0
+  })
+  return total
 }
 
 /** By line: how probable the given role is. */

@@ -1,6 +1,6 @@
 import { factsOf } from '../facts/facts.ts'
 import { unitsOf } from '../facts/units.ts'
-import { cleanLines } from '../passes/clean.ts'
+import { cleanLines } from '../text/clean.ts'
 import { findSeries } from './series.ts'
 
 function seriesOf(text: string): ReturnType<typeof findSeries> {

@@ -24,10 +24,10 @@ export interface MadeDraft {
 /** A draft by chance: some items in a notation, with what people leave round them. */
 export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraft {
   const dice = new Dice(seed * 7919 + 13)
-  const isSmall = dice.does(0.25)
+  const isSmall = dice.does(0.3)
   const any = anyNotation(dice, keptOut)
   // One question alone mostly has no number.
-  const notation: Notation = isSmall && dice.does(0.6) ? { ...any, number: 'none', sections: false, parts: false } : any
+  const notation: Notation = isSmall && dice.does(0.5) ? { ...any, number: 'none', sections: false, parts: false } : any
   let writer = new ItemWriter(notation, dice)
   if (!isSmall || dice.does(0.25)) head(writer, notation, dice, stock)
   const kinds = new Set([
@@ -43,7 +43,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'essay',
   ])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.does(0.03) ? 0 : isSmall ? dice.whole(1, 3) : dice.whole(2, 14) }, () =>
+  const items = Array.from({ length: dice.does(0.03) ? 0 : isSmall ? dice.pick([1, 1, 1, 2, 3]) : dice.whole(2, 14) }, () =>
     dice.pick(fit),
   )
   if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)

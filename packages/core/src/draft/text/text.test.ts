@@ -2,7 +2,7 @@ import { letterLabelAt, numberLabelAt } from '../labels.ts'
 import { truthOf } from '../words.ts'
 import { cleanCharacters } from './characters.ts'
 import { readMarkup } from './markup.ts'
-import { readNumberKey } from './numbers.ts'
+import { readNumberKey } from '../keys/numbers.ts'
 
 describe('characters', () => {
   test.each<[string, string]>([
