@@ -116,10 +116,15 @@ async function keptOut(drafts) {
 
 async function fitted(drafts) {
   const { exampleOf, fitReader } = await part('labelled/fit-roles.js')
-  const { madeExamples, redressedExamples, stockOf } = await part('labelled/made-examples.js')
+  const { madeExamples, ownExamples, redressedExamples, stockOf } = await part('labelled/made-examples.js')
+  const { readDraft } = await part('draft/read-draft.js')
   const examples = drafts.map(exampleOf)
   const made = madeExamples(stockOf(drafts, examples), MADE, 5000)
-  return fitReader([...examples, ...redressedExamples(examples, DRESSES, 1), ...made])
+  const own = ownExamples(
+    drafts.map((draft) => readDraft(draft.source)),
+    1,
+  )
+  return fitReader([...examples, ...redressedExamples(examples, DRESSES, 1), ...own, ...made])
 }
 
 async function folds(drafts) {

@@ -7,7 +7,8 @@ import { giveListedKeys, strayLists, unknownEntries } from './keys/lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
-import { settleRecord, takeBarePoints, trimStem } from './kinds/settle.ts'
+import { settleRecord } from './kinds/settle.ts'
+import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
 import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
@@ -96,7 +97,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const items = records.map((record, at): ReadItem => {
     const one = settleRecord(
       record,
-      trimmed[at] as ReturnType<typeof trimStem>,
+      trimTail(record, trimmed[at] as ReturnType<typeof trimStem>),
       signs.marked[at] ?? [],
       signs.names[at] ?? null,
     )

@@ -215,8 +215,7 @@ function learnFrom({ rows, gaps, allowed }: Case, features: Learnt, steps: reado
     const own = stepGradients[gap ? 1 : 0]
     if (line > 0)
       for (let pair = 0; pair < PAIRS; pair++)
-        own[pair] =
-          (own[pair] ?? 0) + (right.steps[line * PAIRS + pair] ?? 0) - (free.steps[line * PAIRS + pair] ?? 0)
+        own[pair] = (own[pair] ?? 0) + (right.steps[line * PAIRS + pair] ?? 0) - (free.steps[line * PAIRS + pair] ?? 0)
   })
   steps.forEach((learnt, at) => learnt.learn(0, stepGradients[at] as Float64Array, 1))
 }
@@ -228,8 +227,7 @@ function scoresOf(rows: Rows, lines: number, weights: Float64Array): Float64Arra
       const base = (rows.ids[at] ?? 0) * ROLE_COUNT
       const value = rows.values[at] ?? 0
       for (let role = 0; role < ROLE_COUNT; role++)
-        scores[line * ROLE_COUNT + role] =
-          (scores[line * ROLE_COUNT + role] ?? 0) + (weights[base + role] ?? 0) * value
+        scores[line * ROLE_COUNT + role] = (scores[line * ROLE_COUNT + role] ?? 0) + (weights[base + role] ?? 0) * value
     }
   return scores
 }

@@ -1,8 +1,10 @@
 import { unitsOf } from '../draft/facts/units.ts'
 import { cleanLines } from '../draft/text/clean.ts'
+import type { Reading } from '../draft/model.ts'
 import { surround } from '../draft/roles/read-roles.ts'
 import { ROLE_INDEX } from '../draft/roles/roles.ts'
 import type { Example } from './fit-roles.ts'
+import { ownDrafts } from './generate/own-notation.ts'
 import { redressed } from './generate/redress.ts'
 import { madeBits, makeDraft, type Stock } from './generate/draft.ts'
 import type { LabelledDraft } from './gold.ts'
@@ -44,4 +46,15 @@ export function redressedExamples(examples: readonly Example[], times: number, f
       (one) => one !== null,
     ),
   )
+}
+
+/** Readings of labelled drafts in our own notation; one whose lines come out in another number is left out. */
+export function ownExamples(readings: readonly Reading[], firstSeed: number): Example[] {
+  return readings
+    .flatMap((reading, at) => ownDrafts(reading, firstSeed + at))
+    .flatMap((own, at) => {
+      const draft = surround(unitsOf(cleanLines({ text: own.text })))
+      const isWhole = draft.facts.length === own.roles.length
+      return isWhole ? [{ name: `own ${at}`, draft, allowed: madeBits(own.roles) }] : []
+    })
 }

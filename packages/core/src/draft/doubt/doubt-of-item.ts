@@ -48,4 +48,3 @@ export function marksOf({ odd, line }: Doubt, record: DraftRecord): Mark[] {
   const why = odd ?? line
   return why === null ? [] : [mark('reading-unsure', placeOf(record), { why })]
 }
-

@@ -49,7 +49,8 @@ function oddStem(stem: string): string | null {
   if (LEAD.test(stem.slice(0, 40))) return 'the question starts with a sign'
   const end = stem.slice(-MOST_BEHIND)
   const behind = BEHIND_QUESTION.exec(end)?.[1]
-  if (behind && !/_{2,}|[?？]/.test(behind) && behind.split(/\s+/).length < 5) return 'something stands behind the question'
+  if (behind && !/_{2,}|[?？]/.test(behind) && behind.split(/\s+/).length < 5)
+    return 'something stands behind the question'
   return REMARK_BEHIND.test(end) ? 'there is a remark behind the question' : null
 }
 

@@ -64,8 +64,6 @@ function lostPowers(line: Line): Mark[] {
 
 function missingPicture(line: Line, place: ReturnType<typeof placeOf>): Mark[] {
   const picture = /\[image: ([^\]]*)\]/.exec(line.text)
-  const isKept = line.styles.some(
-    (range) => range.style === 'picture' && (range.target ?? '').startsWith('asset:'),
-  )
+  const isKept = line.styles.some((range) => range.style === 'picture' && (range.target ?? '').startsWith('asset:'))
   return picture && !isKept ? [mark('picture-missing', place, { alt: picture[1] ?? '' })] : []
 }

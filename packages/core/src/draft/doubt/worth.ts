@@ -18,10 +18,7 @@ export interface Counts {
 }
 
 /** Counts the items of a reading, with what their marks do not say about them. */
-export function countsOf(
-  items: readonly ReadItem[],
-  known: Pick<Counts, 'odd' | 'namesNone'>,
-): Counts {
+export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' | 'namesNone'>): Counts {
   const has = (item: ReadItem, code: string): boolean => item.marks.some((one) => one.code === code)
   const count = (test: (item: ReadItem) => boolean): number => items.filter(test).length
   const unnumbered = count((item) => item.number === null)

@@ -10,6 +10,8 @@ export interface RunPart {
   readonly from: number
   readonly to: number
   readonly box: 'open' | 'ticked' | null
+  /** A mark before the label that is no part of the text before it: `*` in "A. oak  *B. rye". */
+  readonly lead: string
 }
 
 const RUN_BOX = /[☐☒☑□■✅]\s*|\[\s?[xX✓]?\s?\]\s*|\(\s?[xX✓]?\s?\)\s+/gu
@@ -32,6 +34,7 @@ function boxRun(text: string, from: number): readonly RunPart[] {
       from: start,
       to: start + text.slice(start, end).trimEnd().length,
       box: /[☒☑■✅xX✓]/u.test(box[0]) ? 'ticked' : 'open',
+      lead: '',
     }
   })
 }
@@ -79,16 +82,24 @@ export function optionRun(
     if (run.length > best.length || (run.length === best.length && (run[0]?.at ?? 0) < (best[0]?.at ?? 0))) best = run
   }
   if (best.length < 2 || (best[0]?.at ?? 0) < 0 || from < 0) return []
+  const leads = best.map((one) => MARK_BEFORE.exec(text.slice(0, one.at))?.[1] ?? '')
   return best.map((one, index) => {
-    const to = best[index + 1]?.at ?? text.length
+    const to = (best[index + 1]?.at ?? text.length) - (leads[index + 1]?.length ?? 0)
     const end =
       one.end +
       text
         .slice(one.end, to)
         .trimEnd()
         .replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
-    return { id: one.id, value: one.value, dress: one.dress, label: one.at, from: one.end, to: end, box: null }
+    const lead = leads[index] ?? ''
+    return { ...partOf(one), label: one.at - lead.length, from: one.end, to: end, lead }
   })
+}
+
+const MARK_BEFORE = /(?:^|\s)([*+✓✔✅→>~]{1,2})$/u
+
+function partOf({ id, value, dress }: Found): Pick<RunPart, 'id' | 'value' | 'dress' | 'box'> {
+  return { id, value, dress, box: null }
 }
 
 /** "(1) ______ hoists the sail": a numbered gap is no option. */

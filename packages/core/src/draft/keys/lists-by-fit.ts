@@ -100,7 +100,7 @@ function lostItems({ draft, roles }: ReadRoles, start: number, end: number): num
     const isAgain =
       Boolean(draft.places[at]?.series.repeats) || facts.flags.has('counts') || facts.flags.has('keyPairs')
     const offers = roles[at + 1] === ROLE_INDEX.option || roles[at + 1] === ROLE_INDEX.answer
-    if (facts.end === 'asks' || (offers && !isAgain) || !isAgain) lost++
+    if (facts.end === 'asks' || (offers && facts.words > 3) || !isAgain) lost++
   }
   return lost
 }

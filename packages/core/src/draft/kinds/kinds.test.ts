@@ -248,7 +248,7 @@ test.each<[string, string, string]>([
     'S|1. Which are true? Choose all that apply.\nO|a) one\nO|b) two\nK|a',
     'key-count',
   ],
-  ['a letter without options', 'S|1. Which is it?\nK|Answer: B', 'reading-unsure'],
+  ['a letter without options', 'S|1. Which is it?\nK|Answer: B', 'key-letter-alone'],
   ['an option that holds several', 'S|1. Which?\nO|one a) two b) three c) four\nO|five\nK|five', 'reading-unsure'],
 ])('%s is marked', (_name, signed, code) => {
   expect(signedItems(signed)[0]!['flags']).toContain(code)

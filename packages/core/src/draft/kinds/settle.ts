@@ -12,7 +12,7 @@ import { orderItem } from './order.ts'
 import { pairsItem } from './pairs.ts'
 import { saidOf } from './said.ts'
 import { scaleItem } from './scale.ts'
-import { cutStart, takeBarePoints, trimStem, type Trimmed } from './trim.ts'
+import { cutStart, type Trimmed } from './trim.ts'
 import { typedItem } from './typed.ts'
 import { common, tell, type Working } from './working.ts'
 
@@ -24,9 +24,6 @@ export interface Settled {
   readonly namesNone: boolean
 }
 
-/** What a record's stem says beside its question, taken out before keys are looked for. */
-export { takeBarePoints, trimStem }
-
 /** The kind and the key of one record, and what a person should look at. */
 export function settleRecord(
   record: DraftRecord,
@@ -34,14 +31,24 @@ export function settleRecord(
   signs: readonly boolean[],
   signName: string | null,
 ): Settled {
-  const working: Working = { record, trimmed, signs, signName, said: saidOf(record), marks: [], remark: null, namesNone: false }
-  const places = placesOf(record)
+  const working: Working = {
+    record,
+    trimmed,
+    signs,
+    signName,
+    said: saidOf(record),
+    marks: [],
+    remark: null,
+    namesNone: false,
+  }
   const item =
     noteItem(working) ??
     scaleItem(working) ??
     pairsItem(working) ??
     orderItem(working) ??
     (record.entries.length > 1 ? choiceItem(working) : typedItem(soleEntry(working)))
+  // Behind the item: what keyed an option where it stands is no part of the option.
+  const places = placesOf(record)
   markItem(working, item)
   working.marks.push(...marksOfItem(record, item))
   return { item, places, marks: working.marks, namesNone: working.namesNone }

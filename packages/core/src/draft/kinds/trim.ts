@@ -4,6 +4,7 @@ import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
 import {
   findPoints,
+  keywordAt,
   kindLabelAt,
   kindNamed,
   remarksIn,
@@ -77,6 +78,7 @@ export function trimStem(record: DraftRecord): Trimmed {
 
 const LEADING = /^\s*[([（【]([^()[\]（）【】]{1,40})[)\]）】]\s*(?=\S)/u
 const STRAY = /^\s*[:：,，)\]]\s*(?=\S)/u
+const DASH = /^\s*[-–—/]\s+(?=\S)/u
 
 /** "(单选，2分) …", "[Easy] …": remarks in front of the stem, and a sign that parted it from what was taken off. */
 function takeLeading(record: DraftRecord, tellKind: (kind: ItemKind | null) => void): void {
@@ -96,7 +98,10 @@ function giveRemark(record: DraftRecord, role: string, value: string, tellKind: 
 const LEAD_ROOM = /^\s*(?:[_.…]{2,}|[([]\s*[)\]])\s+(?=\S)/u
 
 function dropLead(record: DraftRecord): void {
-  const found = STRAY.exec(firstText(record)) ?? (record.section.truth ? LEAD_ROOM.exec(firstText(record)) : null)
+  const found =
+    STRAY.exec(firstText(record)) ??
+    (record.label ? DASH.exec(firstText(record)) : null) ??
+    (record.section.truth ? LEAD_ROOM.exec(firstText(record)) : null)
   if (found) cutStart(record, found[0].length)
 }
 
@@ -223,9 +228,28 @@ function takeRemarks(record: DraftRecord, tellKind: (kind: ItemKind | null) => v
     const at = record.stem.length - 1
     const last = record.stem[at]
     const found = last && REMARK.exec(spanText(last.span))
+    if (last && found && takeSaid(record, last, found)) continue
     const remarks = found?.[1] ? remarksIn(found[1]) : null
     if (!last || !found || !remarks || found.index === 0) return
     for (const { role, value } of remarks) giveRemark(record, role, value, tellKind)
     record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
   }
+}
+
+/** "(Hint: think of bread.)" behind a stem. */
+function takeSaid(record: DraftRecord, last: Piece, found: RegExpExecArray): boolean {
+  const inner = found[1] ?? ''
+  const cue = keywordAt(inner, 0)
+  if (!cue || (cue.role !== 'hint' && cue.role !== 'feedback') || found.index === 0) return false
+  const from = last.span.from + found.index + found[0].indexOf(inner)
+  const span = { ...last.span, from: from + cue.end, to: from + inner.length }
+  const list = cue.role === 'hint' ? record.hint : record.feedback
+  list.push({ span, join: 'paragraph' })
+  record.stem[record.stem.length - 1] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
+  return true
+}
+
+/** What asks for a judgement may show only once the key is taken off behind it: "… True/False Answer: True". */
+export function trimTail(record: DraftRecord, trimmed: Trimmed): Trimmed {
+  return !trimmed.truthCue && !record.entries.length && takeTail(record) ? { ...trimmed, truthCue: true } : trimmed
 }

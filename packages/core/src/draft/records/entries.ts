@@ -17,7 +17,7 @@ function runEntry(facts: Facts, part: RunPart, at: number): Entry {
     labelText: unit.text.slice(part.label, part.from).trim(),
     pieces: [{ span: spanOf(unit, part.from, part.to), join: 'paragraph' }],
     remarks: [],
-    lead: at === 0 ? unit.text.slice(0, part.label).trim() : '',
+    lead: part.lead || (at === 0 ? unit.text.slice(0, part.label).trim() : ''),
     ticked: part.box ? part.box === 'ticked' : at === 0 && facts.box === 'ticked',
     boxed: part.box !== null || (at === 0 && facts.box !== null),
     unit,

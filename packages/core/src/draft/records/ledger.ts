@@ -14,4 +14,3 @@ export function withUnread(
   const rest = unread.map(({ number, from, to }): AsideLine => ({ line: number, from, to, reason: 'other' }))
   return [...aside, ...rest].sort((a, b) => a.from - b.from)
 }
-

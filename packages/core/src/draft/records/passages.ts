@@ -25,4 +25,3 @@ export function passagesOf(assembled: Assembled): ReadPassage[] {
     lines: [passage.units[0]?.line.number ?? 1, passage.units.at(-1)?.line.number ?? 1],
   }))
 }
-

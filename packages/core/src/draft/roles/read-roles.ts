@@ -94,12 +94,7 @@ function stemAboveOptions(scores: Float64Array, gaps: readonly boolean[], steps:
 }
 
 /** What a sequence of roles scores. */
-export function readingScore(
-  scores: Float64Array,
-  gaps: readonly boolean[],
-  steps: Steps,
-  roles: Uint8Array,
-): number {
+export function readingScore(scores: Float64Array, gaps: readonly boolean[], steps: Steps, roles: Uint8Array): number {
   let total = 0
   roles.forEach((role, at) => {
     total += scores[at * ROLE_COUNT + role] ?? 0

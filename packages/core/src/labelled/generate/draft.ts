@@ -43,8 +43,9 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'essay',
   ])
   const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  const items = Array.from({ length: dice.does(0.03) ? 0 : isSmall ? dice.pick([1, 1, 1, 2, 3]) : dice.whole(2, 14) }, () =>
-    dice.pick(fit),
+  const items = Array.from(
+    { length: dice.does(0.03) ? 0 : isSmall ? dice.pick([1, 1, 1, 2, 3]) : dice.whole(2, 14) },
+    () => fewer(dice.pick(fit), dice),
   )
   if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)
   const parts = notation.sections && items.length ? parted(items, dice) : [items]
@@ -76,6 +77,22 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
   if (!isSmall || dice.does(0.25)) tail(writer, dice, stock)
   return { name: `made-${seed}`, ...written(writer.lines, notation, dice), items, notation }
+}
+
+/** Now and then an item with some of its wrong options only: people write two as well as four. */
+function fewer(item: GoldItem, dice: Dice): GoldItem {
+  const { options, optionFeedback } = item
+  const [key] = item.key
+  if (item.kind !== 'single' || !options || options.length < 3 || typeof key !== 'number' || !dice.does(0.25))
+    return item
+  const others = dice.shuffled(options.map((_option, at) => at).filter((at) => at !== key))
+  const kept = [key, ...others.slice(0, dice.whole(1, Math.max(1, others.length - 1)))].sort((a, b) => a - b)
+  return {
+    ...item,
+    options: kept.map((at) => options[at] ?? ''),
+    key: [kept.indexOf(key)],
+    ...(optionFeedback && { optionFeedback: kept.map((at) => optionFeedback[at] ?? null) }),
+  }
 }
 
 /** "Question 2" above the next few parts. */
