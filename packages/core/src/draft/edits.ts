@@ -81,7 +81,8 @@ function unsignedLabel(before: string, label: string): string {
   const bullet = BULLET.test(label) ? before.indexOf(label) + 1 : 0
   const rest = before.slice(bullet)
   const signed = rest.replace(/__/g, '').replace(SIGN, '')
-  return before.slice(0, bullet) + (signed === rest ? rest : signed.replace(/^\s+(?=\S)/, bullet ? ' ' : ''))
+  const lead = bullet ? ' ' : (/^\s*/.exec(rest)?.[0] ?? '')
+  return before.slice(0, bullet) + (signed === rest ? rest : lead + signed.trimStart())
 }
 
 function unsignedText(before: string, text: string): string {

@@ -60,7 +60,10 @@ describe('reading again round an edit', () => {
         ]
         expect(new Set(taken).size).toBe(taken.length)
         for (const read of again.items) expect(read.to).toBeLessThanOrEqual(text.length)
-        const kept = new Set([...taken, ...again.aside.map((aside) => aside.line)])
+        const passages = again.passages.flatMap(({ lines: [first, last] }) =>
+          Array.from({ length: last - first + 1 }, (_none, index) => first + index),
+        )
+        const kept = new Set([...taken, ...passages, ...again.aside.map((aside) => aside.line)])
         expect(lines.filter((line, index) => /[\p{L}\p{N}]/u.test(line) && !kept.has(index + 1))).toEqual([])
       }),
       { numRuns: 300 },

@@ -5,12 +5,13 @@ import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
 import { judgeByValues } from './keys/judgements.ts'
 import { giveListedKeys, strayLists, unknownEntries } from './keys/lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
+import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
 import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
-import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
+import type { AsideLine, DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
 import { assemble, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
@@ -34,7 +35,8 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   let most = LEAST_GAIN
   for (const { read: turned, loss } of othersOf(read, source)) {
     const other = settled(turned, lines, source)
-    const gain = gainOf(other.counts, base.counts, loss)
+    const isFound = base.reading.items.length === 0 && other.reading.items.some(({ item }) => 'options' in item)
+    const gain = gainOf(other.counts, base.counts, loss) + (isFound ? OPTIONS_FOUND : 0)
     if (gain <= most) continue
     most = gain
     best = settled(withListsByFit(turned), lines, source)
@@ -64,8 +66,10 @@ function othersOf(read: ReadRoles, source: DraftSource): Alternative[] {
 /** How many other readings of a draft are tried, and how much text they may have in all, so that the time stays linear. */
 const MOST_OTHERS = 10
 const MOST_TEXT = 50_000
+/** What speaks for a reading that finds a question with its options where the first one finds nothing at all. */
+const OPTIONS_FOUND = 2
 /** How much better a reading has to be than the one that its lines alone explain best. */
-const LEAST_GAIN = 0.3
+const LEAST_GAIN = 0.6
 
 /** The reading that given roles come to: all that follows once every line has one. @internal For tests. */
 export function readingFrom(read: ReadRoles, lines: readonly Line[], source: DraftSource): Reading {
@@ -82,6 +86,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const { records } = assembled
   dropFieldWords(records)
   partSoleLines(records)
+  arrowsIntoStems(records)
   takeTwoSigns(records)
   const trimmed = records.map((record) => trimStem(record))
   takeBarePoints(records)
@@ -124,6 +129,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const counts = countsOf(items, {
     odd: doubts.filter((doubt) => doubt.odd !== null).length,
     namesNone: doubts.filter((doubt) => doubt.namesNone).length,
+    holes: holesIn(read, reading.aside),
   })
   return { reading, counts }
 }
@@ -173,4 +179,13 @@ function numberMarks(items: readonly ReadItem[]): ReadItem[] {
     if (isAgain) return { ...item, marks: [...item.marks, mark('number-repeated', item, { number })] }
     return number === null && isNumbered ? { ...item, marks: [...item.marks, mark('number-missing', item)] } : item
   })
+}
+
+/** Numbers of the numbering that runs through the draft on lines that were set aside. */
+function holesIn({ draft }: ReadRoles, aside: readonly AsideLine[]): number {
+  const lines = new Set(aside.filter(({ reason }) => reason !== 'keys').map(({ line }) => line))
+  const [first] = draft.main
+  return draft.facts.filter(
+    ({ unit }, at) => first >= 0 && at >= first && draft.numbered[at]?.since === 0 && lines.has(unit.line.number),
+  ).length
 }

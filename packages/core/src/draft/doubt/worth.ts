@@ -15,10 +15,12 @@ export interface Counts {
   readonly stemless: number
   /** Without a number, where most have one. */
   readonly unnumbered: number
+  /** Numbers of the numbering that runs through the draft that begin no item. */
+  readonly holes: number
 }
 
 /** Counts the items of a reading, with what their marks do not say about them. */
-export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' | 'namesNone'>): Counts {
+export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' | 'namesNone' | 'holes'>): Counts {
   const has = (item: ReadItem, code: string): boolean => item.marks.some((one) => one.code === code)
   const count = (test: (item: ReadItem) => boolean): number => items.filter(test).length
   const unnumbered = count((item) => item.number === null)
@@ -48,6 +50,7 @@ const SPEAKS: Readonly<Record<keyof Counts, number>> = {
   contradicted: -0.16,
   stemless: -0.16,
   unnumbered: -0.38,
+  holes: -0.8,
 }
 /** How much the loss of probability speaks against another reading. */
 const LOSS = 0.36

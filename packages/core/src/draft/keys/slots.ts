@@ -188,8 +188,8 @@ function numberSlot(record: DraftRecord): Slot | null {
 /** "A raft has no keel. True": a judgement behind the statement. */
 function judgementSlot(record: DraftRecord): Slot | null {
   const slot = record.entries.length ? null : stemSlot(record, JUDGED)
-  const judged = slot ? judgement(spanText(slot.value), record.section.truth) : null
-  return slot && judged ? { ...slot, isSure: /^\p{L}{3}/u.test(spanText(slot.value)) } : null
+  const judged = slot ? judgement(spanText(slot.value), record.section.truth || record.kindSaid === 'truefalse') : null
+  return slot && judged ? { ...slot, isSure: record.kindSaid === 'truefalse' || /^\p{L}{3}/u.test(spanText(slot.value)) } : null
 }
 
 /** "… True or false? T": the judgement behind the question for it. */

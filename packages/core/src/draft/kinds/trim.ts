@@ -41,7 +41,7 @@ function takeDressed(record: DraftRecord, { span }: Piece, from: number): void {
   }
 }
 
-const ROOM = /\s+(?:(?:\d{1,3}\s?[.)]\s*)?_{2,}|[(（[]\s*[)）\]])\s*$/u
+const ROOM = /(?:\s+(?:(?:\d{1,3}\s?[.)]\s*)?_{2,}|[([]\s*[)\]])|\s*（\s*）)\s*$/u
 
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
 function dropRoom(record: DraftRecord): void {
@@ -73,10 +73,11 @@ export function trimStem(record: DraftRecord): Trimmed {
   else if (!record.entries.length && takeTail(record)) truthCue = true
   takePoints(record)
   dropLead(record)
+  if (truthCue && !record.entries.length) record.kindSaid ??= 'truefalse'
   return { saidKind, truthCue }
 }
 
-const LEADING = /^\s*[([（【]([^()[\]（）【】]{1,40})[)\]）】]\s*(?=\S)/u
+const LEADING = /^\s*[([（【]([^()[\]（）【】]{1,40})[)\]）】]\s*(?=\S|$)/u
 const STRAY = /^\s*[:：,，)\]]\s*(?=\S)/u
 const DASH = /^\s*[-–—/]\s+(?=\S)/u
 
@@ -84,7 +85,7 @@ const DASH = /^\s*[-–—/]\s+(?=\S)/u
 function takeLeading(record: DraftRecord, tellKind: (kind: ItemKind | null) => void): void {
   const found = LEADING.exec(firstText(record))
   const remarks = found?.[1] ? remarksIn(found[1]) : null
-  if (!found || !remarks || found[0].length >= firstText(record).length) return
+  if (!found || !remarks || (found[0].length >= firstText(record).length && record.stem.length < 2)) return
   for (const { role, value } of remarks) giveRemark(record, role, value, tellKind)
   cutStart(record, found[0].length)
 }

@@ -102,7 +102,7 @@ function saidItem(working: Working, said: string, stem: string): Item {
   if (VARIES.test(said)) return { ...common(working), kind: 'essay', sample: contentOf(said) }
   const { text, remark } = partRemark(bareAnswer(said))
   const number = numberIn(text)
-  if (number && working.trimmed.saidKind !== 'short') {
+  if (number && (working.trimmed.saidKind !== 'short' || /_{2,}/.test(stem))) {
     if (remark || number.remark) working.remark ??= contentOf(remark || number.remark)
     return {
       ...common(working),
@@ -111,7 +111,7 @@ function saidItem(working: Working, said: string, stem: string): Item {
       ...(number.unit && { unit: unitText(number.unit) }),
     }
   }
-  const words = said.split(/\s+/).length
+  const words = Math.max(...acceptedAnswers(said).map((answer) => answer.split(/\s+/).length))
   if (words > 12 || (words > 7 && /[.。]$/.test(said) && !working.record.section.truth)) {
     if (cues.asksEssay(stem) || words > 12) return { ...common(working), kind: 'essay', sample: contentOf(said) }
   }

@@ -62,7 +62,7 @@ class Assembler {
 
   assemble(): Assembled {
     this.#facts.forEach((facts, at) => {
-      const role = this.#roles[at] ?? 'out'
+      const role = saidRole(facts, this.#roles[at] ?? 'out')
       this.#take(facts, role, at)
       this.#last = role
     })
@@ -189,7 +189,8 @@ class Assembler {
         takeFacts(record, facts)
         return
       default:
-        takeStatement(record, facts, role, this.#last)
+        if (role === 'answer' && isOptionWithKey(record, facts)) takeOption(record, facts)
+        else takeStatement(record, facts, role, this.#last)
     }
   }
 
@@ -202,7 +203,9 @@ class Assembler {
     const isFull = before.unit.to >= this.#width * 0.72
     const isShut = before.end === 'stop' || before.end === 'asks' || before.end === 'colon'
     if (facts.label && !isFull) return 'paragraph'
-    return isFull || !isShut ? 'wrap' : 'paragraph'
+    // A sentence may end where a line is full; it mostly does so where it is not.
+    const isVeryFull = before.unit.to >= this.#width * 0.9
+    return isShut ? (isVeryFull ? 'wrap' : 'paragraph') : 'wrap'
   }
 
   #takePassage(facts: Facts): void {
@@ -227,6 +230,15 @@ class Assembler {
     if (last && (this.#last === 'keys' || last.after === this.#records.length)) last.facts.push(facts)
     else this.#keys.push({ facts: [facts], after: this.#records.length, section: this.#section })
   }
+}
+
+const SAID: Readonly<Record<string, Role>> = { answer: 'answer', feedback: 'feedback', hint: 'hint', wordBank: 'bank' }
+
+/** Of a statement about an item its own first word says which it is. */
+function saidRole({ cue }: Facts, role: Role): Role {
+  const isStatement = role === 'answer' || role === 'feedback' || role === 'hint' || role === 'bank'
+  if (role === 'more' && cue?.from === 0 && cue.role === 'hint') return 'hint'
+  return (isStatement && cue?.from === 0 ? SAID[cue.role] : undefined) ?? role
 }
 
 /** Items that stand side by side are read across; their numbers say in which order they are meant. */
@@ -290,6 +302,11 @@ function takeOption(record: DraftRecord, facts: Facts): void {
   if (restarts || (last && first && first.value >= 0 && last.value >= 0 && scriptOf(first.id) !== scriptOf(last.id)))
     record.lists.push(record.entries.splice(0))
   record.entries.push(...own)
+}
+
+/** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
+function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
+  return glued?.role === 'answer' && label !== null && entries.length > 0 && label.value === (entries.at(-1)?.value ?? label.value) + 1
 }
 
 function scriptOf(id: string): string {
