@@ -3,7 +3,8 @@ import { factsOf } from './facts/facts.ts'
 import { doubtOf, marksOf, type Doubt } from './doubt/doubt-of-item.ts'
 import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
 import { judgeByValues } from './keys/judgements.ts'
-import { giveListedKeys, strayLists, unknownEntries } from './keys/lists.ts'
+import { giveListedKeys, unknownEntries } from './keys/lists.ts'
+import { strayLists } from './keys/stray-lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
@@ -181,11 +182,12 @@ function numberMarks(items: readonly ReadItem[]): ReadItem[] {
   })
 }
 
-/** Numbers of the numbering that runs through the draft on lines that were set aside. */
+/** Numbers that count on, and stand under no other, on lines that were set aside. */
 function holesIn({ draft }: ReadRoles, aside: readonly AsideLine[]): number {
   const lines = new Set(aside.filter(({ reason }) => reason !== 'keys').map(({ line }) => line))
-  const [first] = draft.main
-  return draft.facts.filter(
-    ({ unit }, at) => first >= 0 && at >= first && draft.numbered[at]?.since === 0 && lines.has(unit.line.number),
-  ).length
+  return draft.facts.filter(({ unit }, at) => {
+    const place = draft.places[at]
+    const isCounted = place?.label.script === 'number' && place.series.depth === 0 && !place.series.repeats
+    return isCounted && place.series.members.length > 1 && lines.has(unit.line.number)
+  }).length
 }

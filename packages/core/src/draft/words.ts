@@ -1,5 +1,6 @@
-import { asciiShadow, labelValue, type Label } from './labels.ts'
+import { asciiShadow } from './labels.ts'
 import { remembered } from './remember.ts'
+import { FALSEHOOD, LETTER, TRUTH } from './truth-words.ts'
 import type { ItemKind } from '../item/model.ts'
 import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
 
@@ -147,105 +148,6 @@ function wordBefore(
     const role = ROLE_OF.get(word)
     if (role) return { start: offset + at, text: word, role }
   }
-  return null
-}
-
-const TRUTH = wordsFor('truth')
-const FALSEHOOD = wordsFor('falsehood')
-const LETTER = '[\\p{L}\\p{N}]'
-const OR = anyOf(wordsFor('or'))
-const T = anyOf(TRUTH)
-const F = anyOf(FALSEHOOD)
-const [YES_WORD, NO_WORD] = [0, 1].map((end) =>
-  anyOf(
-    LANGUAGES.flatMap(({ yesNo }) => (yesNo ? [(end ? yesNo.at(-1) : yesNo[0]) ?? ''] : [])).filter(
-      (word) => word.length > 1,
-    ),
-  ),
-) as [string, string]
-const BETWEEN = `(?:\\s*[/|,-]\\s*|,?\\s+${OR}\\s+|か|还是|還是)`
-/** "True or false?", "T / F", "Richtig oder falsch:", in either order, at the start of a text. */
-const TF_LEAD = new RegExp(
-  `^[\\s(\\[¿¡]*(?:${anyOf(wordsFor('judge'))}\\s+)?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T}|${YES_WORD}${BETWEEN}${NO_WORD})(?:(?!${LETTER})|(?=で))\\s*(?:[)\\]]?\\s*[?？؟:：.)\\]–—-]*)\\s*(?:で(?:答|こた)えなさい。?)?\\s*`,
-  'iu',
-)
-/** The same at the end of a text, or the two words alone with blanks between: "T    F". */
-const TF_TAIL = new RegExp(
-  `(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,}|\\t)${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`,
-  'iu',
-)
-
-export interface Lead {
-  readonly from: number
-  readonly to: number
-}
-
-/** "True or false:" before a statement. */
-export const trueFalseLead = remembered((text: string): Lead | null => {
-  const found = TF_LEAD.exec(text)
-  return found && found[0].trim().length > 2 ? { from: 0, to: found[0].length } : null
-})
-
-export const trueFalseTail = remembered((text: string): Lead | null => {
-  const found = TF_TAIL.exec(text)
-  return found && /\S/.test(found[0]) && !/^\s*$/.test(text.slice(0, found.index))
-    ? { from: found.index, to: text.length }
-    : null
-})
-
-const TF_JUDGED = new RegExp(
-  `[\\s(\\[.?!]+[(\\[¿]?(?:${T}${BETWEEN}${F}|${F}${BETWEEN}${T})[)\\]?？.:]*\\s+[(\\[]?(${T}|${F})[)\\].]*\\s*$`,
-  'iu',
-)
-
-/** "… True or false? T": where the question for the truth starts, and where its answer does. */
-export function trueFalseJudged(text: string): { readonly from: number; readonly value: number } | null {
-  const found = TF_JUDGED.exec(text)
-  if (!found?.[1] || found.index === 0) return null
-  const stop = /^[.!]/.exec(text.slice(found.index))?.[0].length ?? 0
-  return { from: found.index + stop, value: found.index + found[0].lastIndexOf(found[1]) }
-}
-
-const MARK = '[☐☑☒□■✅◻○●⬜]|[\\[(]\\s?[xX✓✔]?\\s?[\\])]'
-const TF_BOXED = new RegExp(
-  `(?<!${LETTER})(?:(${T})\\s*(${MARK})[\\s/,|]*(${F})\\s*(${MARK})|(${F})\\s*(${MARK})[\\s/,|]*(${T})\\s*(${MARK}))\\s*$`,
-  'iu',
-)
-
-/** "… True ☐ False ☑" at the end of a text: each word, with the box behind it. */
-export function trueFalseBoxed(
-  text: string,
-): readonly { readonly from: number; readonly word: string; readonly box: string }[] | null {
-  const found = TF_BOXED.exec(text)
-  if (!found) return null
-  const [first = '', firstBox = '', second = '', secondBox = ''] = found.slice(1).filter((part) => part !== undefined)
-  const from = found.index
-  return [
-    { from, word: first, box: firstBox },
-    { from: from + found[0].indexOf(second, first.length + firstBox.length), word: second, box: secondBox },
-  ]
-}
-
-const SAYS_RIGHT: ReadonlySet<string> = new Set([...wordsFor('answer'), ...TRUTH].filter((word) => word.length > 2))
-
-/** Whether a remark at an option calls it the right one: "correct", "richtige Antwort". */
-export function saysRight(text: string): boolean {
-  return SAYS_RIGHT.has(text.trim().toLowerCase())
-}
-
-const TRUTH_SET = new Set(TRUTH)
-const FALSEHOOD_SET = new Set(FALSEHOOD)
-
-/** A word for true or false in any language; a single letter counts only where `letters` says so. */
-export function truthOf(text: string, letters = true): boolean | null {
-  const word = text
-    .trim()
-    .toLowerCase()
-    .replace(/^[(（[*_"“„']+|[)）\].,;!*_"”']+$/g, '')
-    .trim()
-  if (!letters && word.length === 1 && /[a-z]/.test(word)) return null
-  if (TRUTH_SET.has(word)) return true
-  if (FALSEHOOD_SET.has(word)) return false
   return null
 }
 
@@ -410,26 +312,6 @@ const QUESTION_LABEL = new RegExp(
   'iuy',
 )
 
-const PAIRS = LANGUAGES.map((language) => language.pair)
-const PAIR = new RegExp(`\\s*(?:\\*\\*)?(${anyOf([...new Set(PAIRS.flat())])})\\s*(?:\\*\\*)?\\s*[:：]\\s*`, 'iuy')
-
-/** "Q: …" or "A: …" at the start of a text: the letter, and where the text behind it starts. */
-export function pairLetterAt(text: string, at: number): { readonly letter: string; readonly end: number } | null {
-  PAIR.lastIndex = at
-  const found = PAIR.exec(text)
-  return found?.[1] ? { letter: found[1].toLowerCase(), end: at + found[0].length } : null
-}
-
-/** The pair of letters, question and answer, that most lines of a draft start with; null where fewer than two pairs do. */
-export function pairOf(letters: readonly string[]): readonly [string, string] | null {
-  const counts = PAIRS.map((pair) => ({
-    pair,
-    count: Math.min(...pair.map((letter) => letters.filter((one) => one === letter).length)),
-  }))
-  const best = counts.reduce((most, one) => (one.count > most.count ? one : most))
-  return best.count >= 2 ? best.pair : null
-}
-
 const TIME = new RegExp(
   `^\\s*(?:${anyOf(columnWords('time'))})\\s*[:：]\\s*(\\d{1,4})\\s*(?:(m|min)|(?:s|sec|sek|seg|с|сек|秒))?\\p{L}*\\.?\\s*$`,
   'iu',
@@ -480,23 +362,6 @@ export function bareQuestionEnd(text: string, at: number): number {
   return found ? at + found[0].length : -1
 }
 
-const OPTION_WORDS = anyOf(columnWords('option').filter((word) => word.length > 3 && !ROLE_OF.has(word)))
-const OPTION_LABEL = new RegExp(
-  `(?:${OPTION_WORDS})\\s+(\\d{1,2}|[A-Ha-h])\\s*([:：.)=-]|[-–—](?=\\s))\\s*(?=\\S)`,
-  'iuy',
-)
-
-/** "Option 2: …", "Choice B) …": an option named by a word. */
-export function namedOptionAt(text: string, at: number): Label | null {
-  OPTION_LABEL.lastIndex = at
-  const found = OPTION_LABEL.exec(text)
-  const value = found?.[1] ? labelValue(found[1]) : null
-  if (!found?.[1] || !value) return null
-  const upper = found[1] !== found[1].toLowerCase()
-  const range = { from: at, to: at + found[0].length }
-  return { script: 'latin', value: value.value, delimiter: ':', upper, text: found[1], ...range }
-}
-
 export interface QuestionLabel {
   readonly number: string
   readonly end: number
@@ -512,18 +377,9 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
 }
 
 const FORM_KIND = new RegExp(`^\\s*(?:${anyOf(columnWords('kind'))})\\s*[:：]\\s*(\\S.*?)\\s*$`, 'iu')
-const FORM_STEM = new RegExp(
-  `^\\s*(?:${anyOf(columnWords('stem').filter((word) => word.length > 3 && !ROLE_OF.has(word)))})\\s*[:：]\\s*(?=\\S)`,
-  'iu',
-)
 
 /** "Type: True/False": the kind that a line of a form names. */
 export function formKind(text: string): ItemKind | null {
   const [, value = ''] = FORM_KIND.exec(text) ?? []
   return value ? kindNamed(value.replace(/\s+(?:question|item)$/i, '')) : null
-}
-
-/** "Stem: Which rope …": where the text behind the label starts; 0 where there is none. */
-export function formStem(text: string): number {
-  return FORM_STEM.exec(text)?.[0].length ?? 0
 }

@@ -1,4 +1,4 @@
-import { truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
 import { cellText, type DocumentBlock, type DocumentCell, type DocumentRun } from '../document/blocks.ts'
 import { keyIndexes } from './key-cell.ts'
 import { optionText, splitOptions } from './guess.ts'

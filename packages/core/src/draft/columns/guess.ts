@@ -1,5 +1,5 @@
 import { cellText, type DocumentCell } from '../document/blocks.ts'
-import { truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
 import { keyIndexes } from './key-cell.ts'
 import {
   headsWrongOptions,

@@ -1,5 +1,6 @@
 import { cellText, type DocumentBlock, type DocumentCell, type DocumentRun } from '../document/blocks.ts'
-import { cues, truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
+import { cues } from '../words.ts'
 import { STATEMENTS } from './expand.ts'
 import { roleOfHeader, type ColumnRole } from './layout.ts'
 

@@ -15,7 +15,7 @@ export interface Counts {
   readonly stemless: number
   /** Without a number, where most have one. */
   readonly unnumbered: number
-  /** Numbers of the numbering that runs through the draft that begin no item. */
+  /** Numbers that count on and begin no item. */
   readonly holes: number
 }
 

@@ -1,5 +1,6 @@
 import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
+import { trueFalseLead, trueFalseTail, truthOf } from '../truth-words.ts'
 import {
   answerLetterAt,
   cues,
@@ -8,9 +9,6 @@ import {
   keywordsWithin,
   remarksIn,
   timeLimitIn,
-  trueFalseLead,
-  trueFalseTail,
-  truthOf,
   type KeywordRole,
 } from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'

@@ -1,6 +1,5 @@
-import { factsOf, type Facts } from '../facts/facts.ts'
+import type { Facts } from '../facts/facts.ts'
 import type { Unit } from '../facts/units.ts'
-import { spanText, type Span } from '../model.ts'
 import { asciiShadow } from '../labels.ts'
 import { labelsAt } from '../facts/labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
@@ -84,47 +83,10 @@ function entriesIn(block: KeyLines, records: readonly DraftRecord[]): readonly L
   return best(ways, texts, records)
 }
 
-/** Statements inside an item that are a short list for several: "Key: 1 B, 2 C, 3 C" below the third. Taken from it. */
-export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
-  return records.flatMap((record, at) => {
-    const found = record.statements.findIndex((one) => one.source === 'line' && isList(one, records, at))
-    const [statement] = found < 0 ? [] : record.statements.splice(found, 1)
-    if (!statement) return []
-    const spans = [statement.value, ...statement.more.map((piece) => piece.span)]
-    const facts = spans.map((span) => factsOf(unitOfSpan(span)))
-    return [{ facts, after: at + 1, section: record.section }]
-  })
-}
-
-function isList(statement: Statement, records: readonly DraftRecord[], at: number): boolean {
-  const texts = [statement.value, ...statement.more.map((piece) => piece.span)].map((span) => spanText(span))
-  const record = records[at] as DraftRecord
-  if (!/\d/.test(texts[0] ?? '') || fitOf(texts.join(' '), record) >= 0.8) return false
-  const ids = idsOf(records, { after: at + 1 })
-  const entries = numbered(texts, ids, records, true)
-  return new Set(entries.map((entry) => entry.record)).size > 1 && worthOfAll(entries, texts, records) > 1.2
-}
-
-function unitOfSpan(span: Span): Unit {
-  const text = spanText(span)
-  const lead = text.length - text.trimStart().length
-  const from = span.from + lead
-  return {
-    index: 0,
-    line: span.line,
-    prefix: { quotes: 0, speaker: null, end: 0 },
-    from,
-    to: from + text.trim().length,
-    text: text.trim(),
-    indent: 0,
-    gap: 0,
-  }
-}
-
 /** Which records a number may mean; of several with one number, those before the list and without a key come first. */
 export type Ids = ReadonlyMap<string, readonly number[]>
 
-function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'after'>): Ids {
+export function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'after'>): Ids {
   const ids = new Map<string, number[]>()
   const add = (id: string, at: number): void => {
     const known = ids.get(id)
@@ -211,7 +173,12 @@ interface Step {
  * end: what an entry says reaches to the next entry that is chosen, so its fit depends on that. `forward` only lets
  * the items come in their order; without it lists in columns and backwards come out, too.
  */
-function numbered(texts: readonly string[], ids: Ids, records: readonly DraftRecord[], forward: boolean): ListEntry[] {
+export function numbered(
+  texts: readonly string[],
+  ids: Ids,
+  records: readonly DraftRecord[],
+  forward: boolean,
+): ListEntry[] {
   const candidates = candidatesIn(texts, ids, records)
   const fits = new Map<string, number>()
   const fit = (at: number, end: number, record: number): number => {
@@ -333,7 +300,11 @@ function worthOf(value: string, record: DraftRecord): number {
 }
 
 /** How well a way to read a list explains it: what fits, less what does not and what is said of one item twice. */
-function worthOfAll(entries: readonly ListEntry[], texts: readonly string[], records: readonly DraftRecord[]): number {
+export function worthOfAll(
+  entries: readonly ListEntry[],
+  texts: readonly string[],
+  records: readonly DraftRecord[],
+): number {
   const seen = new Set<number>()
   return entries.reduce((sum, entry) => {
     if (entry.isRow) return sum + 0.6

@@ -1,7 +1,7 @@
 import type { LineStyle } from '../model.ts'
 import { spanText, type Span } from '../model.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
-import { saysRight } from '../words.ts'
+import { saysRight } from '../truth-words.ts'
 
 /**
  * Which alternatives stand out, and how. Among those of an item the odd one out is the key, whatever the sign, if it is

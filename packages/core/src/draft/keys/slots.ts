@@ -2,7 +2,8 @@ import { spanText, type LineStyle, type Span } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import { replaceSpans } from '../text/pieces.ts'
 import type { DraftRecord } from '../records/record.ts'
-import { keywordsWithin, trueFalseJudged, truthOf } from '../words.ts'
+import { trueFalseJudged, truthOf } from '../truth-words.ts'
+import { cues, keywordsWithin } from '../words.ts'
 import { fitOf, stemText } from './fit.ts'
 import { judgement } from './values.ts'
 
@@ -36,7 +37,7 @@ const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[
   ['the mark before the number', leadSlot, 2],
   ['the right margin', (record) => stemSlot(record, WIDE), 2],
   ['a number behind the question', numberSlot, 2],
-  ['the text behind the question', (record) => stemSlot(record, ASKED), 2],
+  ['the text behind the question', askedSlot, 2],
   ['a judgement behind the statement', judgementSlot, 2],
   ['a dressed word in the stem', dressedSlot, 2],
 ]
@@ -95,6 +96,9 @@ function cut(pieces: Piece[], at: number, to: number): () => void {
   }
 }
 
+/** "1 = not sure … 5 = very sure" names the ends of a scale. */
+const SCALE_ENDS = /^\d{1,2}\s*=\s*\D.*\d{1,2}\s*=/u
+
 function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   const at = pieces.length - 1
   const piece = pieces[at]
@@ -102,6 +106,7 @@ function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   const text = spanText(piece.span)
   const found = pattern.exec(text)
   if (!found?.[1] || found.index === 0) return null
+  if (SCALE_ENDS.test(found[1])) return null
   const { span } = piece
   const from = span.from + found.index + found[0].indexOf(found[1])
   return {
@@ -170,6 +175,11 @@ function gluedAt(piece: Piece): { readonly start: number; readonly end: number }
   return { start: open ? open.index : found.start, end: found.end }
 }
 
+/** "What is …? A harbour": nothing that asks for sentences is answered on its own line. */
+function askedSlot(record: DraftRecord): Slot | null {
+  return cues.asksEssay(stemText(record)) ? null : stemSlot(record, ASKED)
+}
+
 /** "A raft has no keel. (False)": a whole word for a judgement in brackets behind a statement. */
 function bracketedJudgement(record: DraftRecord): Slot | null {
   const slot = record.entries.length ? null : stemSlot(record, BRACKET)
@@ -189,7 +199,9 @@ function numberSlot(record: DraftRecord): Slot | null {
 function judgementSlot(record: DraftRecord): Slot | null {
   const slot = record.entries.length ? null : stemSlot(record, JUDGED)
   const judged = slot ? judgement(spanText(slot.value), record.section.truth || record.kindSaid === 'truefalse') : null
-  return slot && judged ? { ...slot, isSure: record.kindSaid === 'truefalse' || /^\p{L}{3}/u.test(spanText(slot.value)) } : null
+  return slot && judged
+    ? { ...slot, isSure: record.kindSaid === 'truefalse' || /^\p{L}{3}/u.test(spanText(slot.value)) }
+    : null
 }
 
 /** "… True or false? T": the judgement behind the question for it. */

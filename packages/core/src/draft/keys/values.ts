@@ -1,7 +1,8 @@
 import { labelValue } from '../labels.ts'
 import { anyOf, wordsFor } from '../languages/index.ts'
 import { spanText } from '../model.ts'
-import { cues, truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
+import { cues } from '../words.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
 
 /** Which alternatives a text names, and what it says behind that. */

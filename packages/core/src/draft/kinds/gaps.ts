@@ -67,6 +67,8 @@ function holesIn(span: Span): Hole[] {
   return [...spanText(span).matchAll(HOLE)].flatMap((found): Hole[] => {
     const at = { line: span.line, from: span.from + found.index, to: span.from + found.index + found[0].length }
     if (span.line.styles.some((range) => range.style === 'tex' && range.from <= at.from && range.to >= at.to)) return []
+    // "____(1)____" numbers the gap, and does not fill it.
+    if (found[1] !== undefined && /^\(\d{1,2}\)$/.test(found[1])) return []
     if (found[1] !== undefined) return [{ at, answers: acceptedAnswers(found[1]), choices: null }]
     if (found[2] !== undefined) return [{ at, answers: acceptedAnswers(found[2]), choices: null }]
     if (found[4] !== undefined)

@@ -1,7 +1,7 @@
 import { spanText } from '../model.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
 import { judgement } from '../keys/values.ts'
-import { saysRight } from '../words.ts'
+import { saysRight } from '../truth-words.ts'
 
 const BEHIND = /^(.{1,80}?)\s+(?:[–—-]|\/\/|=>|→|:)\s+(\S.{2,})$/u
 

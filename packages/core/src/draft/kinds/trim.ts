@@ -2,17 +2,8 @@ import type { ItemKind } from '../../item/model.ts'
 import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
-import {
-  findPoints,
-  keywordAt,
-  kindLabelAt,
-  kindNamed,
-  remarksIn,
-  trueFalseLead,
-  trueFalseBoxed,
-  trueFalseTail,
-  truthOf,
-} from '../words.ts'
+import { trueFalseLead, trueFalseBoxed, trueFalseTail, truthOf } from '../truth-words.ts'
+import { findPoints, keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
 export interface Trimmed {

@@ -37,6 +37,9 @@ export function assemble(read: ReadRoles): Assembled {
   return new Assembler(read).assemble()
 }
 
+/** A line shorter than this was not wrapped behind a sentence. */
+const SHORTEST_FULL = 60
+
 class Assembler {
   readonly #facts: readonly Facts[]
   readonly #roles: readonly Role[]
@@ -204,7 +207,7 @@ class Assembler {
     const isShut = before.end === 'stop' || before.end === 'asks' || before.end === 'colon'
     if (facts.label && !isFull) return 'paragraph'
     // A sentence may end where a line is full; it mostly does so where it is not.
-    const isVeryFull = before.unit.to >= this.#width * 0.9
+    const isVeryFull = before.unit.to >= Math.max(SHORTEST_FULL, this.#width * 0.9)
     return isShut ? (isVeryFull ? 'wrap' : 'paragraph') : 'wrap'
   }
 
@@ -306,7 +309,12 @@ function takeOption(record: DraftRecord, facts: Facts): void {
 
 /** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
 function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
-  return glued?.role === 'answer' && label !== null && entries.length > 0 && label.value === (entries.at(-1)?.value ?? label.value) + 1
+  return (
+    glued?.role === 'answer' &&
+    label !== null &&
+    entries.length > 0 &&
+    label.value === (entries.at(-1)?.value ?? label.value) + 1
+  )
 }
 
 function scriptOf(id: string): string {

@@ -1,5 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
-import { cues, findPoints, pointsEach, trueFalseLead, trueFalseTail } from '../words.ts'
+import { trueFalseLead, trueFalseTail } from '../truth-words.ts'
+import { cues, findPoints, pointsEach } from '../words.ts'
 import { NO_SECTION, type Section } from './record.ts'
 
 const ID = /^\W{0,3}(?:\p{L}{2,14}\s+)?(?:al\s)?([IVX]{1,5}|\p{Lu}|\d{1,2})(?:-\p{L}+)?(?=[\s.):–—-]|$)/u

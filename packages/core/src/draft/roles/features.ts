@@ -1,5 +1,5 @@
 import type { Facts } from '../facts/facts.ts'
-import { truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
 import type { BlockPlace } from './blocks.ts'
 import type { Surroundings } from './surroundings.ts'
 

@@ -1,5 +1,4 @@
-import { letterLabelAt, numberLabelAt } from '../labels.ts'
-import { truthOf } from '../words.ts'
+import { truthOf } from '../truth-words.ts'
 import { cleanCharacters } from './characters.ts'
 import { readMarkup } from './markup.ts'
 import { readNumberKey } from '../keys/numbers.ts'
@@ -58,26 +57,7 @@ describe('numbers', () => {
   })
 })
 
-describe('labels', () => {
-  test.each<[string, string | null]>([
-    ['3. oak', '3'],
-    ['(12) oak', '12'],
-    ['3.5 m', null],
-    ['７）oak', '7'],
-    ['3 - oak', '3'],
-    ['10:30', null],
-  ])('number in “%s”', (text, label) => expect(numberLabelAt(text, 0)?.text ?? null).toBe(label))
-
-  test.each<[string, string | null]>([
-    ['a) oak', 'a'],
-    ['a.c. only', null],
-    ['Ａ．oak', 'A'],
-    ['б) дуб', 'б'],
-    ['① oak', '①'],
-    ['ア　oak', null],
-    ['ア  oak', 'ア'],
-  ])('letter in “%s”', (text, label) => expect(letterLabelAt(text, 0)?.text ?? null).toBe(label))
-
+describe('judgements', () => {
   test.each<[string, boolean | null]>([
     ['True', true],
     ['**falsch**', false],

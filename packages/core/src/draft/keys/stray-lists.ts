@@ -1,0 +1,44 @@
+import { factsOf } from '../facts/facts.ts'
+import type { Unit } from '../facts/units.ts'
+import { spanText, type Span } from '../model.ts'
+import type { KeyLines } from '../records/assemble.ts'
+import type { DraftRecord, Statement } from '../records/record.ts'
+import { fitOf } from './fit.ts'
+import { idsOf, numbered, worthOfAll } from './lists.ts'
+
+/** Statements inside an item that are a short list for several: "Key: 1 B, 2 C, 3 C" below the third. Taken from it. */
+export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
+  return records.flatMap((record, at) => {
+    const found = record.statements.findIndex((one) => one.source === 'line' && isList(one, records, at))
+    const [statement] = found < 0 ? [] : record.statements.splice(found, 1)
+    if (!statement) return []
+    const spans = [statement.value, ...statement.more.map((piece) => piece.span)]
+    const facts = spans.map((span) => factsOf(unitOfSpan(span)))
+    return [{ facts, after: at + 1, section: record.section }]
+  })
+}
+
+function isList(statement: Statement, records: readonly DraftRecord[], at: number): boolean {
+  const texts = [statement.value, ...statement.more.map((piece) => piece.span)].map((span) => spanText(span))
+  const record = records[at] as DraftRecord
+  if (!/\d/.test(texts[0] ?? '') || fitOf(texts.join(' '), record) >= 0.8) return false
+  const ids = idsOf(records, { after: at + 1 })
+  const entries = numbered(texts, ids, records, true)
+  return new Set(entries.map((entry) => entry.record)).size > 1 && worthOfAll(entries, texts, records) > 1.2
+}
+
+function unitOfSpan(span: Span): Unit {
+  const text = spanText(span)
+  const lead = text.length - text.trimStart().length
+  const from = span.from + lead
+  return {
+    index: 0,
+    line: span.line,
+    prefix: { quotes: 0, speaker: null, end: 0 },
+    from,
+    to: from + text.trim().length,
+    text: text.trim(),
+    indent: 0,
+    gap: 0,
+  }
+}
