@@ -100,3 +100,11 @@ export function truthOf(text: string, letters = true): boolean | null {
   if (FALSEHOOD_SET.has(word)) return false
   return null
 }
+
+const FIRST_JUDGEMENT = new RegExp(`(?<!${LETTER})(?:(${T})|(${F}))(?!${LETTER})`, 'giu')
+
+/** Whether the last pair of judgements that a text names, as the head of two columns, starts with the one for false. */
+export function falsehoodFirst(text: string): boolean {
+  const found = [...text.matchAll(FIRST_JUDGEMENT)].slice(-2)
+  return found.length === 2 && found[0]?.[2] !== undefined && found[1]?.[1] !== undefined
+}

@@ -253,3 +253,65 @@ test.each<[string, string, string]>([
 ])('%s is marked', (_name, signed, code) => {
   expect(signedItems(signed)[0]!['flags']).toContain(code)
 })
+
+const judged = (signed: string) =>
+  signedItems(signed).map((item) => (item['kind'] === 'truefalse' ? item['key'] : item['kind']))
+
+test.each<[string, string, unknown[]]>([
+  ['letters of one language', 'S|1. A buoy floats.\nS|2. Lead floats.\nX|1. A\nX|2. F', [[true], [false]]],
+  ['words for yes and no', 'S|1. Houby jsou rostliny.\nK|-> ne\nS|2. Klouzek je houba.\nK|-> ano', [[false], [true]]],
+  ['a sign before the word', 'S|1. Lead floats.\nK|✅ false\nS|2. Cork floats.\nK|✅ true', [[false], [true]]],
+  ['a word behind the stop', 'S|1. Lead floats. False\nS|2. Which floats?\nK|Answer: cork', [[false], 'short']],
+  ['a word in brackets', 'S|1. Lead floats. (False)', [[false]]],
+  ['a box behind each word', 'S|1. Lead floats. True ☐ False ☑', [[false]]],
+  [
+    'two columns of boxes',
+    '-|true or false?   true   false\nS|1. Cork floats.   [x]   [ ]\nS|2. Lead floats.   [ ]   [x]',
+    [[true], [false]],
+  ],
+])('judgements by %s', (_name, signed, keys) => expect(judged(signed)).toEqual(keys))
+
+test.each<[string, string, Record<string, unknown>]>([
+  [
+    'a range behind the number',
+    'S|1. How high?\nK|Answer: 5500 (from 5000 to 6000 is fine)',
+    { kind: 'numeric', key: [{ min: 5000, max: 6000 }] },
+  ],
+  ['a number behind the question', 'S|1. How many leaves? 8', { kind: 'numeric', stem: 'How many leaves?' }],
+  ['a letter before the answer', 'S|1. How many?\nK|a) 1000', { kind: 'numeric' }],
+  [
+    'a reason in sentences',
+    'S|1. Why do pages fall out?\nK|Answer: They are only glued and not sewn at all.',
+    { kind: 'essay' },
+  ],
+  [
+    'an order by its key',
+    'S|1. From egg on.\nO|a) moth\nO|b) egg\nO|c) larva\nK|b, c, a',
+    { kind: 'order', key: [1, 2, 0] },
+  ],
+  [
+    'what is said about each option',
+    'S|1. HW is\nO|a) high wind - No, that is air.\nO|b) high water - Correct! The top of the tide.',
+    { options: ['high wind', 'high water'], key: [1] },
+  ],
+  [
+    'an arrow inside a reaction',
+    'S|1. Balance: H₂ + O₂\nK|→ H₂O\nK|Answer: 2 H₂ + O₂ → 2 H₂O',
+    { stem: 'Balance: H₂ + O₂ → H₂O' },
+  ],
+  [
+    'a hint behind the question',
+    'S|1. Name the knot. (Hint: think of a loop.)\nK|Answer: bowline',
+    { stem: 'Name the knot.', hint: 'think of a loop.' },
+  ],
+  [
+    'the side that is left over',
+    'S|1. Match.\nR|oak = acorn\nR|ash = key\nR|extra: cone\nR|elm = seed',
+    { kind: 'match' },
+  ],
+  [
+    'figures that count nothing',
+    'S|1. How often?\nO|O 60- to 80 times\nO|X 100- to 120 times\nS|2. Who?\nO|X me\nO|O you',
+    { options: ['60- to 80 times', '100- to 120 times'], key: [1] },
+  ],
+])('%s', (_name, signed, expected) => expect(signedItems(signed)[0]).toMatchObject(expected))

@@ -2,7 +2,7 @@ import type { ItemKind } from '../../item/model.ts'
 import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
-import { trueFalseLead, trueFalseBoxed, trueFalseTail, truthOf } from '../truth-words.ts'
+import { falsehoodFirst, trueFalseLead, trueFalseBoxed, trueFalseTail, truthOf } from '../truth-words.ts'
 import { findPoints, keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
@@ -140,10 +140,25 @@ function takeLead(record: DraftRecord): boolean {
 
 const TICKED = /[☑☒■✅●]|[[(]\s?[xX✓✔]/u
 
+const TWO_BOXES = /\s+([☐☑☒□■✅]|[[(]\s?[xX✓✔]?\s?[)\]])\s+([☐☑☒□■✅]|[[(]\s?[xX✓✔]?\s?[)\]])\s*$/u
+
+/** "…   [x]   [ ]": two columns of boxes, headed by the two judgements, the one for true first unless the head says other. */
+function takeColumns(record: DraftRecord, piece: Piece): boolean {
+  const text = spanText(piece.span)
+  const found = TWO_BOXES.exec(text)
+  if (!found?.[1] || !found[2] || !record.section.truth) return false
+  const [first, second] = [TICKED.test(found[1]), TICKED.test(found[2])]
+  const isTrueFirst = !falsehoodFirst(record.section.text)
+  record.judged = first === second ? null : first === isTrueFirst
+  record.stem[record.stem.length - 1] = { ...piece, span: { ...piece.span, to: piece.span.from + found.index } }
+  return true
+}
+
 /** "… True ☐ False ☑" behind the statement: the ticked word is the key. */
 function takeBoxed(record: DraftRecord): boolean {
   const at = record.stem.length - 1
   const piece = record.stem[at]
+  if (piece && takeColumns(record, piece)) return true
   const boxed = piece ? trueFalseBoxed(spanText(piece.span)) : null
   if (!piece || !boxed?.[0]) return false
   const start = piece.span.from

@@ -58,6 +58,7 @@ function judgedItem(working: Working, stem: Content, text: string): Item | null 
   const isAsking = /[?？]\s*$/.test(text)
   const cue =
     trimmed.truthCue || record.kindSaid === 'truefalse' || (record.section.truth && !isAsking && countGaps(stem) === 0)
+  if (record.judged !== null) return { ...common(working), kind: 'truefalse', key: [record.judged] }
   for (const { text: key } of said) {
     const judged = judgedKey(key, cue, record.truths)
     if (!judged || (!cue && isAsking)) continue

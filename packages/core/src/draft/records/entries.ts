@@ -25,13 +25,13 @@ function runEntry(facts: Facts, part: RunPart, at: number): Entry {
   }
 }
 
+const MOST_ENTRIES = 26
+
 function lineEntry(facts: Facts): Entry {
   const { unit } = facts
-  const label = facts.label ?? undefined
-  const from = Math.min(
-    unit.text.length,
-    facts.cue && label === undefined && facts.cue.role === 'other' && isOptionWord(facts) ? facts.cue.to : facts.body,
-  )
+  // "60- to 80 times": no list of alternatives counts so far.
+  const label = facts.label && facts.label.value < MOST_ENTRIES ? facts.label : undefined
+  const from = Math.min(unit.text.length, startOf(facts, label !== undefined))
   return {
     id: label?.id ?? '',
     value: label?.value ?? -1,
@@ -45,6 +45,13 @@ function lineEntry(facts: Facts): Entry {
     unit,
     inRow: false,
   }
+}
+
+/** Where an alternative's text starts: behind its label, its word, its box or its bullet. */
+function startOf(facts: Facts, isLabelled: boolean): number {
+  const { label, cue, body } = facts
+  if (label && !isLabelled) return facts.box || facts.bullet ? label.from : 0
+  return cue && !isLabelled && cue.role === 'other' && isOptionWord(facts) ? cue.to : body
 }
 
 /** "OPTION A:", "Choice 2:" */

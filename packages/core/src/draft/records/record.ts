@@ -67,6 +67,8 @@ export interface DraftRecord {
   lines: number
   passage: number | null
   kindSaid: ItemKind | null
+  /** Judged by a tick in one of two columns of boxes; null where it is not. */
+  judged: boolean | null
   /** What single letters mean as judgements of this item and its neighbours; null where they mean what they always do. */
   truths: ReadonlyMap<string, boolean> | null
   points: number | null
@@ -107,6 +109,7 @@ export function newRecord(section: Section): DraftRecord {
     lines: 0,
     passage: null,
     kindSaid: null,
+    judged: null,
     truths: null,
     points: null,
     difficulty: null,

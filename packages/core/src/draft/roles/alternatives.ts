@@ -13,23 +13,23 @@ const WIDEST = 6
 const NEVER = -1e6
 
 /**
- * Readings in which lines that look alike, and are doubtful in the same way, are all something else: the best reading
+ * Readings in which lines that look alike, or count on in one series, and are doubtful in the same way, are all something else: the best reading
  * of the draft with that one thing changed. The likeliest first.
  */
 export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
   const { weighed, roles, others, margins, draft } = read
   if (!weighed) return []
-  const turns = new Map<string, { readonly lines: number[]; least: number }>()
+  const turns = new Map<string, Turn>()
   margins.forEach((margin, at) => {
-    if (margin > WIDEST) return
-    const name = `${draft.groups[at] ?? 0} ${roles[at] ?? 0} ${others[at] ?? 0}`
-    const turn = turns.get(name) ?? { lines: [], least: margin }
-    turn.lines.push(at)
-    turn.least = Math.min(turn.least, margin)
-    turns.set(name, turn)
+    const role = roles[at] ?? 0
+    if (margin <= WIDEST) addTurn(turns, `${draft.groups[at] ?? 0} ${role} ${others[at] ?? 0}`, at, margin)
+    const place = draft.places[at]
+    if (place && place.series.members.length > 1) addTurn(turns, `series ${place.series.id} ${role}`, at, margin)
   })
   const base = scoreOf(read, roles)
-  return [...turns.values()]
+  const once = new Map([...turns.values()].map((turn) => [turn.lines.join(), turn]))
+  return [...once.values()]
+    .filter((turn) => turn.least <= WIDEST)
     .sort((a, b) => a.least - b.least)
     .slice(0, most)
     .flatMap(({ lines }) => {
@@ -40,6 +40,18 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
       return [{ read: { ...read, roles: other, probabilities }, loss: base - scoreOf(read, other) }]
     })
     .filter(({ loss }) => loss < NEVER / -2)
+}
+
+interface Turn {
+  readonly lines: number[]
+  least: number
+}
+
+function addTurn(turns: Map<string, Turn>, name: string, line: number, margin: number): void {
+  const turn = turns.get(name) ?? { lines: [], least: margin }
+  turn.lines.push(line)
+  turn.least = Math.min(turn.least, margin)
+  turns.set(name, turn)
 }
 
 function scoreOf({ weighed }: ReadRoles, roles: Uint8Array): number {

@@ -1,0 +1,58 @@
+import { signedItems, readSigned } from '../../testing/role-text.ts'
+import { countsOf, gainOf, stepsBetween, type Counts } from './worth.ts'
+
+const flagsOf = (signed: string): readonly string[] => signedItems(signed)[0]?.['flags'] as readonly string[]
+
+// Lines with their roles given, so that no weights matter: what is odd about the item that comes out is marked.
+test.each([
+  ['a sign before the question', 'S|- - Who steers?\nK|Answer: the helmsman'],
+  ['words behind the question', 'S|1. Who steers? ask Bo\nO|a) me\nO|b) you\nK|a'],
+  ['a remark in square brackets', 'S|1. Who steers. [check this again]\nO|a) me\nO|b) you\nK|a'],
+  ['a last option that is a sentence', 'S|1. Who?\nO|a) me\nO|b) you\nO|c) Hand in your sheets.\nK|a'],
+  ['a last option with a title', 'S|1. Who?\nO|a) me\nO|b) you\nO|Pass mark: 8\nK|a'],
+  ['an answer with a title', 'S|1. Who?\nK|Answer: Explanation 2: because'],
+  ['an answer that breaks off', 'S|1. Who?\nK|Answer: (the mate'],
+])('%s is doubtful', (_name, signed) => expect(flagsOf(signed)).toContain('reading-unsure'))
+
+test.each([
+  ['a plain question', 'S|1. Who steers?\nO|a) me\nO|b) you\nK|a'],
+  ['a sentence behind it', 'S|1. Who steers? Think of a boat with a tiller.\nK|Answer: the helmsman'],
+  ['sentences as options', 'S|1. What holds?\nO|a) It floats.\nO|b) It sinks.\nK|a'],
+])('%s is not', (_name, signed) => expect(flagsOf(signed)).toEqual([]))
+
+test.each([
+  ['a gap in the letters', 'S|1. Who?\nO|a) me\nO|b) you\nO|d) them\nK|a', 'option-letter-gap'],
+  ['a lost power', 'S|1. How many are 6 x 1023?\nK|Answer: many', 'script-lost'],
+  ['a picture that is only named', 'S|1. What is it? [image: a saw]\nK|Answer: saw', 'picture-missing'],
+  ['part of a key', 'S|1. Match.\nR|1. oak   a) acorn\nR|2. ash   b) key\nK|Answer: 1-a', 'key-incomplete'],
+])('%s is marked', (_name, signed, code) => expect(flagsOf(signed)).toContain(code))
+
+test('an entry of a list for no item, a number that stands twice and one that is missing are said', () => {
+  expect(readSigned('S|1. Who?\nS|2. When?\nX|1. me\nX|2. now\nX|7. never').marks.map((one) => one.code)).toEqual([
+    'key-for-no-item',
+  ])
+  const codes = readSigned('S|1. Who?\nS|2. When?\nS|2. Why?\nS|How?\nS|3. Where?').items.map((item) =>
+    item.marks.map((one) => one.code).filter((code) => code.startsWith('number')),
+  )
+  expect(codes).toEqual([[], [], ['number-repeated'], ['number-missing'], []])
+})
+
+test('a mend makes the second of two keys say what the first says', () => {
+  const [item] = readSigned('S|1. Who?\nO|a) me\nO|b) you\nK|Answer: a\nK|Answer: b').items
+  expect(item?.marks.find((one) => one.code === 'keys-disagree')?.mend).toMatchObject({ label: 'Keep A' })
+})
+
+const counts = (signed: string): Counts => countsOf(readSigned(signed).items, { odd: 0, namesNone: 0, holes: 0 })
+
+test('a reading with more whole items is better, unless its lines explain it much worse', () => {
+  const base = counts('S|1. Who?\nO|a) me\nO|b) you\nK|a\nS|2. Who else?')
+  const whole = counts('S|1. Who?\nO|a) me\nO|b) you\nK|a\nS|2. Who else?\nO|a) so\nO|b) thus\nK|b')
+  expect(stepsBetween(base, base)).toMatchObject({ items: 0, keyed: 0 })
+  expect(gainOf(whole, base, 0)).toBeGreaterThan(1)
+  expect(gainOf(whole, base, 40)).toBeLessThan(0)
+})
+
+test('a draft without any key is no worse for it', () => {
+  expect(counts('S|1. Who?\nO|a) me\nO|b) you')).toMatchObject({ keyed: 0, keyless: 0 })
+  expect(counts('S|1. Who?\nK|me\nS|2. When?')).toMatchObject({ keyed: 1, keyless: 1, bare: 1 })
+})
