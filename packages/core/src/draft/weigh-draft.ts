@@ -1,3 +1,4 @@
+import { plainText } from '../content/plain.ts'
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
 import { doubtOf, marksOf, type Doubt } from './doubt/doubt-of-item.ts'
@@ -12,7 +13,7 @@ import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
 import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
-import type { AsideLine, DraftSource, Line, ReadItem, Reading } from './model.ts'
+import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
 import { assemble, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
@@ -21,6 +22,7 @@ import { withUnread } from './records/ledger.ts'
 import { passageOf, passagesOf } from './records/passages.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
 import { alternativesOf, type Alternative } from './roles/alternatives.ts'
+import { ROLE_INDEX } from './roles/roles.ts'
 import { readRoles, surround, type ReaderWeights, type ReadRoles } from './roles/read-roles.ts'
 import { placeOf } from './kinds/working.ts'
 
@@ -35,12 +37,12 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   let best = base
   let most = LEAST_GAIN
   for (const { read: turned, loss } of othersOf(read, source)) {
-    const other = settled(turned, lines, source)
-    const isFound = base.reading.items.length === 0 && other.reading.items.some(({ item }) => 'options' in item)
+    const other = settled(listed(turned, source), lines, source)
+    const isFound = base.reading.items.length === 0 && other.reading.items.some((read) => asksWithOptions(read))
     const gain = gainOf(other.counts, base.counts, loss) + (isFound ? OPTIONS_FOUND : 0)
     if (gain <= most) continue
     most = gain
-    best = settled(withListsByFit(turned), lines, source)
+    best = other
   }
   return best.reading
 }
@@ -56,8 +58,25 @@ export function waysOf(source: DraftSource, weights: ReaderWeights): Way[] {
   const read = readRoles(surround(unitsOf(lines)), weights)
   return [
     { ...settled(withListsByFit(read), lines, source), loss: 0 },
-    ...othersOf(read, source).map(({ read: turned, loss }) => ({ ...settled(turned, lines, source), loss })),
+    ...othersOf(read, source).map(({ read: turned, loss }) => ({
+      ...settled(listed(turned, source), lines, source),
+      loss,
+    })),
   ]
+}
+
+/** Looking for lists takes its time, so that it is done for other readings of short drafts only. */
+function listed(read: ReadRoles, source: DraftSource): ReadRoles {
+  return source.text.length <= MOST_LISTED ? withListsByFit(read) : read
+}
+
+const MOST_LISTED = 4000
+
+/** A question, or half a sentence, with lettered options: no list of things to bring. */
+function asksWithOptions({ item, places }: ReadItem): boolean {
+  return (
+    'options' in item && (/[?？]\s*$/.test(plainText(item.stem)) || places.labels.some((label) => /\p{L}/u.test(label)))
+  )
 }
 
 function othersOf(read: ReadRoles, source: DraftSource): Alternative[] {
@@ -130,7 +149,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const counts = countsOf(items, {
     odd: doubts.filter((doubt) => doubt.odd !== null).length,
     namesNone: doubts.filter((doubt) => doubt.namesNone).length,
-    holes: holesIn(read, reading.aside),
+    holes: holesIn(read),
   })
   return { reading, counts }
 }
@@ -182,12 +201,15 @@ function numberMarks(items: readonly ReadItem[]): ReadItem[] {
   })
 }
 
-/** Numbers that count on, and stand under no other, on lines that were set aside. */
-function holesIn({ draft }: ReadRoles, aside: readonly AsideLine[]): number {
-  const lines = new Set(aside.filter(({ reason }) => reason !== 'keys').map(({ line }) => line))
-  return draft.facts.filter(({ unit }, at) => {
-    const place = draft.places[at]
-    const isCounted = place?.label.script === 'number' && place.series.depth === 0 && !place.series.repeats
-    return isCounted && place.series.members.length > 1 && lines.has(unit.line.number)
-  }).length
+/** Lines that count on in a series most of whose lines begin an item, and begin none themselves. */
+function holesIn({ draft, roles }: ReadRoles): number {
+  const counts = new Map<number, { stems: number; others: number }>()
+  draft.places.forEach((place, at) => {
+    if (!place || place.series.members.length < 2 || roles[at] === ROLE_INDEX.keys) return
+    const count = counts.get(place.series.id) ?? { stems: 0, others: 0 }
+    if (roles[at] === ROLE_INDEX.stem) count.stems++
+    else count.others++
+    counts.set(place.series.id, count)
+  })
+  return [...counts.values()].reduce((sum, { stems, others }) => (stems >= others ? sum + others : sum), 0)
 }

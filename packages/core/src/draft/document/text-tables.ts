@@ -7,6 +7,8 @@ import { paragraphOf } from './blocks.ts'
 const ROW = /^\s*\|.*\|\s*$/
 /** "+----+------+": the line between rows of a table that is drawn with signs. */
 const DRAWN = /^\s*\+(?:[-=]{2,}\+){1,30}\s*$/
+/** "Nr | Question | Answer", without bars at its ends. */
+const BARE = /^[^|]*\S\s\|\s[^|]*(?:\s\|\s?[^|]*)+$/
 const DIVIDER = /^\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$/
 
 /**
@@ -69,13 +71,26 @@ function joined(lines: readonly (readonly string[])[]): string[] {
 function tableEnd(lines: readonly string[], from: number): number {
   let end = from
   while (end < lines.length && (ROW.test(lines[end] ?? '') || DRAWN.test(lines[end] ?? ''))) end++
-  return end
+  return end > from ? end : bareEnd(lines, from)
+}
+
+/** Three rows or more with as many bars in each are a table, even without bars round them. */
+function bareEnd(lines: readonly string[], from: number): number {
+  const bars = (line: string): number => line.split('|').length
+  const first = lines[from] ?? ''
+  let end = from
+  while (end < lines.length && BARE.test(lines[end] ?? '') && bars(lines[end] ?? '') === bars(first)) end++
+  return end - from > 2 ? end : from
+}
+
+/** A row without the bars at its ends, where it has them. */
+function withoutEnds(line: string): string {
+  const plain = line.trim()
+  return ROW.test(line) ? plain.slice(1, -1) : plain
 }
 
 function cellsOf(line: string): DocumentCell[] {
-  return line
-    .trim()
-    .slice(1, -1)
+  return withoutEnds(line)
     .split(/(?<!\\)\|/)
     .map((cell) =>
       cell

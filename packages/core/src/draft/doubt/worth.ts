@@ -4,6 +4,8 @@ import type { ReadItem } from '../model.ts'
 export interface Counts {
   readonly items: number
   readonly kinds: number
+  /** With two alternatives or more. */
+  readonly choices: number
   readonly keyed: number
   /** Without a key, where any item has one: a draft without keys is no worse for it. */
   readonly keyless: number
@@ -11,11 +13,10 @@ export interface Counts {
   readonly bare: number
   readonly odd: number
   readonly namesNone: number
-  readonly contradicted: number
   readonly stemless: number
   /** Without a number, where most have one. */
   readonly unnumbered: number
-  /** Numbers that count on and begin no item. */
+  /** Lines that count on with others that begin items, and begin none. */
   readonly holes: number
 }
 
@@ -28,11 +29,11 @@ export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' |
   return {
     ...known,
     items: items.length,
+    choices: count(({ item }) => 'options' in item && item.options.length > 1),
     kinds: new Set(items.map((item) => item.item.kind)).size,
     keyed,
     keyless: keyed > 0 ? items.length - keyed : 0,
     bare: keyed > 0 ? count((item) => has(item, 'key-missing') && item.item.kind === 'short') : 0,
-    contradicted: count((item) => has(item, 'keys-disagree')),
     stemless: count((item) => has(item, 'stem-empty')),
     unnumbered: unnumbered < items.length / 2 ? unnumbered : 0,
   }
@@ -40,20 +41,20 @@ export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' |
 
 /** How much each count speaks for a reading; fitted on readings of labelled drafts left out of the fit of the roles. */
 const SPEAKS: Readonly<Record<keyof Counts, number>> = {
-  items: -0.76,
-  kinds: 0.99,
-  keyed: 2.09,
-  keyless: -1.48,
-  bare: -0.93,
-  odd: -0.68,
-  namesNone: -1,
-  contradicted: -0.16,
-  stemless: -0.16,
-  unnumbered: -0.38,
-  holes: -0.8,
+  items: -1,
+  kinds: 0.78,
+  choices: 0.56,
+  keyed: 1.71,
+  keyless: -1.45,
+  bare: -0.72,
+  odd: -0.77,
+  namesNone: -0.95,
+  stemless: -0.21,
+  unnumbered: -0.52,
+  holes: -0.9,
 }
 /** How much the loss of probability speaks against another reading. */
-const LOSS = 0.36
+const LOSS = 0.3
 
 /** The differences between two readings, by count; by their logarithm, so that a long draft decides as a short one. */
 export function stepsBetween(other: Counts, base: Counts): Readonly<Record<keyof Counts, number>> {

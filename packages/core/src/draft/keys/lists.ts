@@ -290,7 +290,7 @@ export function tidyValue(text: string): string {
     .replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) =>
       /[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.length === 1 ? lead : '',
     )
-    .replace(/[\s,;|•·]+$/u, '')
+    .replace(/[\s,;|•·–—-]+$/u, (tail) => (/^\s/.test(tail) ? '' : tail.replace(/[\s,;|•·]+$/u, '')))
 }
 
 function worthOf(value: string, record: DraftRecord): number {

@@ -4,6 +4,7 @@ import { labelsAt } from '../facts/labels.ts'
 import type { Unit } from '../facts/units.ts'
 import { entryText, namedPairs } from '../keys/values.ts'
 import { stemText } from '../keys/fit.ts'
+import { spanText } from '../model.ts'
 import { compose } from '../text/compose.ts'
 import { spanOf, type Entry } from '../records/record.ts'
 import { cues } from '../words.ts'
@@ -24,8 +25,31 @@ export function pairsItem(working: Working): Item | null {
   if (record.rows.length) return gridItem(working) ?? fromRows(working)
   if (record.lists.length === 1 && record.entries.length > 1)
     return matchOf(working, record.lists[0] ?? [], record.entries)
+  const parted = sidesBeside(record.entries)
+  if (parted) return matchOf(working, parted[0], parted[1])
   const asked = cues.asksMatch(stemText(record)) || working.trimmed.saidKind === 'match' || record.section.match
   return asked && record.entries.length > 1 ? fromPairs(working) : null
+}
+
+const BESIDE = /^(\S.{0,60}?)\s{3,}(?=[([]?\p{L}[.)\]:]?\s+\S)(.+)$/u
+
+/** "1 Schwalbe      A Plattform aus Zweigen": alternatives with a lettered side behind a wide gap each are two lists. */
+function sidesBeside(entries: readonly Entry[]): readonly [Entry[], Entry[]] | null {
+  const cells = entries.map((entry) => {
+    const [piece] = entry.pieces
+    const found = piece && entry.pieces.length === 1 ? BESIDE.exec(spanText(piece.span)) : null
+    if (!piece || !found?.[1] || !found[2]) return null
+    const from = piece.span.from - entry.unit.from
+    const start = from + found[0].length - found[2].length
+    const left = { ...entry, pieces: [{ ...piece, span: { ...piece.span, to: piece.span.from + found[1].length } }] }
+    const right = entryOf({ unit: entry.unit, from: start, to: start + found[2].length, text: found[2] })
+    return [left, right] as const
+  })
+  const whole = cells.filter((cell) => cell !== null)
+  const counts = whole.every(([, right], at) => right.value === at)
+  return entries.length > 1 && whole.length === entries.length && counts
+    ? [whole.map(([left]) => left), whole.map(([, right]) => right)]
+    : null
 }
 
 function matchOf(

@@ -32,7 +32,7 @@ function takeDressed(record: DraftRecord, { span }: Piece, from: number): void {
   }
 }
 
-const ROOM = /(?:\s+(?:(?:\d{1,3}\s?[.)]\s*)?_{2,}|[([]\s*[)\]])|\s*（\s*）)\s*$/u
+const ROOM = /(?:\s+(?:(?:\d{1,3}\s?[.)]\s*)?(?:_{2,}|\.{4,}|…{2,})|[([]\s*[)\]])|\s*（\s*）)\s*$/u
 
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
 function dropRoom(record: DraftRecord): void {
