@@ -23,6 +23,7 @@ import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
 import type { ReadAnswer, ReadRequest } from './reader.worker'
 import { styleLayer, stylesIn, undress } from './style-layer'
+import { WhenRead } from './when-read'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict'
 
@@ -86,7 +87,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     followed: draft.followed as readonly FollowedItem[],
     dormant: [] as readonly FollowedItem[],
     version: draft.version,
-    readVersion: 0,
+    steps: new WhenRead(),
+    shownVersion: 0,
     saveTimer: 0,
     backupTimer: 0,
     saving: null as Promise<SavedDraft | null> | null,
@@ -105,7 +107,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     useCallback((answer: ReadAnswer) => {
       const fresh = wholeReading(answer, lastAnswer.current)
       lastAnswer.current = { answer: answer.answer, reading: fresh }
-      if (answer.version !== live.current.readVersion) return
+      if (!live.current.steps.isLatest(answer.version)) return
+      live.current.shownVersion = answer.version
       const known = [...live.current.followed, ...live.current.dormant]
       live.current.followed = followAll(known, fresh)
       // An item that a half-typed word hides for a moment is known again when it shows.
@@ -117,10 +120,10 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   )
 
   const read = useCallback(() => {
-    live.current.readVersion++
+    const version = live.current.steps.ask()
     const { text, styles, keyText } = live.current
     const source: DraftSource = { text, styles, ...(keyText?.trim() && { keyText }) }
-    worker.current?.postMessage({ version: live.current.readVersion, source } satisfies ReadRequest)
+    worker.current?.postMessage({ version, source } satisfies ReadRequest)
   }, [worker])
 
   const backup = useCallback(() => {
@@ -203,6 +206,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     latestHooks.current = hooks
     itemsNow.current = items
     troubleNow.current = { groups, slip }
+    // What waited for this reading is done by it.
+    live.current.steps.show(live.current.shownVersion)
   })
 
   const attach = useCallback(
@@ -286,9 +291,16 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   }, [backup, save])
 
   const takeMends = useCallback((marks: readonly Mark[]) => {
-    const editor = view.current
-    const edits = marks.flatMap((mark) => mark.mend?.edits ?? [])
-    if (editor && edits.length) applyToEditor(editor, edits)
+    live.current.steps.run(() => {
+      // Marks of a reading that a newer one took the place of are found again by what they say.
+      const now = itemsNow.current.flatMap((item) => item.read.marks)
+      const same = marks.flatMap(
+        (mark) => now.find((one) => one === mark) ?? now.find((one) => one.message === mark.message) ?? [],
+      )
+      const editor = view.current
+      const edits = same.flatMap((mark) => mark.mend?.edits ?? [])
+      if (editor && edits.length) applyToEditor(editor, edits)
+    })
   }, [])
   const takeMend = useCallback((mark: Mark) => takeMends([mark]), [takeMends])
 
@@ -348,11 +360,10 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [read, touch],
   )
 
-  const setKey = useCallback(
-    (index: number, option: number) => {
-      const item = itemsNow.current[index]
+  const keyItem = useCallback(
+    (item: DeskItem, option: number) => {
       const editor = view.current
-      if (!item || !editor) return
+      if (!editor) return
       const text = live.current.text
       const edits = keyEdits(text, item.read, option)
       if (!edits.length) return
@@ -370,10 +381,22 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [setKeyText, tell],
   )
 
-  const signOff = useCallback(
-    (index: number) => {
-      const item = itemsNow.current[index]
-      if (!item) return
+  /** Does something to the item that now stands at `index`, once the text as it stands is read. */
+  const whenRead = useCallback((index: number, step: (item: DeskItem) => void) => {
+    const ref = itemsNow.current[index]?.followed.ref
+    live.current.steps.run(() => {
+      const item = itemsNow.current.find((one) => one.followed.ref === ref)
+      if (item) step(item)
+    })
+  }, [])
+
+  const setKey = useCallback(
+    (index: number, option: number) => whenRead(index, (item) => keyItem(item, option)),
+    [keyItem, whenRead],
+  )
+
+  const signItem = useCallback(
+    (item: DeskItem) => {
       const why = item.followed.signOff ? null : whyNotSigned(item)
       if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
       const { fingerprint } = item.followed
@@ -389,6 +412,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     },
     [tell, touch],
   )
+
+  const signOff = useCallback((index: number) => whenRead(index, signItem), [signItem, whenRead])
 
   const tidy = useCallback(() => {
     const editor = view.current

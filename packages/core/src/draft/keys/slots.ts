@@ -14,6 +14,8 @@ interface Slot {
   readonly take: () => void
   /** Says itself that it is a key. */
   readonly isSure?: boolean
+  /** Stood on the line of an alternative. */
+  readonly isGlued?: boolean
 }
 
 type FindSlot = (record: DraftRecord) => Slot | null
@@ -65,7 +67,12 @@ export function takeSlots(records: readonly DraftRecord[]): void {
     found.forEach((slot, at) => {
       if (!slot || !(isPlace || slot.isSure) || (fits[at] ?? 0) <= 0.5) return
       slot.take()
-      records[at]?.statements.push({ value: slot.value, statement: slot.statement, more: [], source: 'slot' })
+      records[at]?.statements.push({
+        value: slot.value,
+        statement: slot.statement,
+        more: [],
+        source: slot.isGlued ? 'glued' : 'slot',
+      })
     })
   }
 }
@@ -156,6 +163,7 @@ function gluedSlot(record: DraftRecord): Slot | null {
     const isOpen = /^[([]/.test(text.slice(found.start))
     const end = isOpen ? text.trimEnd().length - (/[)\]]\.?$/.exec(text.trimEnd())?.[0].length ?? 0) : text.length
     return {
+      isGlued: pieces !== record.stem,
       value: { ...span, from: span.from + found.end, to: span.from + Math.max(found.end, end) },
       statement: { ...span, from: span.from + found.start },
       take: () => {

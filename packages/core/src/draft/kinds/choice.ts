@@ -86,6 +86,7 @@ function statedOptions(working: Working): number[] | null {
     }
     if (found && !sameSet(found, named.indexes))
       tellDisagree(working, lettersOf(record.entries, found), lettersOf(record.entries, named.indexes), statement)
+    if (!found && statement.source === 'glued') tell(working, 'key-parted')
     if (!found) working.remark ??= remarkBehind(text, named.restAt)
     found ??= [...named.indexes]
   }

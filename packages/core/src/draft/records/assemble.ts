@@ -65,7 +65,8 @@ class Assembler {
 
   assemble(): Assembled {
     this.#facts.forEach((facts, at) => {
-      const role = saidRole(facts, this.#roles[at] ?? 'out')
+      const given = saidRole(facts, this.#roles[at] ?? 'out')
+      const role = this.#record && isPicture(facts) && given !== 'option' && given !== 'stem' ? 'more' : given
       this.#take(facts, role, at)
       this.#last = role
     })
@@ -260,6 +261,11 @@ function inNumberOrder(records: readonly DraftRecord[]): DraftRecord[] {
     from = end
   }
   return sorted
+}
+
+/** A picture below an item is never a title or a remark: it belongs to the item. */
+function isPicture(facts: Facts): boolean {
+  return facts.flags.has('picture') && /^\[image: [^\]]*\]$/.test(facts.unit.text)
 }
 
 function isTitleLike({ flags, words }: Facts): boolean {
