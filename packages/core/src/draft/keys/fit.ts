@@ -71,9 +71,10 @@ export function fitOf(text: string, record: DraftRecord): number {
       const [left = record.entries, right = record.entries] = record.lists.length
         ? [record.lists[0], record.entries]
         : []
-      return namedPairs(value, left, right).length > 1 || /(?:\d\s?[-–:=)]?\s?\p{L}\b.*){2,}|.+(?:=|→|–).+/u.test(value)
-        ? 0.9
-        : 0
+      const named = Math.max(namedPairs(value, left, right).length, value.match(SHORT_PAIR)?.length ?? 0)
+      const sides = record.lists.length ? left.length : Math.max(2, record.rows.length - 1)
+      if (named > 1) return 0.6 + 0.35 * Math.min(1, named / sides)
+      return /.+(?:=|→|–).+/u.test(value) ? 0.7 : 0
     }
     case 'gaps':
       return /[,;/]|\s{2,}|\(\d\)/.test(value) ? 0.8 : 0.3
@@ -81,6 +82,8 @@ export function fitOf(text: string, record: DraftRecord): number {
       return textFit(value, record)
   }
 }
+
+const SHORT_PAIR = /\d\s?[-–:=)]?\s?\p{L}(?![\p{L}\d])/gu
 
 /** A typed answer is short and says nothing about points; one that judges a plain statement fits, too. */
 function textFit(value: string, record: DraftRecord): number {

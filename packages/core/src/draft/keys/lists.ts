@@ -131,12 +131,15 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
     section = sectionIn(text, all) ?? section
     const shadow = asciiShadow(text)
     const before = found.length
+    // "I:   8 B   7 c": what names the section is the number of no item.
+    const head = section && SECTION_HEAD.exec(text)?.[1]?.toLowerCase() === section ? text.search(/\s/) : 0
     for (const match of shadow.matchAll(NUMBER)) {
       const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
       const known = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
       const inside = section ? known?.filter((at) => all[at]?.section.id === section) : undefined
       const records = inside?.length ? inside : known
-      if (!records || found.length > MOST_CANDIDATES || found.length - before > MOST_IN_LINE) continue
+      if (match.index < head || !records || found.length > MOST_CANDIDATES || found.length - before > MOST_IN_LINE)
+        continue
       const lead = shadow.slice(0, match.index)
       const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(lead)
       const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(lead)
@@ -155,10 +158,11 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
   return found
 }
 
+const SECTION_HEAD = /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u
+
 /** The section that a line of a list names: "Part II", "B)  5. …"; null where it names none of the draft's. */
 function sectionIn(text: string, all: readonly DraftRecord[]): string | null {
-  const named =
-    cues.sectionLabel(text) ?? /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u.exec(text)?.[1]?.toLowerCase() ?? null
+  const named = cues.sectionLabel(text) ?? SECTION_HEAD.exec(text)?.[1]?.toLowerCase() ?? null
   return named && all.some((record) => record.section.id === named) ? named : null
 }
 

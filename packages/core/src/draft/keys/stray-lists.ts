@@ -21,7 +21,7 @@ export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
 function isList(statement: Statement, records: readonly DraftRecord[], at: number): boolean {
   const texts = [statement.value, ...statement.more.map((piece) => piece.span)].map((span) => spanText(span))
   const record = records[at] as DraftRecord
-  if (!/\d/.test(texts[0] ?? '') || fitOf(texts.join(' '), record) >= 0.8) return false
+  if (!/\d/.test(texts[0] ?? '') || fitOf(texts.join(' '), record) >= 0.7) return false
   const ids = idsOf(records, { after: at + 1 })
   const entries = numbered(texts, ids, records, true)
   return new Set(entries.map((entry) => entry.record)).size > 1 && worthOfAll(entries, texts, records) > 1.2
