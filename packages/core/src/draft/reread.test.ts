@@ -66,7 +66,7 @@ describe('reading again round an edit', () => {
         const kept = new Set([...taken, ...passages, ...again.aside.map((aside) => aside.line)])
         expect(lines.filter((line, index) => /[\p{L}\p{N}]/u.test(line) && !kept.has(index + 1))).toEqual([])
       }),
-      { numRuns: 300 },
+      { numRuns: 100 },
     )
   })
 })
