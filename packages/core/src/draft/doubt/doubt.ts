@@ -6,14 +6,6 @@ import { keywordsWithin } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { spanText } from '../model.ts'
 
-/** How an item was come to, for saying how sure its reading is. */
-export interface Grounds {
-  /** The least probable role among its lines, in `[0, 1]`. */
-  readonly surest: number
-  /** What that line would be otherwise, in words. */
-  readonly other: string
-}
-
 /** Below this a role of a line is doubtful; set on drafts left out of the fit. */
 export const LEAST_PROBABILITY = 0.7
 const LONG_OPTION = 180
