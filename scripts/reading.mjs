@@ -8,6 +8,7 @@ import { main } from './say.mjs'
  *   npm run reading                  all labelled drafts, and made drafts in notations never fitted on
  *   npm run reading -- --folds       each fifth of the drafts, fitted on the others (some minutes)
  *   npm run reading -- --fit         fits the weights on all drafts and writes packages/core/src/draft/roles/weights-table.ts
+ *   npm run reading -- --worth       fits how readings are weighed against each other, for packages/core/src/draft/doubt/worth.ts
  *   npm run reading -- --show NAME   what was read wrongly in the drafts whose name holds NAME
  */
 const core = new URL('../packages/core/dist/', import.meta.url)
@@ -31,6 +32,7 @@ await main(async () => {
   const show = args.indexOf('--show') >= 0 ? args[args.indexOf('--show') + 1] : null
   if (args.includes('--fit')) await fit(drafts)
   else if (args.includes('--folds')) await folds(drafts)
+  else if (args.includes('--worth')) await worth(drafts)
   else await compare(drafts, show)
 })
 
@@ -156,4 +158,24 @@ async function fit(drafts) {
     `/**\n * What each feature of a line says for and against its roles, in hundredths: made by \`npm run reading -- --fit\` from the\n * labelled drafts, and not changed by hand.\n */\nexport const WEIGHTS_TABLE = \`${table.replaceAll('\\', '\\\\').replaceAll('`', '\\`')}\n\`\n`,
   )
   process.stdout.write(`${table.split('\n').length} lines of weights written\n`)
+}
+
+/** What counts how much, from readings of each fifth of the drafts by roles fitted on the others. */
+async function worth(drafts) {
+  const { waysOf } = await part('draft/weigh-draft.js')
+  const { scoreReading } = await part('labelled/score.js')
+  const { fitWorth } = await part('labelled/fit-worth.js')
+  const all = []
+  for (let fold = 0; fold < FOLDS; fold++) {
+    const weights = await fitted(drafts.filter((_draft, at) => at % FOLDS !== fold))
+    for (const { source, gold } of drafts.filter((_draft, at) => at % FOLDS === fold))
+      all.push(
+        waysOf(source, weights).map(({ reading, counts, loss }) => {
+          const { exact, spurious } = scoreReading(reading, gold)
+          return { counts, loss, right: exact - spurious / 2 }
+        }),
+      )
+    process.stderr.write(`fold ${fold + 1} of ${FOLDS}\n`)
+  }
+  process.stdout.write(`${JSON.stringify(fitWorth(all), null, 2)}\n`)
 }
