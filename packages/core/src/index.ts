@@ -44,7 +44,16 @@ export { guessLayout } from './draft/columns/guess.ts'
 export { COLUMN_ROLES, type ColumnLayout, type ColumnRole, type KeyForm } from './draft/columns/layout.ts'
 export { editsForKey, editsForOptions, editsForTruth, optionLetter, withoutKeyEntry } from './draft/edits.ts'
 export { followItems, type FollowedItem, type SignOff } from './draft/follow.ts'
-export { applyEdits, MARKS, type Mark, type MarkCode, type Mend, type Severity, type TextEdit } from './draft/marks.ts'
+export {
+  applyEdits,
+  MARKS,
+  type Mark,
+  type MarkCode,
+  type Mend,
+  type SaidLine,
+  type Severity,
+  type TextEdit,
+} from './draft/marks.ts'
 export type {
   AsideLine,
   AsideReason,
@@ -59,8 +68,12 @@ export type {
 export { readingOutline } from './draft/outline.ts'
 export { categoryChain, categoryPath } from './item/category.ts'
 export { KIND_NAMES } from './item/kind-names.ts'
-export { readDraft } from './draft/read-draft.ts'
+export { notationOf, readDraft } from './draft/read-draft.ts'
 export { rereadDraft } from './draft/reread.ts'
+export { isLinePart, LINE_PARTS, PART_KINDS, type LinePart } from './draft/roles/parts.ts'
+export { ROLES, type Role } from './draft/roles/roles.ts'
+export type { LineLook, Notation, NotationRule, TaughtLine } from './draft/teaching/model.ts'
+export { NotationError, parseNotation } from './draft/teaching/notation.ts'
 export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
 export { DESTINATIONS, type Destination } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'

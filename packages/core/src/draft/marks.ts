@@ -1,3 +1,5 @@
+import type { LinePart } from './roles/parts.ts'
+
 /** How much a mark asks of a person: `trouble` must be decided, `doubt` should be looked at, `told` only informs. */
 export type Severity = 'trouble' | 'doubt' | 'told'
 
@@ -13,6 +15,15 @@ export interface Mend {
   /** A short imperative: "Take the options' letters out". */
   readonly label: string
   readonly edits: readonly TextEdit[]
+  /** Instead of an edit: what the mend says that lines are. */
+  readonly says?: readonly SaidLine[]
+}
+
+/** A line, by where it stands in the draft's text, and what it is said to be. */
+export interface SaidLine {
+  readonly from: number
+  readonly to: number
+  readonly part: LinePart
 }
 
 /** What the reader has to say about a place in a draft. */
@@ -25,6 +36,10 @@ export interface Mark {
   readonly to: number
   readonly message: string
   readonly mend?: Mend
+  /** Says that it is right as it was read. */
+  readonly stays?: Mend
+  /** One name for marks that have the same cause and can be settled together. */
+  readonly cause?: string
 }
 
 interface MarkKind {
@@ -135,6 +150,7 @@ export const MARKS = {
     severity: 'doubt',
     group: ['item whose reading is not sure', 'items whose reading is not sure'],
     says: 'This may be read wrongly: {why}.',
+    mends: 'reads the line, and those that are doubtful in the same way, as what else they may be',
   },
   'no-items': {
     severity: 'trouble',
@@ -156,7 +172,7 @@ export function mark(
   code: MarkCode,
   place: MarkPlace,
   values: Readonly<Record<string, string>> = {},
-  more: { readonly mend?: Mend; readonly severity?: Severity } = {},
+  more: Pick<Mark, 'mend' | 'stays' | 'cause'> & { readonly severity?: Severity } = {},
 ): Mark {
   const message = MARKS[code].says.replace(/\{(\w+)\}/g, (_whole, name: string) => values[name] ?? '')
   return {
@@ -167,6 +183,8 @@ export function mark(
     to: place.to,
     message,
     ...(more.mend && { mend: more.mend }),
+    ...(more.stays && { stays: more.stays }),
+    ...(more.cause !== undefined && { cause: more.cause }),
   }
 }
 

@@ -1,6 +1,8 @@
 import type { Content, TextStyle } from '../content/model.ts'
 import type { Item } from '../item/model.ts'
 import type { Mark } from './marks.ts'
+import type { LinePart } from './roles/parts.ts'
+import type { Notation, TaughtLine } from './teaching/model.ts'
 
 /** Signals that a document gave beside its text; offsets are UTF-16 units of the draft's text. */
 export interface SourceStyle {
@@ -15,6 +17,10 @@ export interface DraftSource {
   readonly styles?: readonly SourceStyle[]
   /** Text of a separate key file, read like a block of keys at the end. */
   readonly keyText?: string
+  /** What a person said that lines are, in the order in which it was said. */
+  readonly taught?: readonly TaughtLine[]
+  /** What was taught about drafts that are written in the same way. */
+  readonly notation?: Notation
 }
 
 export type LineStyle = TextStyle | 'highlight' | 'colour' | 'tex' | 'picture'
@@ -128,4 +134,6 @@ export interface Reading {
   readonly aside: readonly AsideLine[]
   /** Marks about the draft as a whole; those about an item are with the item. */
   readonly marks: readonly Mark[]
+  /** What each line was taken for, from the first line on; null where it has no text. */
+  readonly parts: readonly (LinePart | null)[]
 }

@@ -2,7 +2,8 @@ import type { DraftSource, Reading } from './model.ts'
 import type { ReaderWeights } from './roles/read-roles.ts'
 import { parseWeights } from './roles/weights.ts'
 import { WEIGHTS_TABLE } from './roles/weights-table.ts'
-import { weighDraft } from './weigh-draft.ts'
+import type { Notation } from './teaching/model.ts'
+import { weighDraft, weighNotation } from './weigh-draft.ts'
 
 let weights: ReaderWeights | null = null
 
@@ -13,7 +14,15 @@ let weights: ReaderWeights | null = null
  * @returns items in draft order; every line with text is in an item, in a passage, or in `aside`.
  */
 export function readDraft(source: DraftSource): Reading {
-  // Read once, and only where a draft is read: the table is long.
-  weights ??= parseWeights(WEIGHTS_TABLE)
-  return weighDraft(source, weights)
+  return weighDraft(source, theWeights())
+}
+
+/** What was taught about a draft, as a notation that others can be read by. */
+export function notationOf(source: DraftSource, name: string): Notation {
+  return weighNotation(source, theWeights(), name)
+}
+
+/** Read once, and only where a draft is read: the table is long. */
+function theWeights(): ReaderWeights {
+  return (weights ??= parseWeights(WEIGHTS_TABLE))
 }

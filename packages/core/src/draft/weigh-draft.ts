@@ -1,7 +1,8 @@
 import { plainText } from '../content/plain.ts'
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
-import { doubtOf, marksOf, type Doubt } from './doubt/doubt-of-item.ts'
+import { doubtOf, type Doubt } from './doubt/doubt-of-item.ts'
+import { unsureMarks } from './doubt/unsure-mark.ts'
 import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
 import { judgeByValues } from './keys/judgements.ts'
 import { giveListedKeys, unknownEntries } from './keys/lists.ts'
@@ -25,6 +26,9 @@ import { alternativesOf, type Alternative } from './roles/alternatives.ts'
 import { ROLE_INDEX } from './roles/roles.ts'
 import { readRoles, surround, type ReaderWeights, type ReadRoles } from './roles/read-roles.ts'
 import { placeOf } from './kinds/working.ts'
+import type { Notation } from './teaching/model.ts'
+import { notationFrom } from './teaching/notation.ts'
+import { evidenceOf, linePartsOf, teachingOf } from './teaching/teaching.ts'
 
 /**
  * Reads a draft by weighing whole readings: facts of every line, series and groups of the draft, the best roles for all
@@ -32,7 +36,7 @@ import { placeOf } from './kinds/working.ts'
  */
 export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading {
   const lines = cleanLines(source)
-  const read = readRoles(surround(unitsOf(lines)), weights)
+  const read = rolesOf(source, lines, weights)
   const base = settled(withListsByFit(read), lines, source)
   let best = base
   let most = LEAST_GAIN
@@ -47,6 +51,19 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   return best.reading
 }
 
+function rolesOf(source: DraftSource, lines: readonly Line[], weights: ReaderWeights): ReadRoles {
+  const draft = surround(unitsOf(lines))
+  const teaching = teachingOf(source)
+  return readRoles(draft, weights, teaching && ((untaught) => evidenceOf(draft, untaught, teaching)))
+}
+
+/** What was taught about a draft as a notation, so that others can be read by it. */
+export function weighNotation(source: DraftSource, weights: ReaderWeights, name: string): Notation {
+  const draft = surround(unitsOf(cleanLines(source)))
+  const teaching = teachingOf(source)
+  return teaching ? notationFrom(name, draft, readRoles(draft, weights).roles, teaching) : { name, rules: [] }
+}
+
 /** A reading of a draft with what it comes to, and how much worse its lines alone explain it than the first does. */
 export interface Way extends Settled {
   readonly loss: number
@@ -55,7 +72,7 @@ export interface Way extends Settled {
 /** The readings that are weighed against each other, the one first that the lines explain best. @internal For fitting. */
 export function waysOf(source: DraftSource, weights: ReaderWeights): Way[] {
   const lines = cleanLines(source)
-  const read = readRoles(surround(unitsOf(lines)), weights)
+  const read = rolesOf(source, lines, weights)
   return [
     { ...settled(withListsByFit(read), lines, source), loss: 0 },
     ...othersOf(read, source).map(({ read: turned, loss }) => ({
@@ -135,7 +152,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
       pointsSaid: record.points !== null || record.section.pointsEach !== null,
       passageId: passageOf(record, assembled),
       places: one.places,
-      marks: [...one.marks, ...marksOf(doubt, record)],
+      marks: [...one.marks, ...unsureMarks(doubt, record)],
     }
   })
   const passages = passagesOf(assembled)
@@ -145,6 +162,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     items: numberMarks(items),
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
     marks: [...draftMarks(items, lines), ...blocks.flatMap((block) => strangeKeys(block, records))],
+    parts: linePartsOf(read, assembled.aside),
   }
   const counts = countsOf(items, {
     odd: doubts.filter((doubt) => doubt.odd !== null).length,

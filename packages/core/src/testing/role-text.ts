@@ -42,9 +42,13 @@ export function readSigned(signed: string): Reading {
   const draft = surround(unitsOf(lines))
   const given = Uint8Array.from(roles, (role) => ROLE_INDEX[role])
   const sure = Float64Array.from(roles, () => 1)
-  return readingFrom({ draft, roles: given, others: given, margins: sure, probabilities: sure, weighed: null }, lines, {
-    text,
-  })
+  return readingFrom(
+    { draft, roles: given, others: given, margins: sure, probabilities: sure, weighed: null, said: new Map() },
+    lines,
+    {
+      text,
+    },
+  )
 }
 
 export function signedItems(signed: string): readonly Record<string, unknown>[] {

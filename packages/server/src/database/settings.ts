@@ -5,6 +5,7 @@ import { Asset } from '../assets/asset.entity.ts'
 import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
+import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { MIGRATIONS } from './migrations/index.ts'
@@ -19,6 +20,7 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
       Person,
       Draft,
       ColumnLayout,
+      KeptNotation,
       Asset,
       BankItem,
       ItemRevision,

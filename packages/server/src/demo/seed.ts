@@ -23,6 +23,7 @@ import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.clien
 import { deliver } from '../dispatch/deliver.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
+import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
@@ -87,7 +88,7 @@ async function clear(em: EntityManager): Promise<void> {
   await em.nativeDelete(Connection, { workspaceId })
   await em.nativeDelete(Paper, { workspaceId, versionOf: { $ne: null } })
   await em.nativeDelete(Paper, { workspaceId })
-  for (const kept of [SavedFilter, BulkChange, Outcome, ColumnLayout, Asset])
+  for (const kept of [SavedFilter, BulkChange, Outcome, ColumnLayout, KeptNotation, Asset])
     await em.nativeDelete(kept, { workspaceId })
   await em.nativeDelete(Draft, { workspaceId })
   await em.nativeDelete(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
@@ -223,6 +224,7 @@ function addDraft(em: EntityManager, workspaceId: string, title: string, text: s
     title,
     text,
     styles: [],
+    taught: [],
     followed,
     itemCount: reading.items.length,
     signedCount: signed,

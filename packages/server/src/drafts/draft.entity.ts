@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
-import type { FollowedItem, SourceStyle } from '@zakuska/core'
+import type { FollowedItem, Notation, SourceStyle, TaughtLine } from '@zakuska/core'
 
 @Entity()
 export class Draft {
@@ -22,6 +22,14 @@ export class Draft {
   /** The text of a key that came in a file of its own. */
   @Property({ type: 'text', nullable: true, lazy: true })
   keyText: string | null = null
+
+  /** What people said that lines are. */
+  @Property({ type: 'json', lazy: true })
+  taught: TaughtLine[] = []
+
+  /** The notation that it is read by, as it was when it was chosen. */
+  @Property({ type: 'json', nullable: true, lazy: true })
+  notation: Notation | null = null
 
   @Property({ type: 'json', lazy: true })
   followed!: FollowedItem[]

@@ -7,6 +7,7 @@ import {
   readDraft,
   type DraftSource,
   type FollowedItem,
+  type Notation,
   type ReadItem,
   type Reading,
   type SignOff,
@@ -15,6 +16,7 @@ import type { SignedIn } from '../accounts/current-person.ts'
 import { BankService } from '../bank/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
+import { plainRules } from './notations.service.ts'
 import type {
   DraftDto,
   DraftSummaryDto,
@@ -57,6 +59,8 @@ export class DraftsService {
       text: given.text,
       styles: [...(source.styles ?? [])],
       keyText: given.keyText ?? null,
+      taught: [...(source.taught ?? [])],
+      notation: source.notation ?? null,
       followed,
       ...countsOf(reading, followed),
       version: 1,
@@ -76,7 +80,7 @@ export class DraftsService {
       await this.em.findOne(
         Draft,
         { id, workspaceId, deletedAt: null },
-        { populate: ['text', 'styles', 'keyText', 'followed'] },
+        { populate: ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] },
       ),
       'draft',
     )
@@ -102,6 +106,8 @@ export class DraftsService {
       text: given.text,
       styles: [...(source.styles ?? [])],
       keyText: given.keyText ?? null,
+      taught: [...(source.taught ?? [])],
+      notation: source.notation ?? null,
       followed,
       ...countsOf(reading, followed),
       version: draft.version + 1,
@@ -222,13 +228,23 @@ function lostBefore(before: FollowedItem | undefined, fingerprint: string): Sign
   return signOff?.fingerprint === fingerprint ? null : signOff
 }
 
-/** What the reader reads of a draft; dress that lies outside the text is left out. */
-function sourceOf(given: Pick<NewDraftDto, 'text' | 'styles' | 'keyText'>): DraftSource {
-  const styles = (given.styles ?? [])
-    .filter((style) => style.from < style.to && style.to <= given.text.length)
-    .map(({ from, to, style }) => ({ from, to, style }))
+/** What the reader reads of a draft; what lies outside the text is left out. */
+function sourceOf(
+  given: Pick<NewDraftDto, 'text' | 'styles' | 'keyText' | 'taught'> & { readonly notation?: Notation | null },
+): DraftSource {
+  const isInside = ({ from, to }: { readonly from: number; readonly to: number }): boolean =>
+    from < to && to <= given.text.length
+  const styles = (given.styles ?? []).filter(isInside).map(({ from, to, style }) => ({ from, to, style }))
+  const taught = (given.taught ?? []).filter(isInside).map(({ from, to, part, alike }) => ({ from, to, part, alike }))
   const keyText = given.keyText?.trim() ? given.keyText : null
-  return { text: given.text, styles, ...(keyText !== null && { keyText }) }
+  const { notation } = given
+  return {
+    text: given.text,
+    styles,
+    ...(keyText !== null && { keyText }),
+    ...(taught.length > 0 && { taught }),
+    ...(notation && { notation: { name: notation.name, rules: plainRules(notation.rules) } }),
+  }
 }
 
 function countsOf(
@@ -253,6 +269,8 @@ function toDto(draft: Draft): DraftDto {
     text: draft.text,
     styles: draft.styles,
     keyText: draft.keyText,
+    taught: [...draft.taught],
+    notation: draft.notation && { name: draft.notation.name, rules: [...draft.notation.rules] },
     followed: [...draft.followed],
     version: draft.version,
   }

@@ -561,6 +561,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["NotationsController_list"];
+        put: operations["NotationsController_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["NotationsController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outcomes": {
         parameters: {
             query?: never;
@@ -948,8 +980,10 @@ export interface components {
             id: string;
             itemCount: number;
             keyText: string | null;
+            notation: components["schemas"]["NotationDto"] | null;
             signedCount: number;
             styles: components["schemas"]["StyleDto"][];
+            taught: components["schemas"]["TaughtLineDto"][];
             text: string;
             title: string;
             /** @description Items with something to decide */
@@ -1058,6 +1092,11 @@ export interface components {
             /** @description How many are found; counted to 10,000 */
             total: number;
         };
+        KeptNotationDto: {
+            id: string;
+            name: string;
+            rules: components["schemas"]["NotationRuleDto"][];
+        };
         LayoutDto: {
             /** @enum {string} */
             keyForm: "letter" | "number" | "zero-based" | "text";
@@ -1067,6 +1106,18 @@ export interface components {
         LeftOutDto: {
             line: number;
             why: string;
+        };
+        LineLookDto: {
+            /** @enum {string} */
+            dress?: "bold" | "slanted" | "coloured";
+            end?: string;
+            label?: string;
+            /** @enum {string} */
+            place?: "first" | "inside" | "last" | "alone";
+            sign?: string;
+            sort: string;
+            tail?: string;
+            word?: string;
         };
         NearAskedDto: {
             bodies: {
@@ -1091,7 +1142,10 @@ export interface components {
         NewDraftDto: {
             /** @description A key in a text of its own */
             keyText?: string | null;
+            /** @description The notation that it is read by */
+            notation?: components["schemas"]["NotationDto"] | null;
             styles?: components["schemas"]["StyleDto"][];
+            taught?: components["schemas"]["TaughtLineDto"][];
             text: string;
             title: string;
         };
@@ -1113,6 +1167,17 @@ export interface components {
         NewVariantDto: {
             /** @description BCP 47 tag; null for the same language, other readers */
             language: string | null;
+        };
+        NotationDto: {
+            name: string;
+            rules: components["schemas"]["NotationRuleDto"][];
+        };
+        NotationRuleDto: {
+            look: components["schemas"]["LineLookDto"];
+            /** @enum {string} */
+            part: "item" | "stem" | "option" | "rest" | "key" | "feedback" | "hint" | "pair" | "bank" | "facts" | "passage" | "heading" | "none";
+            /** @enum {string} */
+            was: "out" | "passage" | "stem" | "more" | "option" | "wrapped" | "answer" | "feedback" | "hint" | "facts" | "row" | "bank" | "lines" | "keys" | "remark";
         };
         OpenedFileDto: {
             /** @description The document’s blocks, where it has tables whose columns may have to be corrected */
@@ -1277,7 +1342,10 @@ export interface components {
             followed: components["schemas"]["FollowedDto"][];
             /** @description A key in a text of its own */
             keyText?: string | null;
+            /** @description The notation that it is read by */
+            notation?: components["schemas"]["NotationDto"] | null;
             styles?: components["schemas"]["StyleDto"][];
+            taught?: components["schemas"]["TaughtLineDto"][];
             text: string;
             title: string;
             /** @description The version that was edited */
@@ -1345,6 +1413,14 @@ export interface components {
             from: number;
             /** @enum {string} */
             style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
+            to: number;
+        };
+        TaughtLineDto: {
+            /** @description Whether lines that look alike are read the same way */
+            alike: boolean;
+            from: number;
+            /** @enum {string} */
+            part: "item" | "stem" | "option" | "rest" | "key" | "feedback" | "hint" | "pair" | "bank" | "facts" | "passage" | "heading" | "none";
             to: number;
         };
         ToBankDto: {
@@ -2448,6 +2524,67 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["XliffDto"];
                 };
+            };
+        };
+    };
+    NotationsController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptNotationDto"][];
+                };
+            };
+        };
+    };
+    NotationsController_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotationDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptNotationDto"];
+                };
+            };
+        };
+    };
+    NotationsController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,7 +1,9 @@
+import { PART_KINDS } from '@zakuska/core'
 import { Popover } from 'radix-ui'
 import { Button, Kbd } from '../parts/Button'
 import { counted } from '../parts/item-words'
 import type { TroubleGroup } from './desk-state'
+import { TaughtTray } from './teaching/TaughtTray'
 import type { Desk } from './use-desk'
 
 /** What is left to decide, grouped by kind of trouble; one action settles a whole group where it can. */
@@ -15,12 +17,16 @@ export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly s
       <h2 className="mr-1 font-ui text-[13px] font-semibold">To decide</h2>
       {desk.groups.length === 0 && <span className="text-muted">{desk.items.length ? 'nothing' : 'nothing yet'}</span>}
       {desk.groups.map((group) => (
-        <Group key={group.code} group={group} desk={desk} />
+        <Group key={group.id} group={group} desk={desk} />
       ))}
       {aside.length > 0 && <AsideList desk={desk} lines={aside} />}
+      <TaughtTray desk={desk} />
       <span className="ml-auto hidden items-center gap-2 pl-2 text-xs text-muted lg:flex">
         <span>
           <Kbd>F8</Kbd> next trouble
+        </span>
+        <span>
+          <Kbd>F9</Kbd> what a line is
         </span>
         <Button tone="quiet" className="!px-1 text-xs" onClick={showKeys}>
           All keys
@@ -48,11 +54,24 @@ function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: D
       )}
       {mendable && (
         <Button className="!px-2 !py-0" onClick={() => desk.takeMends(group.places.map(({ mark }) => mark))}>
-          {group.places.length === 1 ? 'Mend' : 'Mend all'}
+          {mendLabel(group)}
+        </Button>
+      )}
+      {group.places.length > 1 && group.places.every(({ mark }) => mark.stays) && (
+        <Button className="!px-2 !py-0" onClick={() => desk.keepAsRead(group.places.map(({ mark }) => mark))}>
+          All are right
         </Button>
       )}
     </span>
   )
+}
+
+/** What one action does to the whole group. */
+function mendLabel({ places }: TroubleGroup): string {
+  const parts = new Set(places.flatMap(({ mark }) => mark.mend?.says?.map((line) => line.part) ?? []))
+  const [part] = parts
+  if (parts.size === 1 && part) return `Read ${places.length === 1 ? 'it' : 'all'} as ${PART_KINDS[part].noun}`
+  return places.length === 1 ? 'Mend' : 'Mend all'
 }
 
 function AsideList({

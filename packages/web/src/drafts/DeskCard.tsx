@@ -1,4 +1,4 @@
-import { KIND_NAMES } from '@zakuska/core'
+import { KIND_NAMES, type Mark } from '@zakuska/core'
 import { format } from 'date-fns'
 import { memo } from 'react'
 import { Button, Kbd } from '../parts/Button'
@@ -10,6 +10,8 @@ interface CardProps {
   readonly item: DeskItem
   readonly index: number
   readonly here: boolean
+  /** By mark: the item before that is doubtful in the same way. */
+  readonly asIn: ReadonlyMap<Mark, number>
   readonly goTo: (index: number) => void
   readonly setKey: (index: number, option: number) => void
   readonly signOff: (index: number) => void
@@ -24,6 +26,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
   return (
     before.index === after.index &&
     before.here === after.here &&
+    a.read.marks.every((mark, at) => before.asIn.get(mark) === after.asIn.get(b.read.marks[at] ?? mark)) &&
     before.goTo === after.goTo &&
     before.setKey === after.setKey &&
     before.signOff === after.signOff &&
@@ -35,7 +38,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
   )
 }
 
-function Card({ item, index, here, goTo, setKey, signOff }: CardProps) {
+function Card({ item, index, here, asIn, goTo, setKey, signOff }: CardProps) {
   const { read, followed } = item
   const troubles = read.marks.filter((mark) => mark.severity === 'trouble')
   const keyable = read.item.kind === 'single' || read.item.kind === 'multiple' || read.item.kind === 'truefalse'
@@ -71,7 +74,7 @@ function Card({ item, index, here, goTo, setKey, signOff }: CardProps) {
                 className={`flex gap-1.5 pt-1 text-[12.5px] ${mark.severity === 'trouble' ? 'text-beet' : 'text-mustard-ink'}`}
               >
                 <span aria-hidden="true">{mark.severity === 'trouble' ? '◆' : '◐'}</span>
-                {mark.message}
+                {markWords(mark, asIn.get(mark))}
               </p>
             ))}
         <p className="flex flex-wrap gap-x-3 pt-1.5 text-xs text-muted">
@@ -85,6 +88,11 @@ function Card({ item, index, here, goTo, setKey, signOff }: CardProps) {
       <Standing item={item} index={index} signOff={signOff} />
     </article>
   )
+}
+
+/** A doubt that an item before has in the same way is said in full there. */
+function markWords(mark: Mark, asIn: number | undefined): string {
+  return asIn === undefined ? mark.message : `Line ${mark.lines[0]} is doubtful in the same way as in item ${asIn + 1}.`
 }
 
 function Standing({

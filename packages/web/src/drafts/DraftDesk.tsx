@@ -1,17 +1,18 @@
 import type { EditorView } from '@codemirror/view'
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { useSession } from '../frame/queries'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
-import type { DeskItem } from './desk-state'
+import { sameDoubts, type DeskItem } from './desk-state'
 import { DeskCard } from './DeskCard'
 import { DecideTray } from './DecideTray'
 import { KeyPane } from './KeyPane'
 import { KeysDialog } from './KeysDialog'
 import { useDraft, type SavedDraft } from './queries'
 import { ToBankDialog } from './ToBankDialog'
+import { PartMenu } from './teaching/PartMenu'
 import { useDesk, type Desk, type SaveState } from './use-desk'
 
 export function DraftDeskPage() {
@@ -48,6 +49,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   useEffect(() => {
     itemsNow.current = desk.items
   })
+  const asIn = useMemo(() => sameDoubts(desk.items), [desk.items])
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
   useEffect(() => {
@@ -114,6 +116,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
               item={item}
               index={index}
               here={index === desk.here}
+              asIn={asIn}
               goTo={desk.goTo}
               setKey={desk.setKey}
               signOff={desk.signOff}
@@ -137,6 +140,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
       )}
       <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
       <ToBankDialog draftId={draft.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
+      <PartMenu teaching={desk.teaching} toText={() => desk.view()?.focus()} />
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
     </>
   )

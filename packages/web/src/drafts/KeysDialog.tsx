@@ -3,6 +3,7 @@ import { Dialog } from '../parts/Dialog'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['F8', 'next trouble; with Shift, the one before'],
+  ['F9', 'say what the line is, or the lines that are selected; a click on its number does the same'],
   ['Alt ↓', 'next item, from the text; Alt ↑ the one before'],
   ['Alt ⏎', 'sign the item off, from the text'],
   ['Ctrl ⏎', 'take the mend that is shown'],

@@ -1,4 +1,5 @@
 import type { SourceStyle } from '@zakuska/core'
+import type { Taught } from './teaching/taught-layer'
 
 /** Text that was typed and has not reached the server, kept by the browser until it has. */
 export interface Backup {
@@ -7,6 +8,7 @@ export interface Backup {
   readonly text: string
   readonly styles?: readonly SourceStyle[]
   readonly keyText?: string | null
+  readonly taught?: Taught
 }
 
 const nameOf = (id: string): string => `zakuska.draft.${id}`

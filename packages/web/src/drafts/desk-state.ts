@@ -4,6 +4,7 @@ import {
   type Mark,
   type MarkCode,
   MARKS,
+  PART_KINDS,
   type ReadItem,
   type Reading,
 } from '@zakuska/core'
@@ -14,8 +15,9 @@ export interface DeskItem {
   readonly followed: FollowedItem
 }
 
-/** Marks of one code that wait for a person, in the order of the text. */
+/** Marks of one code, or of one cause, that wait for a person, in the order of the text. */
 export interface TroubleGroup {
+  readonly id: string
   readonly code: MarkCode
   readonly severity: Mark['severity']
   readonly label: string
@@ -35,24 +37,66 @@ export function followAll(followed: readonly FollowedItem[], reading: Reading): 
 
 /** What is left to decide, trouble before doubt. A signed item has been decided, whatever was doubtful. */
 export function troubleGroups(items: readonly DeskItem[]): TroubleGroup[] {
-  const groups = new Map<MarkCode, { item: number; mark: Mark }[]>()
+  const causes = sharedCauses(items)
+  const groups = new Map<string, { item: number; mark: Mark }[]>()
   items.forEach(({ read, followed }, item) => {
     if (followed.signOff) return
     for (const mark of read.marks) {
       if (mark.severity === 'told') continue
-      const places = groups.get(mark.code)
+      const id = `${mark.code} ${causes.has(mark) ? (mark.cause ?? '') : ''}`
+      const places = groups.get(id)
       if (places) places.push({ item, mark })
-      else groups.set(mark.code, [{ item, mark }])
+      else groups.set(id, [{ item, mark }])
     }
   })
   return [...groups]
-    .map(([code, places]): TroubleGroup => ({
-      code,
-      severity: places.some(({ mark }) => mark.severity === 'trouble') ? 'trouble' : 'doubt',
-      label: `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`,
-      places,
-    }))
+    .map(([id, places]): TroubleGroup => {
+      const code = places[0]?.mark.code ?? 'reading-unsure'
+      return {
+        id,
+        code,
+        severity: places.some(({ mark }) => mark.severity === 'trouble') ? 'trouble' : 'doubt',
+        label: groupLabel(code, places),
+        places,
+      }
+    })
     .sort((a, b) => Number(b.severity === 'trouble') - Number(a.severity === 'trouble'))
+}
+
+function groupLabel(code: MarkCode, places: readonly { readonly mark: Mark }[]): string {
+  const [first] = places
+  const [said] = first?.mark.stays?.says ?? []
+  const [other] = first?.mark.mend?.says ?? []
+  const isOneCause = first?.mark.cause !== undefined && places.every(({ mark }) => mark.cause === first.mark.cause)
+  return isOneCause && places.length > 1 && said && other
+    ? `${places.length} lines read as ${PART_KINDS[said.part].noun} may be ${PART_KINDS[other.part].noun}`
+    : `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`
+}
+
+/** By mark: the first item that is doubtful in the same way, where that is another one. */
+export function sameDoubts(items: readonly DeskItem[]): ReadonlyMap<Mark, number> {
+  const shared = sharedCauses(items)
+  const first = new Map<string, number>()
+  const same = new Map<Mark, number>()
+  items.forEach(({ read }, at) => {
+    for (const mark of read.marks) {
+      if (mark.cause === undefined || !shared.has(mark)) continue
+      const before = first.get(mark.cause)
+      if (before === undefined) first.set(mark.cause, at)
+      else same.set(mark, before)
+    }
+  })
+  return same
+}
+
+/** Marks whose cause others have, too: lines that look alike and are doubtful in the same way. */
+export function sharedCauses(items: readonly DeskItem[]): ReadonlySet<Mark> {
+  const byCause = new Map<string, Mark[]>()
+  for (const { read, followed } of items)
+    for (const mark of read.marks)
+      if (mark.cause !== undefined && !followed.signOff)
+        byCause.set(mark.cause, [...(byCause.get(mark.cause) ?? []), mark])
+  return new Set([...byCause.values()].filter((marks) => marks.length > 1).flat())
 }
 
 /** Why an item cannot be signed off yet; null where it can. */

@@ -12,6 +12,7 @@ import {
   type DecorationSet,
 } from '@codemirror/view'
 import type { AsideLine, Mark, TextEdit } from '@zakuska/core'
+import { taughtChanged } from './teaching/taught-layer'
 import { bracketState, type BracketState, type DeskItem } from './desk-state'
 
 /** What the margin and the lines show: the newest reading. */
@@ -23,11 +24,19 @@ export interface Shown {
   /** The mark whose slip stands open below its line. */
   readonly slip: Mark | null
   readonly takeMend: (mark: Mark) => void
+  readonly keepAsRead: (marks: readonly Mark[]) => void
 }
 
 export const showReading = StateEffect.define<Shown>()
 
-const NOTHING: Shown = { items: [], aside: [], here: -1, slip: null, takeMend: () => undefined }
+const NOTHING: Shown = {
+  items: [],
+  aside: [],
+  here: -1,
+  slip: null,
+  takeMend: () => undefined,
+  keepAsRead: () => undefined,
+}
 
 interface Drawn {
   readonly shown: Shown
@@ -112,18 +121,18 @@ function slipRanges(state: EditorState, shown: Shown): Ranges {
   const { slip } = shown
   if (!slip || slip.to > state.doc.length) return []
   const at = state.doc.lineAt(slip.to).to
-  return [Decoration.widget({ widget: new Slip(slip, shown.takeMend), block: true, side: 1 }).range(at)]
+  return [Decoration.widget({ widget: new Slip(slip, shown), block: true, side: 1 }).range(at)]
 }
 
 /** What a mark says, below its line, with its mend to take. */
 class Slip extends WidgetType {
   readonly mark: Mark
-  readonly take: (mark: Mark) => void
+  readonly shown: Shown
 
-  constructor(mark: Mark, take: (mark: Mark) => void) {
+  constructor(mark: Mark, shown: Shown) {
     super()
     this.mark = mark
-    this.take = take
+    this.shown = shown
   }
 
   override eq(other: Slip): boolean {
@@ -140,20 +149,23 @@ class Slip extends WidgetType {
     const said = document.createElement('b')
     said.textContent = this.mark.message
     slip.append(said)
-    const { mend } = this.mark
-    if (mend) {
-      const button = document.createElement('button')
-      button.type = 'button'
-      button.textContent = mend.label
-      button.addEventListener('click', () => this.take(this.mark))
-      slip.append(button)
-    }
+    const { mend, stays } = this.mark
+    if (mend) slip.append(slipButton(mend.label, () => this.shown.takeMend(this.mark)))
+    if (stays) slip.append(slipButton(stays.label, () => this.shown.keepAsRead([this.mark])))
     return place
   }
 
   override ignoreEvent(): boolean {
     return true
   }
+}
+
+function slipButton(label: string, run: () => void): HTMLButtonElement {
+  const button = document.createElement('button')
+  button.type = 'button'
+  button.textContent = label
+  button.addEventListener('click', run)
+  return button
 }
 
 class Bracket extends GutterMarker {
@@ -208,16 +220,28 @@ export interface EditorHooks {
   readonly changed: (view: EditorView, map: (at: number, side: 1 | -1) => number) => void
   readonly moved: (view: EditorView) => void
   readonly scrolled: (view: EditorView) => void
+  /** Somebody wants to say what a line is. */
+  readonly asked: (view: EditorView, line: { readonly from: number; readonly to: number }) => void
   /** Commands by key; each returns whether it did something. */
   readonly keys: readonly { readonly key: string; readonly run: () => boolean }[]
+}
+
+function asked(hooks: EditorHooks, view: EditorView, line: { readonly from: number; readonly to: number }): boolean {
+  view.dispatch({ selection: { anchor: line.from } })
+  hooks.asked(view, line)
+  return true
 }
 
 /** The text editor of the desk: drafted text with a margin. */
 export function deskExtensions(hooks: EditorHooks, dress: Extension): Extension {
   return [
     dress,
-    lineNumbers(),
-    gutter({ class: 'bracket-gutter', markers: (view) => view.state.field(drawn).brackets }),
+    lineNumbers({ domEventHandlers: { click: (view, line) => asked(hooks, view, line) } }),
+    gutter({
+      class: 'bracket-gutter',
+      markers: (view) => view.state.field(drawn).brackets,
+      domEventHandlers: { click: (view, line) => asked(hooks, view, line) },
+    }),
     history(),
     drawSelection(),
     EditorView.lineWrapping,
@@ -230,7 +254,7 @@ export function deskExtensions(hooks: EditorHooks, dress: Extension): Extension 
     EditorView.contentAttributes.of({ 'aria-label': 'Drafted text', spellcheck: 'false', tabindex: '0', dir: 'auto' }),
     EditorView.perLineTextDirection.of(true),
     EditorView.updateListener.of((update) => {
-      if (update.docChanged)
+      if (update.docChanged || taughtChanged(update))
         hooks.changed(update.view, (at, side) => update.changes.mapPos(Math.min(at, update.changes.length), side))
       else if (update.selectionSet) hooks.moved(update.view)
     }),

@@ -1,8 +1,35 @@
-import { readDraft, rereadDraft, type DraftSource, type Item, type Reading, type ReadItem } from '@zakuska/core'
+import {
+  notationOf,
+  readDraft,
+  rereadDraft,
+  type DraftSource,
+  type Item,
+  type Notation,
+  type Reading,
+  type ReadItem,
+} from '@zakuska/core'
+import { outcomeOf, type Outcome } from './teaching/what-follows'
 
 export interface ReadRequest {
   readonly version: number
   readonly source: DraftSource
+}
+
+/** What the desk wants to know besides how the draft is read. */
+export type Question =
+  /** What would come out of each of these? */
+  | { readonly what: 'outcomes'; readonly sources: readonly DraftSource[] }
+  /** What was taught, as a notation? */
+  | { readonly what: 'notation'; readonly source: DraftSource; readonly name: string }
+
+export interface Answers {
+  readonly outcomes: readonly Outcome[]
+  readonly notation: Notation
+}
+
+export interface AskRequest {
+  readonly ask: number
+  readonly question: Question
 }
 
 /** An item as read; one that is as it was is named by its place in the answer before, so that it need not be sent again. */
@@ -17,16 +44,32 @@ export interface ReadAnswer {
   readonly reading: Omit<Reading, 'items'> & { readonly items: readonly SentItem[] }
 }
 
+export interface AskAnswer {
+  readonly ask: number
+  readonly said: Answers[keyof Answers]
+}
+
 let answers = 0
 let last: Reading | null = null
 let asked: ReadRequest | null = null
 
 // Reading is off the main thread, so that typing never waits for it. Requests that came in while the draft was read are
 // there before the timer runs, so that only the last of them is read.
-self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
+self.addEventListener('message', (event: MessageEvent<ReadRequest | AskRequest>) => {
+  const { data } = event
+  if ('ask' in data) {
+    self.postMessage({ ask: data.ask, said: said(data.question) } satisfies AskAnswer)
+    return
+  }
   if (!asked) setTimeout(answer)
-  asked = event.data
+  asked = data
 })
+
+function said(question: Question): Answers[keyof Answers] {
+  return question.what === 'notation'
+    ? notationOf(question.source, question.name)
+    : question.sources.map((source) => outcomeOf(readDraft(source)))
+}
 
 function answer(): void {
   if (!asked) return

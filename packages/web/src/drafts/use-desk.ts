@@ -9,6 +9,7 @@ import {
   type DraftSource,
   type FollowedItem,
   type Mark,
+  type Mend,
   type Reading,
   type ReadItem,
   type SourceStyle,
@@ -21,8 +22,13 @@ import { dropBackup, keepBackup, readBackup } from './backup'
 import { deskItems, followAll, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
 import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
-import type { ReadAnswer, ReadRequest } from './reader.worker'
+import type { ReadAnswer } from './reader.worker'
 import { styleLayer, stylesIn, undress } from './style-layer'
+import { sentNotation } from './teaching/notation-queries'
+import { previewLayer } from './teaching/preview-layer'
+import { taughtIn, taughtLayer, type Taught } from './teaching/taught-layer'
+import { useTeaching, type OpenLines, type Teaching } from './teaching/use-teaching'
+import { useReader } from './use-reader'
 import { WhenRead } from './when-read'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict'
@@ -49,10 +55,13 @@ export interface Desk {
   readonly signOff: (item: number) => void
   readonly takeMend: (mark: Mark) => void
   readonly takeMends: (marks: readonly Mark[]) => void
+  /** Says of doubtful lines that they are right as they are read. */
+  readonly keepAsRead: (marks: readonly Mark[]) => void
   readonly tidy: () => void
   /** The key in a text of its own; null where the draft has none. */
   readonly keyText: string | null
   readonly setKeyText: (text: string | null) => void
+  readonly teaching: Teaching
   readonly undo: () => void
   readonly redo: () => void
   /** Saves now; the newest saved draft, or null where it could not be saved. */
@@ -73,6 +82,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const start = useMemo(() => startingText(draft), [draft])
   const [title, setTitleState] = useState(start.title)
   const [keyText, setKeyTextState] = useState(start.keyText)
+  const [taught, setTaught] = useState(start.taught)
   const [reading, setReading] = useState<Reading | null>(null)
   const [followed, setFollowed] = useState<readonly FollowedItem[]>(draft.followed as FollowedItem[])
   const [here, setHere] = useState(-1)
@@ -83,6 +93,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     text: start.text,
     styles: start.styles,
     keyText: start.keyText,
+    taught: start.taught,
     title: start.title,
     followed: draft.followed as readonly FollowedItem[],
     dormant: [] as readonly FollowedItem[],
@@ -103,7 +114,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [chosenMark, items],
   )
   const lastAnswer = useRef<LastAnswer>({ answer: 0, reading: null })
-  const worker = useWorker(
+  const reader = useReader(
     useCallback((answer: ReadAnswer) => {
       const fresh = wholeReading(answer, lastAnswer.current)
       lastAnswer.current = { answer: answer.answer, reading: fresh }
@@ -119,12 +130,23 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     }, []),
   )
 
-  const read = useCallback(() => {
-    const version = live.current.steps.ask()
+  const sourceWith = useCallback(({ lines, notation }: Taught): DraftSource => {
     const { text, styles, keyText } = live.current
-    const source: DraftSource = { text, styles, ...(keyText?.trim() && { keyText }) }
-    worker.current?.postMessage({ version, source } satisfies ReadRequest)
-  }, [worker])
+    return {
+      text,
+      styles,
+      ...(keyText?.trim() && { keyText }),
+      ...(lines.length > 0 && { taught: lines }),
+      ...(notation && { notation }),
+    }
+  }, [])
+
+  const read = useCallback(
+    () => reader.read({ version: live.current.steps.ask(), source: sourceWith(live.current.taught) }),
+    [reader, sourceWith],
+  )
+
+  const teaching = useTeaching({ view, reader, sourceWith, reading, taught })
 
   const backup = useCallback(() => {
     window.clearTimeout(live.current.backupTimer)
@@ -136,6 +158,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         text: live.current.text,
         styles: live.current.styles,
         keyText: live.current.keyText,
+        taught: live.current.taught,
       })
   }, [draft.id])
 
@@ -152,6 +175,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       text: sent,
       styles: now.styles.map(({ from, to, style }) => ({ from, to, style })),
       keyText: now.keyText,
+      taught: now.taught.lines.filter((line) => line.to <= sent.length),
+      notation: now.taught.notation && sentNotation(now.taught.notation),
       version: now.version,
       followed: now.followed.map(({ ref, from, to, fingerprint, signOff }) => ({
         ref,
@@ -197,13 +222,22 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     nextTrouble: (step: 1 | -1) => void
     signOffHere: () => void
     mendHere: () => void
-  }>({ goTo: () => undefined, nextTrouble: () => undefined, signOffHere: () => undefined, mendHere: () => undefined })
+    teachHere: () => void
+  }>({
+    goTo: () => undefined,
+    nextTrouble: () => undefined,
+    signOffHere: () => undefined,
+    mendHere: () => undefined,
+    teachHere: () => undefined,
+  })
+  const teachNow = useRef(teaching.openLines)
   const latestHooks = useRef(hooks)
   const itemsNow = useRef(items)
   const troubleNow = useRef({ groups, slip })
   // Before the next key press can be handled, not after the next paint.
   useLayoutEffect(() => {
     latestHooks.current = hooks
+    teachNow.current = teaching.openLines
     itemsNow.current = items
     troubleNow.current = { groups, slip }
     // What waited for this reading is done by it.
@@ -228,6 +262,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
               changed: (editor, map) => {
                 live.current.text = editor.state.doc.toString()
                 live.current.styles = stylesIn(editor.state)
+                live.current.taught = taughtIn(editor.state)
+                setTaught(live.current.taught)
                 live.current.followed = live.current.followed.map((item) => ({
                   ...item,
                   from: map(item.from, 1),
@@ -243,7 +279,9 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
                 if (index >= 0) setHere(index)
               },
               scrolled: (editor) => latestHooks.current.scrolled(editor),
+              asked: (editor, lines) => teachNow.current(linesToTeach(editor, lines)),
               keys: [
+                { key: 'F9', run: done(() => commands.current.teachHere()) },
                 { key: 'F8', run: done(() => commands.current.nextTrouble(1)) },
                 { key: 'Shift-F8', run: done(() => commands.current.nextTrouble(-1)) },
                 { key: 'Alt-ArrowDown', run: done(() => commands.current.goTo(1)) },
@@ -253,7 +291,11 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
                 { key: 'Escape', run: done(() => latestHooks.current.toItems()) },
               ],
             },
-            styleLayer(live.current.styles, live.current.text),
+            [
+              styleLayer(live.current.styles, live.current.text),
+              taughtLayer(live.current.taught, live.current.text.length),
+              previewLayer,
+            ],
           ),
         }),
       })
@@ -290,25 +332,33 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     }
   }, [backup, save])
 
-  const takeMends = useCallback((marks: readonly Mark[]) => {
-    live.current.steps.run(() => {
-      // Marks of a reading that a newer one took the place of are found again by what they say.
-      const now = itemsNow.current.flatMap((item) => item.read.marks)
-      const same = marks.flatMap(
-        (mark) => now.find((one) => one === mark) ?? now.find((one) => one.message === mark.message) ?? [],
-      )
-      const editor = view.current
-      const edits = same.flatMap((mark) => mark.mend?.edits ?? [])
-      if (editor && edits.length) applyToEditor(editor, edits)
-    })
-  }, [])
+  const { say } = teaching
+  const take = useCallback(
+    (marks: readonly Mark[], mendOf: (mark: Mark) => Mend | undefined) =>
+      live.current.steps.run(() => {
+        // Marks of a reading that a newer one took the place of are found again by what they say.
+        const now = itemsNow.current.flatMap((item) => item.read.marks)
+        const same = marks.flatMap(
+          (mark) => now.find((one) => one === mark) ?? now.find((one) => one.message === mark.message) ?? [],
+        )
+        const editor = view.current
+        const mends = same.flatMap((mark) => mendOf(mark) ?? [])
+        const edits = mends.flatMap((mend) => mend.edits)
+        const lines = mends.flatMap((mend) => mend.says ?? [])
+        if (editor && edits.length) applyToEditor(editor, edits)
+        if (lines.length) say(lines)
+      }),
+    [say],
+  )
+  const takeMends = useCallback((marks: readonly Mark[]) => take(marks, (mark) => mark.mend), [take])
+  const keepAsRead = useCallback((marks: readonly Mark[]) => take(marks, (mark) => mark.stays), [take])
   const takeMend = useCallback((mark: Mark) => takeMends([mark]), [takeMends])
 
   useEffect(() => {
     const editor = view.current
     if (!editor || !reading || live.current.text.length !== editor.state.doc.length) return
-    editor.dispatch({ effects: showReading.of({ items, aside: reading.aside, here, slip, takeMend }) })
-  }, [items, reading, here, slip, takeMend])
+    editor.dispatch({ effects: showReading.of({ items, aside: reading.aside, here, slip, takeMend, keepAsRead }) })
+  }, [items, reading, here, slip, takeMend, keepAsRead])
 
   const goTo = useCallback((index: number) => {
     const item = itemsNow.current[index]
@@ -337,7 +387,10 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const nextTrouble = useCallback(
     (step: 1 | -1) => {
       const { groups: waiting, slip: shown } = troubleNow.current
-      const places = waiting.flatMap((group) => group.places).sort((a, b) => a.mark.from - b.mark.from)
+      // Of lines that are doubtful in the same way the first stands for all.
+      const places = waiting
+        .flatMap((group) => (group.places[0]?.mark.cause === undefined ? group.places : group.places.slice(0, 1)))
+        .sort((a, b) => a.mark.from - b.mark.from)
       const at = places.findIndex(({ mark }) => mark === shown)
       const from = view.current?.state.selection.main.head ?? -1
       const ahead =
@@ -452,6 +505,10 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       mendHere: () => {
         if (slip?.mend) takeMend(slip)
       },
+      teachHere: () => {
+        const editor = view.current
+        if (editor) teaching.openLines(linesToTeach(editor, editor.state.selection.main))
+      },
     }
   })
 
@@ -472,9 +529,11 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     signOff,
     takeMend: (mark) => takeMend(mark),
     takeMends,
+    keepAsRead,
     tidy,
     keyText,
     setKeyText,
+    teaching,
     undo: () => {
       if (view.current) undo(view.current)
     },
@@ -518,30 +577,40 @@ function startingText(draft: SavedDraft): {
   readonly text: string
   readonly styles: readonly SourceStyle[]
   readonly keyText: string | null
+  readonly taught: Taught
   readonly restored: boolean
 } {
   const kept = readBackup(draft.id)
   const { title, text, styles, keyText } = draft
-  const same = kept?.text === text && (kept.keyText ?? null) === keyText
-  if (!kept || same || kept.version < draft.version) return { title, text, styles, keyText, restored: false }
+  const taught: Taught = { lines: draft.taught, notation: draft.notation }
+  const same =
+    kept?.text === text &&
+    (kept.keyText ?? null) === keyText &&
+    JSON.stringify(kept.taught ?? taught) === JSON.stringify(taught)
+  if (!kept || same || kept.version < draft.version) return { title, text, styles, keyText, taught, restored: false }
   return {
     title: kept.title,
     text: kept.text,
     styles: kept.styles ?? [],
     keyText: kept.keyText ?? null,
+    taught: kept.taught ?? NOTHING_TAUGHT,
     restored: true,
   }
 }
 
-function useWorker(answer: (answer: ReadAnswer) => void) {
-  const worker = useRef<Worker | null>(null)
-  const latest = useRef(answer)
-  if (worker.current === null) {
-    worker.current = new Worker(new URL('./reader.worker.ts', import.meta.url), { type: 'module' })
-    worker.current.addEventListener('message', (event: MessageEvent<ReadAnswer>) => latest.current(event.data))
+const NOTHING_TAUGHT: Taught = { lines: [], notation: null }
+
+/** The lines between two places, with where it is asked what they are: beside the text, which shows what would follow. */
+function linesToTeach(editor: EditorView, { from, to }: { readonly from: number; readonly to: number }): OpenLines {
+  const { doc } = editor.state
+  const [first, last] = [doc.lineAt(from).number, doc.lineAt(to).number]
+  const lines = Array.from({ length: last - first + 1 }, (_none, at) => first + at).filter(
+    (number) => doc.line(number).text.trim() !== '',
+  )
+  const top = editor.coordsAtPos(doc.line(last).from)?.top ?? 0
+  return {
+    lines,
+    places: lines.map((number) => doc.line(number).from),
+    at: { left: editor.dom.getBoundingClientRect().right, top },
   }
-  useEffect(() => {
-    latest.current = answer
-  })
-  return worker
 }

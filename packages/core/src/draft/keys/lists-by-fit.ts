@@ -24,7 +24,7 @@ export function withListsByFit(read: ReadRoles): ReadRoles {
   let most = 0
   for (const start of startsIn(read)) {
     const end = endOf(read, start)
-    const worth = worthOf(read, start, end)
+    const worth = isSaidElse(read, start, end) ? 0 : worthOf(read, start, end)
     if (worth > most) {
       most = worth
       best = [start, end]
@@ -35,6 +35,11 @@ export function withListsByFit(read: ReadRoles): ReadRoles {
     best && at >= best[0] && at < best[1] ? ROLE_INDEX.keys : role,
   )
   return { ...read, roles }
+}
+
+/** Whether a person said of one of the lines that it is no key. */
+function isSaidElse({ said }: ReadRoles, start: number, end: number): boolean {
+  return [...said].some(([at, part]) => at >= start && at < end && part !== 'key')
 }
 
 function isOpen(record: DraftRecord): boolean {

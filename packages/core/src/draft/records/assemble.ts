@@ -44,6 +44,7 @@ class Assembler {
   readonly #facts: readonly Facts[]
   readonly #roles: readonly Role[]
   readonly #width: number
+  readonly #said: ReadRoles['said']
   readonly #records: DraftRecord[] = []
   readonly #passages: Passage[] = []
   readonly #keys: { facts: Facts[]; after: number; section: Section }[] = []
@@ -60,12 +61,14 @@ class Assembler {
   constructor(read: ReadRoles) {
     this.#facts = read.draft.facts
     this.#width = read.draft.width
+    this.#said = read.said
     this.#roles = [...read.roles].map((role) => ROLES[role] ?? 'out')
   }
 
   assemble(): Assembled {
     this.#facts.forEach((facts, at) => {
-      const given = saidRole(facts, this.#roles[at] ?? 'out')
+      const own = this.#roles[at] ?? 'out'
+      const given = this.#said.has(at) ? own : saidRole(facts, own)
       const role = this.#record && isPicture(facts) && given !== 'option' && given !== 'stem' ? 'more' : given
       this.#take(facts, role, at)
       this.#last = role
@@ -84,13 +87,13 @@ class Assembler {
   #take(facts: Facts, role: Role, at: number): void {
     const record = this.#record
     if (role === 'stem') this.#begin(facts)
-    else if (role === 'out') this.#out(facts)
+    else if (role === 'out') this.#out(facts, at)
     else if (role === 'passage') this.#takePassage(facts)
     else if (role === 'keys') this.#takeKeys(facts)
-    else if (role === 'bank' && !record) this.#out(facts)
+    else if (role === 'bank' && !record) this.#out(facts, at)
     else if (role === 'facts' && this.#isAhead(at)) this.#before.push(facts)
     else if (record) this.#inside(record, facts, role)
-    else this.#out(facts)
+    else this.#out(facts, at)
   }
 
   /** Facts above a stem: no line of another role but facts and set-aside lines stands between. */
@@ -103,7 +106,9 @@ class Assembler {
     return this.#roles[next] === 'stem' && (isLabelled || isFirst || this.#before.length > 0)
   }
 
-  #out(facts: Facts): void {
+  #out(facts: Facts, at: number): void {
+    const said = this.#said.get(at)
+    if (said === 'none') return this.#setAside(facts, 'other')
     this.#heads.push(facts)
     const isTitle = this.#title === null && !this.#records.length && facts.words > 0 && isTitleLike(facts)
     if (isTitle)
@@ -112,7 +117,7 @@ class Assembler {
           .replace(/^#+\s*/, '')
           .split(/\s{3,}|\t/)[0]
           ?.trim() ?? null
-    this.#setAside(facts, isTitle ? 'title' : reasonOf(facts))
+    this.#setAside(facts, isTitle ? 'title' : said === 'heading' ? 'section' : reasonOf(facts))
   }
 
   #setAside({ unit }: Facts, reason: AsideReason): void {

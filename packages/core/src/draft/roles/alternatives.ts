@@ -37,7 +37,9 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
       for (const at of lines) scores[at * ROLE_COUNT + (roles[at] ?? 0)] = NEVER
       const other = decodeRoles(scores, weighed.gaps, weighed.steps)
       const probabilities = probabilitiesOf(other, weighed.marginals)
-      return [{ read: { ...read, roles: other, probabilities }, loss: base - scoreOf(read, other) }]
+      // What a line was first is what it may be as well.
+      const second = others.map((role, at) => (other[at] === roles[at] ? role : (roles[at] ?? 0)))
+      return [{ read: { ...read, roles: other, others: second, probabilities }, loss: base - scoreOf(read, other) }]
     })
     .filter(({ loss }) => loss < NEVER / -2)
 }

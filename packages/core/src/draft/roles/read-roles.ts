@@ -6,6 +6,7 @@ import { findSeries } from '../series/series.ts'
 import { decode, decodeRoles, type Decoded, type RoleWeights, type Steps } from './decode.ts'
 import { featuresOf, type FeatureSink } from './features.ts'
 import { marginalsOf } from './marginals.ts'
+import type { LinePart } from './parts.ts'
 import { ROLE_COUNT, ROLE_INDEX, ROLES } from './roles.ts'
 import { surroundingsOf, type Surroundings } from './surroundings.ts'
 
@@ -21,6 +22,16 @@ export interface ReadRoles extends Decoded {
   readonly probabilities: Float64Array
   /** What was weighed, for weighing other readings of the same draft; none where the roles were given. */
   readonly weighed: Weighed | null
+  /** By line: what a person said that it is. */
+  readonly said: ReadonlyMap<number, LinePart>
+}
+
+/** What a person taught about a draft, as evidence for each of its lines. */
+export interface Evidence {
+  /** Added to what the lines say themselves, by `ROLE_COUNT * line + role`. */
+  readonly scores: Float64Array
+  /** By line: what a person said of that very line. */
+  readonly said: ReadonlyMap<number, LinePart>
 }
 
 export interface Weighed {
@@ -46,11 +57,26 @@ export function surround(units: readonly Unit[]): Surroundings {
   )
 }
 
-/** The role of each line: weighed twice, the second time with the votes of its group and its series. */
-export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRoles {
+/**
+ * The role of each line: weighed twice, the second time with the votes of its group and its series; and once more with
+ * what a person taught.
+ *
+ * @param teach evidence from the roles that the lines have before anything is taught; null: nothing was.
+ */
+export function readRoles(
+  draft: Surroundings,
+  weights: ReaderWeights,
+  teach: ((untaught: Uint8Array) => Evidence) | null = null,
+): ReadRoles {
+  const untaught = weighRoles(draft, weights, null)
+  return teach ? weighRoles(draft, weights, teach(untaught.roles)) : untaught
+}
+
+function weighRoles(draft: Surroundings, weights: ReaderWeights, evidence: Evidence | null): ReadRoles {
   const gaps = draft.facts.map((one) => one.unit.gap > 0)
   const rows = rowsOf(weights)
   const [before, scores] = scoresOf(draft, rows)
+  if (evidence) addAll(before, evidence.scores)
   const votes = votesOf(draft, decodeRoles(before, gaps, weights.first.steps))
   draft.facts.forEach((_facts, at) => {
     voteFeatures(draft, votes, at, (name, value = 1) => {
@@ -58,11 +84,19 @@ export function readRoles(draft: Surroundings, weights: ReaderWeights): ReadRole
       if (row !== undefined) add(scores, at, rows.weights, row + ROLE_COUNT, value)
     })
   })
+  if (evidence) addAll(scores, evidence.scores)
   stemAboveOptions(scores, gaps, weights.second.steps)
   const second = decode(scores, gaps, weights.second.steps)
   const marginals = marginalsOf(scores, gaps, weights.second.steps).roles
   const probabilities = probabilitiesOf(second.roles, marginals)
-  return { ...second, draft, probabilities, weighed: { scores, gaps, steps: weights.second.steps, marginals } }
+  const said = evidence?.said ?? NOTHING_SAID
+  return { ...second, draft, probabilities, weighed: { scores, gaps, steps: weights.second.steps, marginals }, said }
+}
+
+const NOTHING_SAID: ReadonlyMap<number, LinePart> = new Map()
+
+function addAll(scores: Float64Array, more: Float64Array): void {
+  for (let at = 0; at < scores.length; at++) scores[at] = (scores[at] as number) + (more[at] as number)
 }
 
 /** How far above the first option of a draft its question is looked for. */

@@ -14,6 +14,7 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { SignOffDto } from '../../bank/dto/bank.dto.ts'
+import { NotationDto, TaughtLineDto } from './notation.dto.ts'
 
 /** About 5,000 items with room to spare. */
 export const MAX_TEXT_UNITS = 5_000_000
@@ -61,6 +62,20 @@ export class NewDraftDto {
   @IsString()
   @MaxLength(MAX_TEXT_UNITS)
   keyText?: string | null
+
+  @ApiPropertyOptional({ type: [TaughtLineDto] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20_000)
+  @ValidateNested({ each: true })
+  @Type(() => TaughtLineDto)
+  taught?: TaughtLineDto[]
+
+  @ApiPropertyOptional({ type: NotationDto, nullable: true, description: 'The notation that it is read by' })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => NotationDto)
+  notation?: NotationDto | null
 }
 
 /** Where an item stands in the text, and whether a person vouches for it. */
@@ -159,6 +174,12 @@ export class DraftDto extends DraftSummaryDto {
 
   @ApiProperty({ type: String, nullable: true })
   keyText!: string | null
+
+  @ApiProperty({ type: [TaughtLineDto] })
+  taught!: TaughtLineDto[]
+
+  @ApiProperty({ type: NotationDto, nullable: true })
+  notation!: NotationDto | null
 
   @ApiProperty({ type: [FollowedItemDto] })
   followed!: FollowedItemDto[]
