@@ -63,14 +63,22 @@ export function troubleGroups(items: readonly DeskItem[]): TroubleGroup[] {
     .sort((a, b) => Number(b.severity === 'trouble') - Number(a.severity === 'trouble'))
 }
 
-function groupLabel(code: MarkCode, places: readonly { readonly mark: Mark }[]): string {
+/** What a group is called after its count; of one cause, what was read and what it may be. */
+function groupLabel(code: MarkCode, places: TroubleGroup['places']): string {
   const [first] = places
   const [said] = first?.mark.stays?.says ?? []
   const [other] = first?.mark.mend?.says ?? []
-  const isOneCause = first?.mark.cause !== undefined && places.every(({ mark }) => mark.cause === first.mark.cause)
-  return isOneCause && places.length > 1 && said && other
-    ? `${places.length} lines read as ${PART_KINDS[said.part].noun} may be ${PART_KINDS[other.part].noun}`
-    : `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`
+  if (!first || !said || !other || !isOneCause(places))
+    return `${places.length} ${MARKS[code].group[places.length === 1 ? 0 : 1]}`
+  const lines = new Set(places.map(({ mark }) => mark.from)).size
+  const what = lines === 1 ? `Line ${first.mark.lines[0]}` : `${lines} lines`
+  return `${what}, read as ${PART_KINDS[said.part].noun}, may be ${PART_KINDS[other.part].noun}`
+}
+
+/** Whether all marks of a group have one cause, so that what settles one of them settles all. */
+export function isOneCause(places: TroubleGroup['places']): boolean {
+  const [first] = places
+  return first?.mark.cause !== undefined && places.every(({ mark }) => mark.cause === first.mark.cause)
 }
 
 /** By mark: the first item that is doubtful in the same way, where that is another one. */

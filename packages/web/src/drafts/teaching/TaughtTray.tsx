@@ -42,8 +42,12 @@ export function TaughtTray({ desk }: { readonly desk: Desk }) {
   )
 }
 
-function offerWords({ others, items }: Following): string {
-  return `${counted(others.length, 'line', 'lines')} otherwise, ${counted(items[1], 'item', 'items')} instead of ${items[0]}`
+function offerWords({ others, items, undecided }: Following): string {
+  const count =
+    items[0] === items[1]
+      ? `${undecided[1]} to decide instead of ${undecided[0]}`
+      : `${counted(items[1], 'item', 'items')} instead of ${items[0]}`
+  return `${counted(others.length, 'line is', 'lines are')} read otherwise, ${count}`
 }
 
 function notationOf({ name, rules }: KeptNotation): Notation {
@@ -73,7 +77,7 @@ function TaughtList({ desk, kept }: { readonly desk: Desk; readonly kept: readon
           align="start"
           sideOffset={8}
           aria-label="What was taught"
-          className="z-30 max-h-[60vh] w-[min(34rem,calc(100vw-2rem))] overflow-y-auto rounded-[3px] border border-ink bg-sheet p-3"
+          className="z-50 max-h-[60vh] w-[min(34rem,calc(100vw-2rem))] overflow-y-auto rounded-[3px] border border-ink bg-sheet p-3"
         >
           {said.length > 0 && (
             <ul className="grid gap-1">

@@ -1,0 +1,178 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import fc from 'fast-check'
+import { readingOutline } from '../outline.ts'
+import { notationOf, readDraft } from '../read-draft.ts'
+import { LINE_PARTS, PART_KINDS, partOf, type LinePart } from '../roles/parts.ts'
+import { ROLES } from '../roles/roles.ts'
+import type { Notation, TaughtLine } from './model.ts'
+import { NotationError, parseNotation } from './notation.ts'
+
+/** What is said of lines, `7 key`, a line each counted from 1; `7 key alone` where no other line is to follow. */
+function taught(text: string, ...said: readonly string[]): TaughtLine[] {
+  const lines = text.split('\n')
+  return said.map((one) => {
+    const [number = '', part = '', alone] = one.split(' ')
+    const from = lines.slice(0, Number(number) - 1).reduce((sum, line) => sum + line.length + 1, 0)
+    return { from, to: from + (lines[Number(number) - 1]?.length ?? 0), part: part as LinePart, alike: !alone }
+  })
+}
+
+const keysOf = (text: string, more: { taught?: readonly TaughtLine[]; notation?: Notation } = {}): unknown =>
+  (readingOutline(readDraft({ text, ...more }))['items'] as readonly Record<string, unknown>[]).map((one) => one['key'])
+
+// Ours: notations of nobody, each misread as it stands, and what one line has to be said to be.
+const STROKES = `Harbour rules, week 9
+
+Who gives way in the narrow channel
+/ the boat going out
+/ the boat coming in
+/ the larger boat
+// the boat going out
+
+What does a red light at the pier mean
+/ keep to port
+/ keep to starboard
+/ do not enter
+// do not enter
+
+Where is the life ring kept
+/ at the slip
+/ at the crane
+/ in the office
+// at the slip
+`
+const SECTIONS = `Knots
+
+§ Which knot joins two ropes?
+1 bowline
+2 sheet bend
+3 clove hitch
+§§ 2
+
+§ Which knot holds a boat to a ring?
+1 round turn and two half hitches
+2 reef knot
+3 figure of eight
+§§ 1
+
+§ Which knot stops a rope from running out?
+1 bowline
+2 figure of eight
+3 sheet bend
+§§ 2
+`
+const SENTENCES = `Tide tables
+
+Task. Which water is highest?
+spring tide
+neap tide
+slack water
+It is spring tide, at full and new moon.
+
+Task. How long from high to low water?
+three hours
+six hours
+twelve hours
+It is six hours, a little more.
+`
+
+test.each([
+  ['keys behind two strokes', STROKES, '7 key', [[0], [2], [0]]],
+  ['keys behind two signs, by number', SECTIONS, '7 key', [[1], [0], [1]]],
+])('%s', (_name, text, said, keys) => {
+  expect(keysOf(text)).not.toEqual(keys)
+  expect(keysOf(text, { taught: taught(text, said) })).toEqual(keys)
+})
+
+test('lines that look alike follow, others keep what they were', () => {
+  const before = readDraft({ text: SENTENCES })
+  const { parts, items } = readDraft({ text: SENTENCES, taught: taught(SENTENCES, '7 feedback') })
+  const changed = parts.flatMap((part, at) => (part === before.parts[at] ? [] : [`${at + 1} ${String(part)}`]))
+  expect(changed).toEqual(expect.arrayContaining(['7 feedback', '13 feedback']))
+  expect(changed).toHaveLength(2)
+  expect(items.map((read) => read.item.feedback !== undefined)).toEqual([true, true])
+})
+
+test('of one line alone no other follows', () => {
+  const { parts } = readDraft({ text: STROKES, taught: taught(STROKES, '7 key alone') })
+  expect([parts[6], parts[12]]).toEqual(['key', 'option'])
+})
+
+test('what is said of a line holds against what was said of lines that look alike', () => {
+  const { parts } = readDraft({ text: STROKES, taught: taught(STROKES, '7 key', '13 feedback alone') })
+  expect([parts[6], parts[12]]).toEqual(['key', 'feedback'])
+})
+
+test('what is no part of it says nothing about the items below; a heading does', () => {
+  const text = 'Grain\n\nTrue or false:\n\nRye is a grain.\nAnswer: true\n\nOak is a grain.\nAnswer: false\n'
+  const kindsOf = (part: string): unknown =>
+    readDraft({ text, taught: taught(text, `3 ${part}`) }).aside.map((line) => line.reason)
+  expect(kindsOf('heading')).toEqual(['title', 'section'])
+  expect(kindsOf('none')).toEqual(['title', 'other'])
+})
+
+test('a line is what it is said to be, whatever it is said to be', () => {
+  const text = STROKES
+  const lines = text.split('\n').flatMap((line, at) => (line ? [at + 1] : []))
+  fc.assert(
+    fc.property(fc.constantFrom(...lines.slice(2)), fc.constantFrom(...LINE_PARTS), (line, part) => {
+      const found = readDraft({ text, taught: taught(text, `${line} ${part} alone`) }).parts[line - 1]
+      const isAside = (one: unknown): boolean => one === 'none' || one === 'heading'
+      expect(found === part || (isAside(found) && isAside(part))).toBe(true)
+    }),
+    { numRuns: 40 },
+  )
+})
+
+test('every role is a part in words, and every part has a role', () => {
+  for (const role of ROLES) expect(LINE_PARTS).toContain(partOf(role))
+  expect(LINE_PARTS.flatMap((part) => PART_KINDS[part].roles)).toEqual(expect.arrayContaining([...ROLES]))
+})
+
+describe('notations', () => {
+  const kept = notationOf({ text: SECTIONS, taught: taught(SECTIONS, '7 key') }, 'Two signs')
+  const other = SECTIONS.replace('§§ 2', '§§ 3').replace('Knots', 'Knots again')
+
+  test('what was taught is kept as rules, by which another draft is read', () => {
+    expect(kept.rules).toMatchObject([{ look: { sign: '§§' }, part: 'key' }])
+    expect(keysOf(other)).not.toEqual([[2], [0], [1]])
+    expect(keysOf(other, { notation: kept })).toEqual([[2], [0], [1]])
+  })
+
+  test('what is said of the draft itself counts more', () => {
+    const reading = readDraft({ text: other, notation: kept, taught: taught(other, '7 feedback') })
+    expect(reading.parts[6]).toBe('feedback')
+  })
+
+  test('rules stay when a draft that was read by them is taught more', () => {
+    const more = notationOf({ text: other, notation: kept, taught: taught(other, '1 none') }, 'Two signs')
+    expect(more.rules.map((rule) => rule.part)).toEqual(['key', 'none'])
+    expect(notationOf({ text: other }, 'Nothing').rules).toEqual([])
+  })
+
+  test('a draft of another kind is not touched by it', () => {
+    const text = readFileSync(join(__dirname, '../../../samples/drafts/01-knots-ropework.txt'), 'utf8')
+    expect(readDraft({ text, notation: kept })).toEqual(readDraft({ text }))
+  })
+
+  test('goes to a file and back', () => {
+    expect(parseNotation(JSON.parse(JSON.stringify(kept)))).toEqual(kept)
+  })
+
+  test.each<[string, unknown]>([
+    ['no object', 'Two signs'],
+    ['no name', { rules: [] }],
+    ['an empty name', { name: ' ', rules: [] }],
+    ['no rules', { name: 'x' }],
+    ['a rule that is none', { name: 'x', rules: [7] }],
+    ['a part that there is not', { name: 'x', rules: [{ look: { sort: 'plain' }, was: 'out', part: 'riddle' }] }],
+    ['a role that there is not', { name: 'x', rules: [{ look: { sort: 'plain' }, was: 'riddle', part: 'key' }] }],
+    ['a look without a sort', { name: 'x', rules: [{ look: {}, was: 'out', part: 'key' }] }],
+    ['a sign that is no text', { name: 'x', rules: [{ look: { sort: 'plain', sign: 3 }, was: 'out', part: 'key' }] }],
+    ['too many rules', { name: 'x', rules: new Array(501).fill(kept.rules[0]) }],
+  ])('%s is refused with one sentence', (_name, value) => {
+    expect(() => parseNotation(value)).toThrow(NotationError)
+    expect(() => parseNotation(value)).toThrow(/\.$/)
+  })
+})
