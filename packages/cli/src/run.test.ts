@@ -1,6 +1,8 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { notationOf } from '@zakuska/core'
+import { findNotation, notationFolder } from './notation.ts'
 import { run } from './run.ts'
 
 const folder = mkdtempSync(join(tmpdir(), 'zakuska-cli-'))
@@ -55,6 +57,49 @@ test('what a file holds beside its items is said, whatever is done with them', a
 test('read takes a key from a file of its own', async () => {
   expect(JSON.parse((await call('read', keyless, '--key', keyFile, '--as', 'outline')).out)).toMatchObject({
     items: [{ key: [1], flags: [] }],
+  })
+})
+
+describe('a notation', () => {
+  const item = (stem: string, ...options: string[]): string =>
+    `${stem}\n/ ${options.join('\n/ ')}\n// ${options[0] ?? ''}\n\n`
+  const text =
+    item('Who gives way', 'the boat going out', 'the boat coming in', 'the larger boat') +
+    item('What does a red light mean', 'do not enter', 'keep to port', 'keep to starboard') +
+    item('Where is the life ring', 'at the slip', 'at the crane', 'in the office')
+  const file = join(folder, 'strokes.txt')
+  writeFileSync(file, text)
+  const from = text.indexOf('// ')
+  const taught = [{ from, to: text.indexOf('\n', from), part: 'key' as const, alike: true }]
+  const kept = join(folder, 'Boatyard strokes.json')
+  writeFileSync(kept, JSON.stringify(notationOf({ text, taught }, 'Boatyard strokes')))
+  const keys = async (...more: string[]): Promise<unknown> =>
+    (JSON.parse((await call('read', file, ...more)).out) as { items: { key: unknown }[] }).items.map((one) => one.key)
+
+  test('in a file is what a draft is read by', async () => {
+    expect(await keys()).not.toEqual([[0], [0], [0]])
+    expect(await keys('--notation', kept)).toEqual([[0], [0], [0]])
+    expect((await call('check', file, '--notation', kept)).out).toContain('3 items, 0 marks')
+  })
+
+  test('is found by its name', () => {
+    expect(findNotation('Boatyard strokes', folder).name).toBe('Boatyard strokes')
+    expect(notationFolder({ XDG_CONFIG_HOME: '/x' })).toBe('/x/zakuska/notations')
+  })
+
+  test.each([
+    ['Nowhere', /There is no file “Nowhere”/],
+    [draft, /holds no notation/],
+  ])('that is none is one clear line: %s', async (named, says) => {
+    const { status, out, err } = await call('read', file, '--notation', named)
+    expect({ status, out }).toEqual({ status: 1, out: '' })
+    expect(err).toMatch(says)
+  })
+
+  test('is of no use to items', async () => {
+    const gift = join(folder, 'items.gift')
+    writeFileSync(gift, 'Which is a grain?{=rye ~oak}\n')
+    expect((await call('read', gift, '--notation', kept)).err).toMatch(/holds items/)
   })
 })
 

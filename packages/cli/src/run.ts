@@ -6,6 +6,7 @@ import {
   FORMAT_IDS,
   FormatError,
   isFormatId,
+  NotationError,
   readDraft,
   readingOutline,
   type Assets,
@@ -19,6 +20,7 @@ import { checkReport } from './check.ts'
 import { convertItems } from './convert.ts'
 import { FIT_NAMES, fitReport } from './fit.ts'
 import { itemsOutline } from './items-outline.ts'
+import { findNotation } from './notation.ts'
 import { proofReport } from './prove.ts'
 
 /** Where the command writes: results to `out`, all else to `err`. */
@@ -27,14 +29,15 @@ export interface Streams {
   readonly err: (text: string) => void
 }
 
-const USAGE = `usage: zakuska read FILE [--key FILE] --as outline|items
+const USAGE = `usage: zakuska read FILE [--key FILE] [--notation NAME|FILE] --as outline|items
        zakuska convert FILE --to ${FILE_TARGETS.join('|')} [-o OUT]
-       zakuska check FILE [--key FILE] [--json]
+       zakuska check FILE [--key FILE] [--notation NAME|FILE] [--json]
        zakuska fit FILE --for ${FIT_NAMES.join('|')}
        zakuska prove FILE --to ${FORMAT_IDS.join('|')}
        zakuska bench
 FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
-1.2, 2.1, 2.2 or 3.0, or our own JSON. FILE for --key too.
+1.2, 2.1, 2.2 or 3.0, or our own JSON. FILE for --key too. A notation is what the draft desk was taught about how
+somebody writes: a file that it hands out, or the name of one in ~/.config/zakuska/notations.
 `
 
 /** Wrong usage: exit status 2. */
@@ -62,6 +65,7 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
     allowPositionals: true,
     options: {
       key: { type: 'string' },
+      notation: { type: 'string' },
       as: { type: 'string' },
       to: { type: 'string' },
       for: { type: 'string' },
@@ -83,11 +87,11 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
   if (!file || more.length) throw new UsageError(`${command} takes one file.`)
   switch (command) {
     case 'read':
-      return read(file, values.key, values.as ?? 'outline', streams)
+      return read(file, values, streams)
     case 'convert':
       return convert(file, values.to, values.out, streams)
     case 'check':
-      return check(file, values.key, values.json ?? false, streams)
+      return check(file, values, streams)
     case 'fit':
       return fit(file, values.for, streams)
     case 'prove':
@@ -97,9 +101,19 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
   }
 }
 
-async function read(file: string, keyFile: string | undefined, as: string, streams: Streams): Promise<number> {
+/** What a draft is read with, besides its own text. */
+interface ReadWith {
+  readonly key?: string | undefined
+  readonly notation?: string | undefined
+}
+
+async function read(
+  file: string,
+  { as = 'outline', ...readWith }: ReadWith & { readonly as?: string | undefined },
+  streams: Streams,
+): Promise<number> {
   if (as !== 'outline' && as !== 'items') throw new UsageError('--as takes outline or items.')
-  const opened = await open(file, keyFile)
+  const opened = await open(file, readWith)
   if (as === 'outline')
     print(
       streams,
@@ -123,7 +137,7 @@ async function convert(
   streams: Streams,
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
-  const opened = await open(file, undefined)
+  const opened = await open(file)
   const converted = await convertItems(opened, to)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
@@ -143,8 +157,12 @@ function bench(streams: Streams): Promise<number> {
   })
 }
 
-async function check(file: string, keyFile: string | undefined, json: boolean, streams: Streams): Promise<number> {
-  const opened = await open(file, keyFile)
+async function check(
+  file: string,
+  { json = false, ...readWith }: ReadWith & { readonly json?: boolean | undefined },
+  streams: Streams,
+): Promise<number> {
+  const opened = await open(file, readWith)
   const report = checkReport(opened.reading, opened.items, opened.unread)
   if (json) print(streams, report)
   else
@@ -159,7 +177,7 @@ async function check(file: string, keyFile: string | undefined, json: boolean, s
 }
 
 async function fit(file: string, name: string | undefined, streams: Streams): Promise<number> {
-  const opened = await open(file, undefined)
+  const opened = await open(file)
   const report = fitReport(opened.items, opened.plan, name ?? '')
   if (report === null) throw new UsageError(`--for takes one of ${FIT_NAMES.join(', ')}.`)
   sayNotKept(opened, streams)
@@ -173,7 +191,7 @@ function sayNotKept({ notKept }: Opened, streams: Streams): void {
 
 async function prove(file: string, to: string | undefined, streams: Streams): Promise<number> {
   if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}.`)
-  const opened = await open(file, undefined)
+  const opened = await open(file)
   sayNotKept(opened, streams)
   const report = proofReport(opened.items, to, opened.title)
   streams.out(report.text)
@@ -194,9 +212,11 @@ interface Opened {
   readonly notKept: readonly string[]
 }
 
-async function open(file: string, keyFile: string | undefined): Promise<Opened> {
+async function open(file: string, { key: keyFile, notation: named }: ReadWith = {}): Promise<Opened> {
+  const notation = named === undefined ? null : findNotation(named)
   const contents = await readFile(new Uint8Array(readFileSync(file)))
   if (contents.kind === 'items') {
+    if (notation) throw new NotationError('The file holds items as they are: there is nothing to read by a notation.')
     const { title, items, unread, plan, assets, categories } = contents.result
     return {
       title,
@@ -211,7 +231,11 @@ async function open(file: string, keyFile: string | undefined): Promise<Opened> 
   }
   const key = keyFile === undefined ? undefined : await readFile(new Uint8Array(readFileSync(keyFile)))
   if (key && key.kind !== 'draft') throw new PackageError('The key file holds items, not keys.')
-  const reading = readDraft({ ...contents.source, ...(key && { keyText: key.source.text }) })
+  const reading = readDraft({
+    ...contents.source,
+    ...(key && { keyText: key.source.text }),
+    ...(notation && { notation }),
+  })
   return {
     title: reading.title,
     items: reading.items.map((read) => read.item),

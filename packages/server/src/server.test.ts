@@ -298,6 +298,52 @@ describe('files', () => {
       .expect(400)
   })
 
+  test('what lines are said to be is kept with the draft, and the draft is read by it', async () => {
+    const text = '1. Which is a grain?\na) oak\nb) rye\nRye it is.\n'
+    const from = text.indexOf('Rye it is')
+    const taught = [{ from, to: from + 10, part: 'feedback', alike: true }]
+    const made = (await iris.post('/api/drafts').send({ title: 'Taught', text, taught }).expect(201)).body as Draft
+    expect(made).toMatchObject({ taught, notation: null })
+    const { version } = made
+    const rules = [{ look: { sort: 'plain', sign: '§' }, was: 'out', part: 'key' }]
+    const notation = { name: 'Signs', rules }
+    const save = { title: 'Taught', text, taught: [], notation, followed: [], version }
+    await iris.put(`/api/drafts/${made.id}`).send(save).expect(200)
+    expect((await iris.get(`/api/drafts/${made.id}`).expect(200)).body).toMatchObject({ taught: [], notation })
+    const outside = { title: '', text: 'one', taught: [{ from: 2, to: 9, part: 'key', alike: true }] }
+    expect((await iris.post('/api/drafts').send(outside).expect(201)).body).toMatchObject({ taught: [] })
+    await iris
+      .post('/api/drafts')
+      .send({ title: '', text, taught: [{ from: 0, to: 3, part: 'riddle', alike: true }] })
+      .expect(400)
+  })
+
+  test('a notation is kept by name, replaced by its name, and belongs to its workspace', async () => {
+    const rule = { look: { sort: 'plain', sign: '§§' }, was: 'option', part: 'key' }
+    await iris.put('/api/notations').send({ name: 'Two signs', rules: [] }).expect(200)
+    const { body } = await iris
+      .put('/api/notations')
+      .send({ name: ' Two signs ', rules: [rule] })
+      .expect(200)
+    const kept = body as { id: string }
+    expect((await iris.get('/api/notations').expect(200)).body).toEqual([
+      { id: kept.id, name: 'Two signs', rules: [rule] },
+    ])
+    expect((await other.get('/api/notations').expect(200)).body).toEqual([])
+    await other.delete(`/api/notations/${kept.id}`).expect(404)
+    for (const bad of [
+      { ...rule, was: 'riddle' },
+      { ...rule, look: {} },
+      { ...rule, look: { sort: 'x'.repeat(81) } },
+    ])
+      await iris
+        .put('/api/notations')
+        .send({ name: 'Bad', rules: [bad] })
+        .expect(400)
+    await iris.delete(`/api/notations/${kept.id}`).expect(204)
+    expect((await iris.get('/api/notations').expect(200)).body).toEqual([])
+  })
+
   test('a column layout is kept by name, replaced by its name, and belongs to its workspace', async () => {
     const layout = { roles: ['stem', 'option', 'option', 'key'], leadingRows: 1, keyForm: 'letter' }
     await iris.put('/api/files/layouts').send({ name: 'Workshop', layout }).expect(200)

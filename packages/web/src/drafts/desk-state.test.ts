@@ -1,5 +1,14 @@
-import { readDraft } from '@zakuska/core'
-import { bracketState, deskItems, followAll, troubleGroups, whyNotSigned } from './desk-state'
+import { readDraft, type LinePart, type Mark, type Mend } from '@zakuska/core'
+import {
+  bracketState,
+  deskItems,
+  followAll,
+  isOneCause,
+  sameDoubts,
+  troubleGroups,
+  whyNotSigned,
+  type DeskItem,
+} from './desk-state'
 
 const TEXT =
   '1. Which is a grain?\na) oak\nb) rye\nAnswer: d\n\n2. Which is a tree?\na) oak\nb) rye\n\n3. Which?\na) oak\nb) rye\nAnswer: a\n'
@@ -31,4 +40,47 @@ test('a signed item waits for nothing any more', () => {
   }))
   expect(troubleGroups(signed)).toEqual([])
   expect(signed[0] && bracketState(signed[0])).toBe('signed')
+})
+
+describe('lines that are doubtful in the same way', () => {
+  const doubt = (line: number, cause: string): Mark => {
+    const place = { from: line * 10, to: line * 10 + 9 }
+    const says = (part: LinePart): Mend => ({ label: '', edits: [], says: [{ ...place, part }] })
+    return {
+      code: 'reading-unsure',
+      severity: 'doubt',
+      lines: [line, line],
+      ...place,
+      message: `line ${line}`,
+      cause,
+      mend: says('feedback'),
+      stays: says('key'),
+    }
+  }
+  const [one] = items('1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n')
+  const marked = (...marks: readonly Mark[]): DeskItem[] =>
+    marks.flatMap((mark) => (one ? [{ ...one, read: { ...one.read, marks: [mark] } }] : []))
+
+  test('are one thing to decide, said once', () => {
+    const three = marked(doubt(4, 'a'), doubt(8, 'a'), doubt(12, 'b'))
+    expect(troubleGroups(three).map((group) => group.label)).toEqual([
+      '2 lines, read as a key, may be feedback',
+      'Line 12, read as a key, may be feedback',
+    ])
+    expect([...sameDoubts(three)].map(([mark, at]) => [mark.message, at])).toEqual([['line 8', 0]])
+    const [group] = troubleGroups(three)
+    expect(group && isOneCause(group.places)).toBe(true)
+  })
+
+  test('and so is one line between two items', () => {
+    expect(troubleGroups(marked(doubt(4, 'a'), doubt(4, 'a'))).map((group) => group.label)).toEqual([
+      'Line 4, read as a key, may be feedback',
+    ])
+  })
+
+  test('others are not settled together', () => {
+    const [group] = troubleGroups(marked(doubt(4, 'a'), doubt(8, 'b')))
+    expect(group?.places).toHaveLength(2)
+    expect(group && isOneCause(group.places)).toBe(false)
+  })
 })
