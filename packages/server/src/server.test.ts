@@ -321,11 +321,8 @@ describe('files', () => {
   test('a notation is kept by name, replaced by its name, and belongs to its workspace', async () => {
     const rule = { look: { sort: 'plain', sign: '§§' }, was: 'option', part: 'key' }
     await iris.put('/api/notations').send({ name: 'Two signs', rules: [] }).expect(200)
-    const { body } = await iris
-      .put('/api/notations')
-      .send({ name: ' Two signs ', rules: [rule] })
-      .expect(200)
-    const kept = body as { id: string }
+    const again = { name: ' Two signs ', rules: [rule] }
+    const kept = (await iris.put('/api/notations').send(again).expect(200)).body as { id: string }
     expect((await iris.get('/api/notations').expect(200)).body).toEqual([
       { id: kept.id, name: 'Two signs', rules: [rule] },
     ])
