@@ -43,7 +43,7 @@ function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: D
   const [first] = group.places
   return (
     <span
-      className={`flex items-center gap-2 rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5 ${group.severity === 'trouble' ? 'border-l-beet' : 'border-l-mustard'}`}
+      className={`flex max-w-full flex-wrap items-center gap-x-2 gap-y-1 rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5 whitespace-normal ${group.severity === 'trouble' ? 'border-l-beet' : 'border-l-mustard'}`}
     >
       <span>
         <span aria-hidden="true">{group.severity === 'trouble' ? '◆ ' : '◐ '}</span>
@@ -61,18 +61,22 @@ function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: D
       )}
       {isSame && group.places.every(({ mark }) => mark.stays) && (
         <Button className="!px-2 !py-0" onClick={() => desk.keepAsRead(group.places.map(({ mark }) => mark))}>
-          {group.places.length === 1 ? 'It is right' : 'All are right'}
+          {isOneLine(group.places) ? 'It is right' : 'All are right'}
         </Button>
       )}
     </span>
   )
 }
 
+function isOneLine(places: TroubleGroup['places']): boolean {
+  return new Set(places.map(({ mark }) => mark.from)).size === 1
+}
+
 /** What one action does to the whole group. */
 function mendLabel({ places }: TroubleGroup): string {
   const parts = new Set(places.flatMap(({ mark }) => mark.mend?.says?.map((line) => line.part) ?? []))
   const [part] = parts
-  if (parts.size === 1 && part) return `Read ${places.length === 1 ? 'it' : 'all'} as ${PART_KINDS[part].noun}`
+  if (parts.size === 1 && part) return `Read ${isOneLine(places) ? 'it' : 'all'} as ${PART_KINDS[part].noun}`
   return places.length === 1 ? 'Mend' : 'Mend all'
 }
 

@@ -600,6 +600,9 @@ function startingText(draft: SavedDraft): {
 
 const NOTHING_TAUGHT: Taught = { lines: [], notation: null }
 
+/** Room for what is asked, on a narrow screen. */
+const MENU_WIDTH = 280
+
 /** The lines between two places, with where it is asked what they are: beside the text, which shows what would follow. */
 function linesToTeach(editor: EditorView, { from, to }: { readonly from: number; readonly to: number }): OpenLines {
   const { doc } = editor.state
@@ -611,6 +614,6 @@ function linesToTeach(editor: EditorView, { from, to }: { readonly from: number;
   return {
     lines,
     places: lines.map((number) => doc.line(number).from),
-    at: { left: editor.dom.getBoundingClientRect().right, top },
+    at: { left: Math.min(editor.dom.getBoundingClientRect().right, window.innerWidth - MENU_WIDTH), top },
   }
 }

@@ -9,7 +9,8 @@ import { useDeleteNotation, useKeepNotation, useNotations, type KeptNotation } f
 import { useOffers } from './use-offers'
 import type { Following } from './what-follows'
 
-const PILL = 'flex items-center gap-2 rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5'
+const PILL =
+  'flex max-w-full flex-wrap items-center gap-x-2 gap-y-1 whitespace-normal rounded-[3px] border border-line border-l-4 bg-sheet py-1 pr-1.5 pl-2.5'
 
 /** What this draft was taught, notations to keep it as, and notations that it looks like. */
 export function TaughtTray({ desk }: { readonly desk: Desk }) {
