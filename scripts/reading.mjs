@@ -21,7 +21,7 @@ const FOLDERS = [
   'packages/core/samples/first-reads',
 ]
 const TABLE = join(root, 'packages/core/src/draft/roles/weights-table.ts')
-const MADE = 900
+const MADE = 1500
 const DRESSES = 3
 const FOLDS = 5
 const KEPT_OUT = 60

@@ -8,6 +8,7 @@ import { judgeByValues } from './keys/judgements.ts'
 import { giveListedKeys, unknownEntries } from './keys/lists.ts'
 import { strayLists } from './keys/stray-lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
+import { dropSharedWords } from './keys/shared-words.ts'
 import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
@@ -122,6 +123,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const assembled = assemble(read)
   const { records } = assembled
   dropFieldWords(records)
+  dropSharedWords(records)
   partSoleLines(records)
   arrowsIntoStems(records)
   takeTwoSigns(records)

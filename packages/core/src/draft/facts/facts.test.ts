@@ -1,5 +1,5 @@
 import { labelsAt } from './labels.ts'
-import { countedWords, recurringLeads } from './leads.ts'
+import { countedWords, fieldIn, fieldWords, recurringLeads } from './leads.ts'
 import { linePrefixes } from './prefixes.ts'
 import { optionRun } from './runs.ts'
 import { factsOf, type Flag } from './facts.ts'
@@ -83,7 +83,11 @@ describe('prefixes', () => {
   const prefixes = (text: string): ReturnType<typeof linePrefixes> => linePrefixes(cleanLines({ text }))
 
   test('a quoted line says how often it is quoted', () => {
-    expect(prefixes('> > On Mon\n> Hi\nno').map((one) => one.quotes)).toEqual([2, 1, 0])
+    expect(prefixes('> > On Mon\n> Hi\n> Bo\nno').map((one) => one.quotes)).toEqual([2, 1, 1, 0])
+  })
+
+  test('a sign here and there is no quoting', () => {
+    expect(prefixes('Who?\n> me\n\nWhen?\n> now').map((one) => one.quotes)).toEqual([0, 0, 0, 0, 0])
   })
 
   test('a time and a name count where many lines have them', () => {
@@ -104,6 +108,29 @@ describe('what recurs', () => {
     expect([...countedWords(unitsIn('Slide 1\nHello\nSlide 2\nWhat?\nSlide 3'))]).toEqual(['slide'])
     expect([...countedWords(unitsIn('Room 12\nHello\nRoom 4'))]).toEqual([])
   })
+})
+
+describe('fields without a colon', () => {
+  const records = 'Stem    Who?\nChoice 1  me\nChoice 2  you\nCorrect   2\n\nStem    When?\nChoice 1  now\nCorrect   1'
+
+  test('are words that recur before wide gaps', () => {
+    const words = fieldWords(unitsIn(records))
+    expect([...words]).toEqual(['stem', 'choice', 'correct'])
+    expect(fieldIn('Choice 3  them', words)).toEqual({ word: 'choice 3', to: 10 })
+    expect(unitsIn(records).map((unit) => factsOf(unit, undefined, undefined, words).cue?.role)).toEqual(
+      expect.arrayContaining(['answer', 'other']),
+    )
+  })
+
+  test.each([
+    ['pairs, whose words do not recur', 'oak    a tree\nrye    a grain\nwren   a bird'],
+    ['few lines among many', `${records}\n${'More words of a text.\n'.repeat(12)}`],
+  ])('are not %s', (_name, text) => expect(fieldWords(unitsIn(text)).size).toBe(0))
+})
+
+test('a letter O in wide gaps is a circle to fill', () => {
+  expect(optionRun('O true     O false', 0).map((part) => part.box)).toEqual(['open', 'open'])
+  expect(optionRun('O Tannenbaum', 0)).toEqual([])
 })
 
 test.each([

@@ -12,7 +12,7 @@ import {
   type KeywordRole,
 } from '../words.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
-import { countedLabel, leadEnd } from './leads.ts'
+import { countedLabel, fieldIn, leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'
 import type { Unit } from './units.ts'
 
@@ -119,12 +119,18 @@ export function withLabel(facts: Facts, label: LabelFact | null): Facts {
 }
 
 /** Everything that a line says for itself. Linear in the text. */
-export function factsOf(unit: Unit, leads: ReadonlySet<string> = NONE, counted: ReadonlySet<string> = NONE): Facts {
+export function factsOf(
+  unit: Unit,
+  leads: ReadonlySet<string> = NONE,
+  counted: ReadonlySet<string> = NONE,
+  fields: ReadonlySet<string> = NONE,
+): Facts {
   const { text } = unit
   const heading = /^#{1,6}\s/.test(text)
   const shift = heading ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
   const bulletTo = Math.max(bulletEnd(text, 0), leadEnd(text, leads))
-  const word = countedLabel(text, shift, counted)
+  const field = fieldIn(text, fields)
+  const word = field ? null : countedLabel(text, shift, counted)
   const labels = word ? [word] : labelsOf(text, shift, bulletTo)
   const strong = labels.find((label) => !label.weak) ?? null
   // "○ lava  ● magma": circles are boxes; where all are filled they part nothing.
@@ -138,7 +144,7 @@ export function factsOf(unit: Unit, leads: ReadonlySet<string> = NONE, counted: 
     body,
     bullet: bulletTo > 0,
     box: box ? (box.checked ? 'ticked' : 'open') : null,
-    cue: cueAt(text, shift) ?? cueAt(text, body),
+    cue: cueAt(text, shift) ?? (field ? fieldCue(field) : cueAt(text, body)),
     glued: gluedCue(text, body),
     run: optionRun(text, body, formulasIn(unit)),
     end: endOf(text),
@@ -174,6 +180,11 @@ function cueAt(text: string, at: number): CueFact | null {
   if (found) return { role: found.role, from: at, to: found.end, word: found.word }
   const other = /^(\p{L}[\p{L}\d .'’/-]{1,24}?)\s?[:：]\s*/u.exec(text.slice(at))
   return other?.[1] ? { role: 'other', from: at, to: at + other[0].length, word: other[1].toLowerCase() } : null
+}
+
+/** A field that has no colon says what it would say with one. */
+function fieldCue({ word, to }: { readonly word: string; readonly to: number }): CueFact {
+  return { role: keywordAt(`${word}: x`, 0)?.role ?? 'other', from: 0, to, word }
 }
 
 function gluedCue(text: string, body: number): CueFact | null {

@@ -56,3 +56,46 @@ export function countedLabel(text: string, from: number, words: ReadonlySet<stri
     weak: false,
   }
 }
+
+const FIELD =
+  /^(?:([\p{L}][\p{L}\p{M} .'’/]{0,18}?(?:\s?\d{1,2}|\s\p{L})?)(?:\s{2,}|\t+|\s=\s)|[[<]([\p{L}][\p{L}\p{M} ]{1,18})[\]>]\s{0,2})(?=\S)/u
+const FEWEST_FIELDS = 3
+const SHARE_OF_FIELDS = 0.5
+
+/** A line's first word with a wide gap, a sign of equality or brackets behind it, as a field of a record has. */
+export function fieldAt(text: string): { readonly word: string; readonly to: number } | null {
+  const found = FIELD.exec(text)
+  const word = found?.[1] ?? found?.[2]
+  return found && word ? { word: word.toLowerCase(), to: found[0].length } : null
+}
+
+/** `choice 1` and `choice 2` are one field with others. */
+function fieldName(word: string): string {
+  return word.replace(/\s?\d{1,2}$|\s\p{L}$/u, '')
+}
+
+/**
+ * The words that name fields of records without a colon: three words or more, each of them before several lines, and
+ * together before most lines of a draft. Lists of pairs do not repeat their words.
+ */
+export function fieldWords(units: readonly Unit[]): ReadonlySet<string> {
+  const counts = new Map<string, number>()
+  for (const unit of units) {
+    const field = fieldAt(unit.text)
+    if (field) counts.set(fieldName(field.word), (counts.get(fieldName(field.word)) ?? 0) + 1)
+  }
+  const words = [...counts].filter(([, count]) => count > 1)
+  const lines = words.reduce((sum, [, count]) => sum + count, 0)
+  return words.length >= FEWEST_FIELDS && lines >= units.length * SHARE_OF_FIELDS
+    ? new Set(words.map(([word]) => word))
+    : new Set()
+}
+
+/** The field that a line starts with; null where it starts with none of them. */
+export function fieldIn(
+  text: string,
+  words: ReadonlySet<string>,
+): { readonly word: string; readonly to: number } | null {
+  const field = words.size ? fieldAt(text) : null
+  return field && words.has(fieldName(field.word)) ? field : null
+}

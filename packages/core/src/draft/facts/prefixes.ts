@@ -22,12 +22,31 @@ export function linePrefixes(lines: readonly Line[]): readonly Prefix[] {
   const filled = lines.filter((line) => line.text.trim() !== '').length
   const stamped = lines.filter((line) => STAMP.test(line.text)).length
   const hasStamps = stamped >= FEWEST_STAMPED_LINES && stamped >= filled * SHARE_OF_STAMPED_LINES
-  return lines.map((line) => prefixOf(line, hasStamps))
+  const quoted = quotedLines(lines)
+  return lines.map((line, at) => prefixOf(line, hasStamps, quoted[at] ?? false))
 }
 
-function prefixOf(line: Line, hasStamps: boolean): Prefix {
+const FEWEST_QUOTED = 3
+
+/** Mail is quoted line after line; the sign before a line here and there is notation of the writer's own. */
+function quotedLines(lines: readonly Line[]): boolean[] {
+  const signed = lines.map((line) => QUOTES.test(line.text))
+  const filled = lines.map((line) => line.text.trim() !== '')
+  const quoted = signed.map(() => false)
+  for (let from = 0; from < lines.length; from++) {
+    if (!signed[from]) continue
+    let end = from
+    let count = 0
+    while (end < lines.length && (signed[end] || !filled[end])) if (signed[end++]) count++
+    if (count >= FEWEST_QUOTED) quoted.fill(true, from, end)
+    from = end
+  }
+  return quoted
+}
+
+function prefixOf(line: Line, hasStamps: boolean, isQuoted: boolean): Prefix {
   if (line.preformatted) return NO_PREFIX
-  const quoted = QUOTES.exec(line.text)
+  const quoted = isQuoted ? QUOTES.exec(line.text) : null
   if (quoted)
     return { quotes: [...quoted[0]].filter((sign) => sign === '>').length, speaker: null, end: quoted[0].length }
   const stamp = hasStamps ? STAMP.exec(line.text) : null

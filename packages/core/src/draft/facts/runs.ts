@@ -15,10 +15,13 @@ export interface RunPart {
 }
 
 const RUN_BOX = /[☐☒☑□■✅]\s*|\[\s?[xX✓]?\s?\]\s*|\(\s?[xX✓]?\s?\)\s+/gu
+/** "O true   O false": the letter as a circle, in wide gaps. */
+const RUN_CIRCLE = /(?:^|(?<=\s{2}|\t))[Oo○](?=\s\S)\s*/gu
 
 /** "[ ] copper   [x] rubber", "☐ yes ☒ no": boxes in a row, the first at the start, or three and more behind a question. */
 function boxRun(text: string, from: number): readonly RunPart[] {
-  const found = [...text.matchAll(RUN_BOX)].filter((box) => box.index >= from)
+  const boxes = [...text.matchAll(RUN_BOX)].filter((box) => box.index >= from)
+  const found = boxes.length > 1 ? boxes : [...text.matchAll(RUN_CIRCLE)].filter((box) => box.index >= from)
   if (found.length < 2) return []
   const last = found.at(-1)
   const isBehind = found.length > 2 && last !== undefined && text.slice(last.index + last[0].length).trim() !== ''

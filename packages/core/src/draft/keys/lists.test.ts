@@ -1,5 +1,6 @@
 import { spanText } from '../model.ts'
 import { assembleText } from '../../testing/records.ts'
+import { signedItems } from '../../testing/role-text.ts'
 import { giveListedKeys } from './lists.ts'
 
 const ITEMS = [
@@ -36,6 +37,11 @@ test.each([
   ).toEqual([true, true, true, true, true])
 })
 
+test('where dashes part a list, one before a figure is no minus', () => {
+  expect(given('1-b, 2-b, 3-false, 4-3, 5-c')[3]).toBe('3')
+  expect(given('1. b\n4. -3')[3]).toBe('-3')
+})
+
 test('letters for a range of numbers', () => {
   expect(given('1–2 BB').slice(0, 2)).toEqual(['B', 'B'])
 })
@@ -46,4 +52,26 @@ test('a remark goes along with its key', () => {
 
 test('a text that fits no item gives nothing', () => {
   expect(given('Have a nice holiday, see you in 2 weeks.')).toEqual(['', '', '', '', ''])
+})
+
+// Lists of what belongs together under a heading or a number.
+test.each([
+  [
+    'by the headings of the draft',
+    'Round 1\n1. Who?\n2. When?\nRound 2\n1. Why?',
+    'Round 1: 1. me  2. now\nRound 2: 1. so',
+    ['me', 'now', 'so'],
+  ],
+  [
+    'by numbers and letters',
+    'Task 1\n(a) Who?\n(b) When?\nTask 2\n(a) Why?',
+    '1a) me   1b) now\n2a) so',
+    ['me', 'now', 'so'],
+  ],
+])('entries of a list are given %s', (_name, items, list, expected) => {
+  const signed = items
+    .split('\n')
+    .map((line) => `${line.startsWith('Round') ? '-' : line.startsWith('Task') ? 'I' : 'S'}|${line}`)
+  const keys = list.split('\n').map((line) => `X|${line}`)
+  expect(signedItems([...signed, ...keys].join('\n')).map((item) => (item['key'] as string[])[0])).toEqual(expected)
 })

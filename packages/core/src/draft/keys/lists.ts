@@ -36,7 +36,7 @@ interface Candidate {
 }
 
 const NUMBER =
-  /(?<![\p{L}\p{N}.,])(?:\(\s?)?(\p{L}?\.?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,5}|\p{L})(?:\s?\))?(?:\s?(?:[.):=\]°：、．]|[-–—](?=\s?\S)|->|→)){0,2}(?![\p{L}\p{N}]{3})/giu
+  /(?<![\p{L}\p{N}.,])(?:\(\s?)?(\p{L}?\.?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,5}|\p{L})(?:\s?\))?(?:\s?(?:[.):=\]°：、．]|(?<![.):=]\s?)[-–—](?=\s?\S)|(?<=[.):=]\s?)[-–—](?=\s?[^\s\d])|->|→)){0,2}(?![\p{L}\p{N}]{3})/giu
 const WINDOW = 10
 const MOST_CANDIDATES = 4000
 const MOST_IN_LINE = 120
@@ -94,15 +94,30 @@ export function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'af
     else if (!known.includes(at)) known.push(at)
   }
   const numbered = records.filter((record) => record.label !== null).length
+  const heads = headsOf(records)
   records.forEach((record, at) => {
     const { label, section } = record
     if (label?.id) add(label.id, at)
     if (label?.id && section.id && /^\d+$/.test(label.id)) add(`${section.id}${label.id}`, at)
+    if (label?.id && heads[at] && /^\p{L}$/u.test(label.id)) add(`${heads[at]}${label.id}`, at)
     if (numbered < records.length * 0.5) add(String(at + 1), at)
     for (const id of rowIds(record)) if (id !== label?.id) add(id, at)
   })
   for (const known of ids.values()) known.sort((a, b) => distance(a, block.after) - distance(b, block.after))
   return ids
+}
+
+/** By record: the number of the question that it is a part of, said in a line above it or in its section; empty: none. */
+function headsOf(records: readonly DraftRecord[]): string[] {
+  let head = ''
+  return records.map(({ facts, label, section }) => {
+    const own = facts
+      .flatMap((unit) => labelsAt(unit.text))
+      .find((one) => one.script === 'number' || one.script === 'word')
+    if (own) head = own.id
+    else if (label && (label.script === 'number' || label.script === 'word')) head = ''
+    return head || (/^\d+$/.test(section.id) ? section.id : '')
+  })
 }
 
 /** Numbers of the rows of a matching: each may have an entry of its own in a list. */
@@ -128,13 +143,17 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
   const found: Candidate[] = []
   let section = ''
   texts.forEach((text, line) => {
-    section = sectionIn(text, all) ?? section
+    const named = sectionIn(text, all)
+    section = named?.id ?? section
     const shadow = asciiShadow(text)
     const before = found.length
     // "I:   8 B   7 c": what names the section is the number of no item.
-    const head = section && SECTION_HEAD.exec(text)?.[1]?.toLowerCase() === section ? text.search(/\s/) : 0
-    for (const match of shadow.matchAll(NUMBER)) {
-      const id = (match[1] ?? '').toLowerCase().replace(/^(\p{L})\.(?=\d)/u, '$1')
+    const head =
+      named?.to ?? (section && SECTION_HEAD.exec(text)?.[1]?.toLowerCase() === section ? text.search(/\s/) : 0)
+    for (const match of [...shadow.matchAll(NUMBER), ...partsNamed(shadow, ids)].sort((a, b) => a.index - b.index)) {
+      const id = (match[2] === undefined ? (match[1] ?? '') : `${match[1] ?? ''}${match[2]}`)
+        .toLowerCase()
+        .replace(/^(\p{L})\.(?=\d)/u, '$1')
       const known = ids.get(id) ?? ids.get(id.replace(/^\p{L}(?=\d)/u, ''))
       const inside = section ? known?.filter((at) => all[at]?.section.id === section) : undefined
       const records = inside?.length ? inside : known
@@ -158,12 +177,34 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
   return found
 }
 
+const PART = /(?<![\p{L}\p{N}])\(?(\d{1,2})\s?[.)]?\s?\(?([a-h])(?:\s?[.):=\]]|\s?[-–—](?=\s))?(?![\p{L}\p{N}])/giu
+
+/** "1a)", "2 (b)": parts of questions, where a draft has such. */
+function partsNamed(text: string, ids: Ids): RegExpExecArray[] {
+  return [...text.matchAll(PART)].filter((match) => ids.has(`${match[1] ?? ''}${match[2] ?? ''}`.toLowerCase()))
+}
+
 const SECTION_HEAD = /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u
 
 /** The section that a line of a list names: "Part II", "B)  5. …"; null where it names none of the draft's. */
-function sectionIn(text: string, all: readonly DraftRecord[]): string | null {
+function sectionIn(text: string, all: readonly DraftRecord[]): { readonly id: string; readonly to?: number } | null {
   const named = cues.sectionLabel(text) ?? SECTION_HEAD.exec(text)?.[1]?.toLowerCase() ?? null
-  return named && all.some((record) => record.section.id === named) ? named : null
+  if (named && all.some((record) => record.section.id === named)) return { id: named }
+  // "Round 2: 1. …": as a heading of the draft begins, whatever its word is.
+  const lead = COUNTED_HEAD.exec(text)?.[0]
+  const own = lead ? all.find(({ section }) => isHeaded(section.text, lead)) : undefined
+  return own?.section.id && lead ? { id: own.section.id, to: lead.length } : null
+}
+
+const COUNTED_HEAD = /^\W{0,3}\p{L}{2,14}\s(?:\d{1,2}|\p{Lu}|[IVX]{1,4})(?=[\s:.)–—-]|$)/u
+
+function isHeaded(heading: string, lead: string): boolean {
+  const fold = (text: string): string =>
+    text
+      .replace(/[^\p{L}\p{N} ]/gu, '')
+      .trim()
+      .toLowerCase()
+  return heading.split('\n').some((line) => `${fold(line)} `.startsWith(`${fold(lead)} `))
 }
 
 interface Step {
@@ -263,7 +304,7 @@ function traced(
   return entries
 }
 
-const MARKER = /^[\s*|([•–-]*(?:\p{L}{1,14}\.?[\s:)]{1,4}){0,2}$/u
+const MARKER = /^[\s*|([•–-]*(?:\p{L}{2,14}\s\d{1,2}\s?[:.)–—-]{1,2}\s*)?(?:\p{L}{1,14}\.?[\s:)]{1,4}){0,2}$/u
 
 function stretch(candidates: readonly Candidate[], at: number, end: number, texts: readonly string[]): Stretch {
   const own = candidates[at] as Candidate
@@ -280,19 +321,26 @@ function stretch(candidates: readonly Candidate[], at: number, end: number, text
 
 /** What a stretch says, without what parts it from its neighbours. */
 export function valueText(texts: readonly string[], { line, from, endLine, to }: Stretch): string {
-  if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to))
+  const parted = texts.some((text) => DASHED.test(text))
+  if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to), parted)
   const parts = [
     (texts[line] ?? '').slice(from),
     ...texts.slice(line + 1, endLine),
     (texts[endLine] ?? '').slice(0, to),
   ]
-  return tidyValue(parts.map((part) => part.trim()).join(' '))
+  return tidyValue(parts.map((part) => part.trim()).join(' '), parted)
 }
 
-export function tidyValue(text: string): string {
+/** "1-a, 2-b": where a dash parts numbers from letters, one before a figure is no minus. */
+const DASHED = /(?<![\p{L}\p{N}])\d{1,3}\s?[-–—]\s?\p{L}/u
+
+/** @param dashParts whether a dash stands between the numbers of a list and their values. */
+export function tidyValue(text: string, dashParts = false): string {
   return text
     .replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) =>
-      /[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.length === 1 ? lead : '',
+      !dashParts && /[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.trim().length === 1
+        ? lead.trim()
+        : '',
     )
     .replace(/[\s,;|•·–—-]+$/u, (tail) => (/^\s/.test(tail) ? '' : tail.replace(/[\s,;|•·]+$/u, '')))
 }

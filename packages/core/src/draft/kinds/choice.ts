@@ -92,6 +92,7 @@ function statedOptions(working: Working): number[] | null {
   }
   if (unknown !== null && found === null) tell(working, 'key-names-no-option', { key: unknown.slice(0, 60) })
   else if (unknown !== null && /\s\S+\s/.test(unknown)) working.remark ??= contentOf(unknown)
+  else if (unknown !== null) tell(working, 'key-names-no-option', { key: unknown }, 'doubt')
   return found
 }
 

@@ -10,6 +10,21 @@ test.each<[string, string, Expected]>([
     { kind: 'single', options: ['hemp', 'nylon'], key: [1] },
   ],
   [
+    'a key in brackets behind the number',
+    'I|Question 1 (right answer: B)\nS|Which rope?\nO|A hemp\nO|B nylon',
+    { kind: 'single', options: ['hemp', 'nylon'], key: [1] },
+  ],
+  [
+    "a word of the draft's own before each key",
+    'S|1. Which?\nO|a) hemp\nO|b) nylon\nK|Kelmo b\nS|2. Who?\nO|a) me\nO|b) you\nK|Kelmo a',
+    { kind: 'single', key: [1] },
+  ],
+  [
+    'room for a number before each line',
+    'S|1. Put in order:\nM|__ gull\nM|__ tern\nM|__ gannet\nK|tern, gull, gannet',
+    { kind: 'order', stem: 'Put in order:', options: ['gull', 'tern', 'gannet'], key: [1, 0, 2] },
+  ],
+  [
     'options in a row',
     'S|1. Which rope?\nO|a) hemp   b) nylon   c) cotton\nK|Answer: c',
     { kind: 'single', options: ['hemp', 'nylon', 'cotton'], key: [2] },

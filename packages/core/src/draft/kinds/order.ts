@@ -16,7 +16,7 @@ export function orderItem(working: Working): Item | null {
   const numbers = numbersAt(record.entries)
   if (!asked && !numbers && !isOrdered(working)) return null
   if (record.entries.length > 2) return fromEntries(working, numbers)
-  return fromStem(working)
+  return fromPlaces(working) ?? fromStem(working)
 }
 
 /** A key that names all alternatives once, and not as they stand, gives their order. */
@@ -62,6 +62,29 @@ function numbersAt(entries: readonly Entry[]): number[] | null {
   if (entries.length < 3 || places.some((place) => place < 0 || place >= entries.length)) return null
   if (new Set(places).size < places.length || places.every((place, at) => place === at)) return null
   return places.map((_place, at) => places.indexOf(at))
+}
+
+const PLACE = /^(?:_{1,6}|\.{2,6}|[([]\s{0,4}[)\]]|[☐□])\s*(?=\p{L})/u
+
+/** Lines with room for a number before each: "__ the gull". */
+function fromPlaces(working: Working): Item | null {
+  const { record, said } = working
+  const open = record.stem.filter((piece) => PLACE.test(spanText(piece.span)))
+  if (open.length < 3) return null
+  const pieces = open.map((piece): Piece => ({
+    span: { ...piece.span, from: piece.span.from + (PLACE.exec(spanText(piece.span))?.[0].length ?? 0) },
+    join: 'paragraph',
+  }))
+  const order = said[0]
+    ? orderOfWords(
+        said[0].text,
+        pieces.map((piece) => spanText(piece.span)),
+      )
+    : null
+  if (said[0] && !order) return null
+  const options = pieces.map((piece, at): Option => ({ id: optionId(at), content: compose([piece]) }))
+  const stem = compose(record.stem.filter((piece) => !open.includes(piece)))
+  return { ...common(working, stem), kind: 'order', options, key: (order ?? []).map(optionId) }
 }
 
 const SEPARATORS = [/\s+\/\s+/u, /\s{3,}|\t/u, /\s+[–—-]\s+/u, /\s*[;|]\s*/u, /\s*[,、，]\s*/u]

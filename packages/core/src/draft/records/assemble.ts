@@ -137,6 +137,7 @@ class Assembler {
       record.labelUnit = before.unit
       record.facts.push(before.unit)
       takeFacts(record, before)
+      takeGlued(record, before)
     }
     this.#before = []
     record.units.push(facts.unit)
@@ -196,6 +197,7 @@ class Assembler {
       case 'facts':
         record.facts.push(unit)
         takeFacts(record, facts)
+        takeGlued(record, facts)
         return
       default:
         if (role === 'answer' && isOptionWithKey(record, facts)) takeOption(record, facts)
@@ -318,6 +320,22 @@ function takeOption(record: DraftRecord, facts: Facts): void {
   record.entries.push(...own)
 }
 
+/** "Question 1 (right answer: B)": a key that stands behind other facts of an item. */
+function takeGlued(record: DraftRecord, { glued, unit }: Facts): void {
+  if (glued?.role !== 'answer') return
+  const value = unit.text.slice(glued.to)
+  const field = FIELD_BEHIND.exec(value)
+  const end = field ? field.index : value.length
+  const own = value.slice(0, end).replace(/[\s)\].;,]+$/u, '')
+  if (!own) return
+  record.statements.push({
+    value: spanOf(unit, glued.to, glued.to + own.length),
+    statement: spanOf(unit, glued.from, glued.to + end),
+    more: [],
+    source: 'glued',
+  })
+}
+
 /** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
 function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
   return (
@@ -345,6 +363,10 @@ function remarkFrom(facts: Facts): number {
   return facts.bullet ? facts.body : (/^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0)
 }
 
+/** An arrow, or signs that stand apart from what follows. */
+const STATEMENT_SIGN =
+  /^(?:(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*|[^\p{L}\p{N}\s"'“”„«»()[\]{}¿¡$€£+−–—._…√|`*]{1,4}\s+)/u
+
 /** "Answer: B      Level: easy": further fields behind a wide gap. */
 const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
 
@@ -366,7 +388,7 @@ function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role
     before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
     return
   }
-  const sign = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*/u.exec(unit.text)?.[0].length ?? 0
+  const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0
   const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
   const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
   const field = FIELD_BEHIND.exec(unit.text.slice(from))

@@ -15,6 +15,7 @@ export function featuresOf(draft: Surroundings, at: number, push: FeatureSink): 
   place(draft, at, push)
   position(draft, at, push)
   blocks(draft, facts, at, push)
+  habits(draft, at, push)
 }
 
 function looks(draft: Surroundings, at: number, push: FeatureSink): void {
@@ -152,6 +153,36 @@ function blocks(draft: Surroundings, facts: Facts, at: number, push: FeatureSink
   push(`paragraph ${since} ${until} ${look}`)
   push(`paragraph ${about(paragraph)} ${look}`)
 }
+
+/** What lines with the same sign do, and what the line says again. */
+function habits(draft: Surroundings, at: number, push: FeatureSink): void {
+  const echo = draft.echoes[at]
+  if (echo) {
+    push(echo)
+    push(`${echo} ${draft.looks[at] ?? ''}`)
+  }
+  const parted = draft.parted[at]
+  if (parted) {
+    push(`parted ${parted.asks ? 'asks' : 'says'} ${parted.isShort ? 'short' : 'long'}`)
+    push(`parted ${draft.looks[at] ?? ''}`)
+  }
+  const habit = draft.habits[at]
+  if (!habit) return
+  const place =
+    habit.first > MOSTLY
+      ? 'first'
+      : habit.last > MOSTLY
+        ? 'last'
+        : habit.first + habit.last > MOSTLY
+          ? 'ends'
+          : 'inside'
+  const runs = habit.beside > MOSTLY ? 'runs' : habit.beside < 1 - MOSTLY ? 'single' : 'mixed'
+  push(`sign ${place} ${runs}`)
+  push(`sign ${place} ${runs} ${bucket(habit.count)}`)
+  if (echo) push(`sign ${place} ${runs} ${echo}`)
+}
+
+const MOSTLY = 0.7
 
 function about(place: BlockPlace): string {
   const sign = (is: boolean, mark: string): string => (is ? mark : '')

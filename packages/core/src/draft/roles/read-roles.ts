@@ -1,6 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
 import { factsOf, withLabel } from '../facts/facts.ts'
-import { countedWords, recurringLeads } from '../facts/leads.ts'
+import { countedWords, fieldWords, recurringLeads } from '../facts/leads.ts'
 import type { Unit } from '../facts/units.ts'
 import { findSeries } from '../series/series.ts'
 import { decode, decodeRoles, type Decoded, type RoleWeights, type Steps } from './decode.ts'
@@ -46,7 +46,8 @@ export interface Weighed {
 export function surround(units: readonly Unit[]): Surroundings {
   const leads = recurringLeads(units)
   const counted = countedWords(units)
-  const facts: Facts[] = units.map((unit) => factsOf(unit, leads, counted))
+  const fields = fieldWords(units)
+  const facts: Facts[] = units.map((unit) => factsOf(unit, leads, counted, fields))
   const series = findSeries(
     units,
     facts.map((one) => one.labels),

@@ -2,6 +2,7 @@ import type { Facts } from '../facts/facts.ts'
 import { tableSorts } from '../facts/tables.ts'
 import type { DraftSeries, Series, SeriesPlace } from '../series/series.ts'
 import { blockPlaces, type BlockPlace } from './blocks.ts'
+import { echoes, partedLines, signHabits, type Echo, type Parted, type SignHabit } from './habits.ts'
 import { lookOf } from './look.ts'
 
 /** The draft as a whole, as each of its lines is seen in it. */
@@ -21,6 +22,10 @@ export interface Surroundings {
   /** By line: its place among the lines from one number of the main numbering to the next, and in its paragraph. */
   readonly numbered: readonly BlockPlace[]
   readonly paragraphs: readonly BlockPlace[]
+  /** By line: what lines with its sign do, and what it repeats of its block. */
+  readonly habits: readonly (SignHabit | null)[]
+  readonly echoes: readonly (Echo | null)[]
+  readonly parted: readonly (Parted | null)[]
   /** Who says most in a chat; null elsewhere. */
   readonly speaker: string | null
   /** Share of the lines of each series that ask, by series id. */
@@ -36,7 +41,8 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
   )
   const { groups, groupSizes } = groupsOf(facts, series.places, looks)
   const { range: main, members } = mainSeries(series)
-  const paragraphs = facts.map((one) => one.unit.gap > 0)
+  const starts = facts.map((one) => one.unit.gap > 0)
+  const paragraphs = blockPlaces(facts, series.places, starts)
   const numbers = facts.map((_one, at) => members.has(at))
   return {
     facts,
@@ -48,7 +54,10 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
     speaker: mainSpeaker(facts),
     main,
     numbered: blockPlaces(facts, series.places, numbers),
-    paragraphs: blockPlaces(facts, series.places, paragraphs),
+    paragraphs,
+    habits: signHabits(facts, paragraphs),
+    parted: partedLines(facts),
+    echoes: echoes(facts, members.size > 1 ? numbers : starts),
     keysFrom: keysFrom(facts, series, main),
     asking: series.all.map((one) => shareAsking(one, facts)),
     fitting: series.all.map((one) => shareFitting(one, facts)),

@@ -42,7 +42,12 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'grid',
     'essay',
   ])
-  const fit = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
+  const all = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
+  // Many a draft asks in one way only, or in two.
+  const own = new Set(
+    !notation.sections && dice.does(0.4) ? dice.shuffled(USUAL_KINDS).slice(0, dice.whole(1, 2)) : kinds,
+  )
+  const fit = all.filter((item) => own.has(item.kind))
   const items = Array.from(
     { length: dice.does(0.03) ? 0 : isSmall ? dice.pick([1, 1, 1, 2, 3]) : dice.whole(2, 14) },
     () => fewer(dice.pick(fit), dice),
@@ -58,26 +63,29 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     if (notation.sections) sectionHead(writer, notation, dice, section)
     else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
     const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
-    const own = part.map((item, at): Placed => ({
+    const asked = part.map((item, at): Placed => ({
       item,
       id: notation.parts
         ? String.fromCharCode(97 + (at % 3))
         : itemId(notation.number, restarts ? at : counted + at, section),
+      ...(notation.parts && { listed: partId(at, dice) }),
       shown: isShown(notation, dice),
     }))
-    own.forEach((one, at) => {
+    asked.forEach((one, at) => {
       if (notation.parts) partHead(writer, notation, dice, at)
       writer.item(one)
       if (dice.does(notation.chat ? 0.3 : 0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
     })
     counted += part.length
-    placed.push(own)
-    if (notation.key === 'lists') keyList(writer, notation, dice, [own])
+    placed.push(asked)
+    if (notation.key === 'lists') keyList(writer, notation, dice, [asked])
   })
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
   if (!isSmall || dice.does(0.25)) tail(writer, dice, stock)
   return { name: `made-${seed}`, ...written(writer.lines, notation, dice), items, notation }
 }
+
+const USUAL_KINDS: readonly GoldItem['kind'][] = ['single', 'truefalse', 'short', 'numeric', 'cloze']
 
 /** Now and then an item with some of its wrong options only: people write two as well as four. */
 function fewer(item: GoldItem, dice: Dice): GoldItem {
@@ -93,6 +101,13 @@ function fewer(item: GoldItem, dice: Dice): GoldItem {
     key: [kept.indexOf(key)],
     ...(optionFeedback && { optionFeedback: kept.map((at) => optionFeedback[at] ?? null) }),
   }
+}
+
+/** "2b", "2 (b)": a part as a list names it. */
+function partId(at: number, dice: Dice): string {
+  const letter = String.fromCharCode(97 + (at % 3))
+  const number = Math.floor(at / 3) + 1
+  return dice.pick([`${number}${letter}`, `${number}${letter}`, `${number} ${letter}`, `${number}(${letter})`])
 }
 
 /** "Question 2" above the next few parts. */
@@ -216,13 +231,29 @@ function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: read
   const title = dice.does(0.75) ? titled(dice.pick(notation.words.keyTitle), dice) : ''
   if (dice.does(0.25)) writer.put(dice.pick(['- - - - - - - - - -', '----------', '***', '==========']), 'out', 1)
   if (title) writer.put(dice.pick([title, `${title}:`, `## ${title}`, `(${title})`]), 'keys', dice.whole(1, 2))
-  const all = parts.flat().filter(({ item }) => writer.said(item) !== '' && item.kind !== 'grid')
-  const entries = all.map(({ item, id }) => ({
-    id,
-    said: writer.said(item),
-    letter: item.kind === 'single' ? writer.said(item) : '',
-  }))
-  writeEntries(writer, notation, dice, entries, title ? 0 : 2)
+  const byPart = parts.map((part) =>
+    part
+      .filter(({ item }) => writer.said(item) !== '' && item.kind !== 'grid')
+      .map(({ item, id, listed }) => ({
+        id: listed ?? id,
+        said: writer.said(item),
+        letter: item.kind === 'single' ? writer.said(item) : '',
+      })),
+  )
+  const restarts = byPart.length > 1 && byPart.every((entries) => entries[0]?.id === byPart[0]?.[0]?.id)
+  if (!restarts && !dice.does(0.2)) return writeEntries(writer, notation, dice, byPart.flat(), title ? 0 : 2)
+  const word = titled(dice.pick(notation.words.section), dice)
+  const isHeadLine = dice.does(0.5)
+  byPart.forEach((entries, section) => {
+    const head = `${word} ${dice.does(0.5) ? String.fromCharCode(65 + section) : section + 1}`
+    const gap = section === 0 && title ? 0 : dice.whole(0, 1)
+    if (isHeadLine || notation.list === 'rows' || notation.list === 'across') writer.put(head, 'keys', gap)
+    const from = writer.lines.length
+    writeEntries(writer, notation, dice, entries, isHeadLine ? 0 : gap)
+    const first = writer.lines[from]
+    if (!isHeadLine && first && notation.list !== 'rows' && notation.list !== 'across')
+      writer.lines[from] = { ...first, text: `${head}: ${first.text.trim()}` }
+  })
 }
 
 interface Entry {

@@ -74,6 +74,7 @@ export function optionLabel(style: OptionStyle, at: number): { readonly id: stri
     case '☐':
     case '[ ]':
     case '( )':
+    case 'O':
       return { id: small, label: `${style} ` }
     case 'plain':
       return { id: small, label: '' }

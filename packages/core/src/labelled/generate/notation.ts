@@ -1,6 +1,7 @@
 import { LANGUAGES } from '../../draft/languages/index.ts'
 import type { LanguageWords } from '../../draft/languages/language.ts'
 import type { Dice } from './dice.ts'
+import { ownSigns, type OwnSigns } from './own-signs.ts'
 
 /** How one writer lays out items. Everything that may differ from writer to writer is a field. */
 export interface Notation {
@@ -29,6 +30,8 @@ export interface Notation {
   readonly chat: boolean
   /** Items are parts (a), (b) of numbered questions. */
   readonly parts: boolean
+  /** Signs of the writer's own in the place of usual ones. */
+  readonly own: OwnSigns | null
 }
 
 export type NumberStyle =
@@ -47,7 +50,24 @@ export type NumberStyle =
   | 'letter'
   | 'none'
 export type OptionStyle =
-  'x)' | 'X.' | 'X)' | '(x)' | '(X)' | 'x' | 'x/' | 'X' | '-x-' | '-' | '•' | '☐' | '[ ]' | '( )' | '1)' | '①' | 'plain'
+  | 'x)'
+  | 'X.'
+  | 'X)'
+  | '(x)'
+  | '(X)'
+  | 'x'
+  | 'x/'
+  | 'X'
+  | '-x-'
+  | '-'
+  | '•'
+  | '☐'
+  | '[ ]'
+  | '( )'
+  | 'O'
+  | '1)'
+  | '①'
+  | 'plain'
 export type KeyStyle =
   | 'line'
   | 'arrow'
@@ -114,6 +134,7 @@ const OPTIONS: readonly OptionStyle[] = [
   '☐',
   '[ ]',
   '( )',
+  'O',
   '1)',
   '①',
   'plain',
@@ -141,6 +162,10 @@ const KEYS: readonly KeyStyle[] = [
 ]
 const LISTS: readonly ListStyle[] = ['lines', 'lines', 'row', 'row', 'pairs', 'ranges', 'rows', 'across', 'sections']
 
+/** Options without a letter or number, and those that are boxes. */
+export const INLINE: readonly OptionStyle[] = ['-', '•', '☐', '[ ]', '( )', 'O', 'plain']
+const BOXES: readonly OptionStyle[] = ['☐', '[ ]', '( )', 'O']
+
 function among<Value>(dice: Dice, all: readonly Value[], out: readonly Value[], keptOut: boolean): Value {
   const fit = all.filter((one) => !out.includes(one))
   return keptOut && dice.does(0.7) ? dice.pick(out) : dice.pick(fit)
@@ -152,12 +177,12 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
   const place = dice.pick(['lines', 'lines', 'lines', 'lines', 'row', 'stem', 'columns'] as const)
   const option = among(dice, OPTIONS, KEPT_OUT.option, keptOut)
   const number = among(dice, NUMBERS, KEPT_OUT.number, keptOut)
-  const isInline = ['-', '•', '☐', '[ ]', '( )', 'plain'].includes(option)
+  const isInline = INLINE.includes(option)
   return {
     words,
     number,
     option,
-    place: isInline ? 'lines' : place,
+    place: !isInline ? place : BOXES.includes(option) ? dice.pick(['lines', 'lines', 'row'] as const) : 'lines',
     key: among(dice, KEYS, KEPT_OUT.key, keptOut),
     keyWord: titled(dice.pick(words.answer), dice),
     list: among(dice, LISTS, KEPT_OUT.list, keptOut),
@@ -169,12 +194,13 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     between: number === 'none' && isInline ? dice.pick([1, 1, 2]) : dice.pick([0, 1, 1, 1, 2]),
     inside: dice.pick([0, 0, 0, 0, 1]),
     quoted: dice.does(0.06),
-    sections: dice.does(0.35),
+    sections: dice.does(0.42),
     facts: dice.does(0.12),
     records: dice.does(0.05),
     capitals: dice.does(0.2),
     chat: dice.does(0.05),
-    parts: dice.does(0.06),
+    parts: dice.does(0.07),
+    own: dice.does(0.3) ? ownSigns(dice) : null,
   }
 }
 

@@ -2,7 +2,7 @@ import type { Role } from '../../draft/roles/roles.ts'
 import type { GoldItem } from '../gold.ts'
 import type { Dice } from './dice.ts'
 import { itemLabel, optionLabel } from './labels.ts'
-import { titled, type Notation } from './notation.ts'
+import { INLINE, titled, type Notation } from './notation.ts'
 
 /** A line of a made draft, with its role and the empty lines before it. */
 export interface MadeLine {
@@ -15,15 +15,22 @@ export interface MadeLine {
 export interface Placed {
   readonly item: GoldItem
   readonly id: string
+  /** As a list of keys names it, where that is not its own label. */
+  readonly listed?: string
   /** Shown beside the item, when its key is not left to a list. */
   readonly shown: boolean
 }
+
+/** How far the values of fields stand to the right that have nothing but blanks behind their names. */
+const WIDEST_FIELD = 14
 
 /** Writes items in one notation, line by line. */
 export class ItemWriter {
   readonly lines: MadeLine[] = []
   readonly #notation: Notation
   readonly #dice: Dice
+  /** The key of the item stands behind its stem. */
+  #isBehind = false
 
   constructor(notation: Notation, dice: Dice) {
     this.#notation = notation
@@ -76,7 +83,12 @@ export class ItemWriter {
         gap,
       )
     const lead = notation.key === 'lead' && shown && item.kind === 'single' ? `_${this.#keyIds(item)}_ ` : ''
-    const label = notation.parts ? `(${id}) ` : `${lead}${itemLabel(notation.number, id, word)}`
+    const isFree = notation.own !== null && (notation.number === 'none' || notation.number === 'bullet')
+    const label = notation.parts
+      ? `(${id}) `
+      : isFree
+        ? (notation.own?.stem ?? '')
+        : `${lead}${itemLabel(notation.number, id, word)}`
     const indent = notation.stemIndent
     this.#body(item, label, indent, this.lines.at(-1)?.role === 'facts' ? 0 : gap, shown)
     if (shown) this.#keyLines(item)
@@ -90,7 +102,12 @@ export class ItemWriter {
     const { words } = this.#notation
     const dice = this.#dice
     const width = dice.pick([0, 0, 14])
-    const field = (word: string): string => `${titled(word, dice).replace(/\*/g, '')}: `.padEnd(width)
+    const form = dice.pick([': ', ': ', ': ', '', '\t', ' = ', ']'] as const)
+    const field = (word: string): string => {
+      const name = titled(word, dice).replace(/\*/g, '')
+      if (form === ']') return `[${name}] `
+      return form === '' ? `${name}  `.padEnd(WIDEST_FIELD) : `${name}${form}`.padEnd(width)
+    }
     const question = words.columns.stem[0] ?? 'Question'
     if (dice.does(0.6)) this.put(`${field('ID')}${dice.pick(['', 'Q-', 'NUT-'])}${id}`, 'facts', this.#notation.between)
     if (dice.does(0.4))
@@ -139,6 +156,7 @@ export class ItemWriter {
     }
     this.wrap(stem, indent, hang, 'stem', 'more', gap)
     if (options.length) this.#options(options, item, shown)
+    if (item.kind === 'truefalse' && this.#dice.does(0.15)) this.#judgements()
     if (item.kind === 'match') this.#pairs(item)
     if (item.kind === 'grid') this.#grid(item, shown)
     if (item.kind === 'cloze' && item.bank)
@@ -152,6 +170,14 @@ export class ItemWriter {
     if (item.kind === 'essay' && this.#dice.does(0.3))
       for (let at = this.#dice.whole(1, 3); at > 0; at--)
         this.put(this.#dice.pick(['_'.repeat(50), '.'.repeat(60)]), 'lines')
+  }
+
+  /** "O true   O false": both judgements to tick. */
+  #judgements(): void {
+    const { words, option } = this.#notation
+    const box = ['☐', '[ ]', '( )', 'O'].includes(option) ? option : this.#dice.pick(['☐', '[ ]', 'O'])
+    const both = [words.truth[0] ?? 'true', words.falsehood[0] ?? 'false']
+    this.put(`   ${both.map((word) => `${box} ${word}`).join(' '.repeat(this.#dice.whole(3, 6)))}`, 'option')
   }
 
   /** The stem, now and then only its first words: people leave a title or half a sentence for the options to go on. */
@@ -168,6 +194,7 @@ export class ItemWriter {
 
   #stemText(item: GoldItem, shown: boolean): string {
     const notation = this.#notation
+    this.#isBehind = false
     let text = this.#opening(item).replaceAll(
       '___',
       this.#dice.pick(['______', '____________', '..........', '________']),
@@ -186,8 +213,8 @@ export class ItemWriter {
     if (key && notation.key === 'brackets' && !item.options?.length) return `${text} (${key})`
     if (key && notation.key === 'margin' && !item.options?.length && key.length < 20)
       return `${text}${' '.repeat(this.#dice.whole(3, 12))}${key}`
-    if (key && notation.key === 'arrow' && !item.options?.length && this.#dice.does(0.5)) return `${text} -> ${key}`
-    return text
+    this.#isBehind = Boolean(key) && notation.key === 'arrow' && !item.options?.length && this.#dice.does(0.5)
+    return this.#isBehind ? `${text}${notation.own?.between ?? ' -> '}${key}` : text
   }
 
   #points(): string {
@@ -210,10 +237,16 @@ export class ItemWriter {
 
   #label(at: number, isKey: boolean, shown: boolean): string {
     const { option, key } = this.#notation
-    const { label } = optionLabel(option, at)
+    const { label } = this.#isOwnOption() ? { label: this.#notation.own?.option ?? '' } : optionLabel(option, at)
     if (!shown || !isKey) return label
     if (key === 'star') return `*${label}`
     return key === 'tick' ? label.replace('☐', '☒').replace('[ ]', '[x]').replace('( )', '(x)') : label
+  }
+
+  /** Alternatives behind a sign that nobody else uses. */
+  #isOwnOption(): boolean {
+    const { own, option, key } = this.#notation
+    return own !== null && (option === '-' || option === '•') && key !== 'tick'
   }
 
   #row(options: readonly string[], item: GoldItem, shown: boolean, gap: string): string {
@@ -297,7 +330,7 @@ export class ItemWriter {
   /** The key in letters, words or figures, as a list or a line says it; empty where there is none. */
   said(item: GoldItem): string {
     if (item.kind === 'single' || item.kind === 'multiple' || item.kind === 'order') {
-      const isPlain = ['-', '•', '☐', '[ ]', '( )', 'plain'].includes(this.#notation.option)
+      const isPlain = INLINE.includes(this.#notation.option)
       const indexes = item.key as readonly number[]
       return isPlain || this.#dice.does(0.12)
         ? indexes.map((at) => item.options?.[at] ?? '').join(', ')
@@ -347,9 +380,7 @@ export class ItemWriter {
     const said = this.said(item)
     const inStem =
       !item.options?.length &&
-      (key === 'brackets' ||
-        (key === 'margin' && said.length < 20) ||
-        (key === 'arrow' && this.lines.at(-1)?.text.includes(' -> ')))
+      (key === 'brackets' || (key === 'margin' && said.length < 20) || (key === 'arrow' && this.#isBehind))
     if (!said || isMarked || isTicked || inStem || item.kind === 'grid') return
     const indent = ' '.repeat(this.#dice.pick([0, notation.optionIndent]))
     if (item.kind === 'essay')
@@ -361,6 +392,8 @@ export class ItemWriter {
         'answer',
         notation.inside,
       )
+    else if (notation.own && key !== 'bare' && key !== 'brackets')
+      this.wrap(`${notation.own.key}${said}`, indent.length, 2, 'answer', 'answer', 0)
     else if (key === 'arrow')
       this.wrap(`${this.#dice.pick(['-> ', '→ ', '=> ', '= '])}${said}`, indent.length, 2, 'answer', 'answer', 0)
     else if (key === 'bare') this.wrap(said, indent.length, 0, 'answer', 'answer', this.#dice.whole(0, 1))
@@ -372,7 +405,10 @@ export class ItemWriter {
     const { feedback, words } = this.#notation
     if (!item.feedback || feedback === 'none') return
     const indent = this.#dice.pick([0, this.#notation.optionIndent])
-    if (feedback === 'word')
+    const { own } = this.#notation
+    if (own && feedback !== 'bare')
+      this.wrap(`${own.feedback}${item.feedback}`, indent, indent, 'feedback', 'feedback', 0)
+    else if (feedback === 'word')
       this.wrap(
         `${titled(this.#dice.pick(words.feedback), this.#dice)}: ${item.feedback}`,
         indent,
