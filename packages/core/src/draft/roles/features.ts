@@ -1,6 +1,7 @@
 import type { Facts } from '../facts/facts.ts'
 import { truthOf } from '../truth-words.ts'
 import type { BlockPlace } from './blocks.ts'
+import { bucket } from './bucket.ts'
 import type { Surroundings } from './surroundings.ts'
 
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
@@ -116,10 +117,6 @@ function place(draft: Surroundings, at: number, push: FeatureSink): void {
   if (here.at > 0 && label.dress !== series.members[here.at - 1]?.label.dress) push('other dress')
 }
 
-function bucket(count: number): string {
-  return count <= 1 ? '1' : count <= 2 ? '2' : count <= 4 ? '4' : count <= 8 ? '8' : 'many'
-}
-
 function position(draft: Surroundings, at: number, push: FeatureSink): void {
   const [first, last] = draft.main
   const zone =
@@ -168,21 +165,10 @@ function habits(draft: Surroundings, at: number, push: FeatureSink): void {
   }
   const habit = draft.habits[at]
   if (!habit) return
-  const place =
-    habit.first > MOSTLY
-      ? 'first'
-      : habit.last > MOSTLY
-        ? 'last'
-        : habit.first + habit.last > MOSTLY
-          ? 'ends'
-          : 'inside'
-  const runs = habit.beside > MOSTLY ? 'runs' : habit.beside < 1 - MOSTLY ? 'single' : 'mixed'
-  push(`sign ${place} ${runs}`)
-  push(`sign ${place} ${runs} ${bucket(habit.count)}`)
-  if (echo) push(`sign ${place} ${runs} ${echo}`)
+  push(habit.name)
+  push(habit.countedName)
+  if (echo) push(`${habit.name} ${echo}`)
 }
-
-const MOSTLY = 0.7
 
 function about(place: BlockPlace): string {
   const sign = (is: boolean, mark: string): string => (is ? mark : '')

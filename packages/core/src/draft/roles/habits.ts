@@ -1,5 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
 import type { BlockPlace } from './blocks.ts'
+import { bucket } from './bucket.ts'
 
 /**
  * What lines with one sign do in a draft, whatever the sign is: a sign that stands once in each paragraph, at its end,
@@ -11,6 +12,9 @@ export interface SignHabit {
   readonly first: number
   readonly last: number
   readonly beside: number
+  /** What it comes to in a word or two, and with how many lines have it. */
+  readonly name: string
+  readonly countedName: string
 }
 
 /** By line: the habit of its sign; null where it has none, or where it is the only one. */
@@ -27,18 +31,31 @@ export function signHabits(facts: readonly Facts[], paragraphs: readonly BlockPl
   for (const [sign, own] of lines) {
     if (own.length < 2) continue
     const share = (test: (at: number) => boolean): number => own.filter(test).length / own.length
-    habits.set(sign, {
-      count: own.length,
-      first: share((at) => paragraphs[at]?.since === 0),
-      last: share((at) => paragraphs[at]?.until === 0),
-      beside: share(
-        (at) =>
-          (signs[at - 1] === sign && facts[at]?.unit.gap === 0) ||
-          (signs[at + 1] === sign && facts[at + 1]?.unit.gap === 0),
-      ),
-    })
+    habits.set(
+      sign,
+      habitOf({
+        count: own.length,
+        first: share((at) => paragraphs[at]?.since === 0),
+        last: share((at) => paragraphs[at]?.until === 0),
+        beside: share(
+          (at) =>
+            (signs[at - 1] === sign && facts[at]?.unit.gap === 0) ||
+            (signs[at + 1] === sign && facts[at + 1]?.unit.gap === 0),
+        ),
+      }),
+    )
   }
   return signs.map((sign) => habits.get(sign) ?? null)
+}
+
+const MOSTLY = 0.7
+
+function habitOf(shares: Omit<SignHabit, 'name' | 'countedName'>): SignHabit {
+  const { count, first, last, beside } = shares
+  const place = first > MOSTLY ? 'first' : last > MOSTLY ? 'last' : first + last > MOSTLY ? 'ends' : 'inside'
+  const runs = beside > MOSTLY ? 'runs' : beside < 1 - MOSTLY ? 'single' : 'mixed'
+  const name = `sign ${place} ${runs}`
+  return { ...shares, name, countedName: `${name} ${bucket(count)}` }
 }
 
 const SIGNS = /^[^\p{L}\p{N}\s_]{1,4}/u
@@ -99,8 +116,10 @@ function bodyOf({ unit, body, cue }: Facts): string {
     .trim()
 }
 
-const PARTED =
-  /^(.{4,160}?\S)(\s*(?:->|=>|→|⇒|::|\.{3}|…|\s=\s|\s[–—|]\s|\s\/\s|:\s|\t|\s{3,})\s*|(?<=[?？])\s)(\S.{0,60})$/u
+const BETWEEN = /->|=>|→|⇒|::|\.{3}|…|\s[=–—|/]\s|:\s|\t|\s{3,}|[?？]\s/gu
+const SHORTEST_ASKED = 5
+const LONGEST_ASKED = 160
+const LONGEST_SAID = 60
 const FEWEST_PARTED = 3
 const SHARE_PARTED = 0.4
 
@@ -112,14 +131,23 @@ export interface Parted {
 
 /** By line: a sign inside it that many lines have, as between questions and their answers. */
 export function partedLines(facts: readonly Facts[]): readonly (Parted | null)[] {
-  const parts = facts.map(({ unit, body }) => PARTED.exec(unit.text.slice(body)))
+  const parts = facts.map(({ unit, body }) => partOf(unit.text, body))
   const counts = new Map<string, number>()
-  const nameOf = (found: RegExpExecArray): string =>
-    (found[2] ?? '').trim() || (/[?？]$/.test(found[1] ?? '') ? '?' : ' ')
-  for (const found of parts) if (found) counts.set(nameOf(found), (counts.get(nameOf(found)) ?? 0) + 1)
-  return parts.map((found) => {
-    const count = found ? (counts.get(nameOf(found)) ?? 0) : 0
-    if (!found || count < FEWEST_PARTED || count < facts.length * SHARE_PARTED) return null
-    return { asks: /[?？]$/.test(found[1] ?? ''), isShort: (found[3] ?? '').split(/\s+/).length <= 4 }
+  for (const part of parts) if (part) counts.set(part.sign, (counts.get(part.sign) ?? 0) + 1)
+  return parts.map((part) => {
+    const count = part ? (counts.get(part.sign) ?? 0) : 0
+    return part && count >= FEWEST_PARTED && count >= facts.length * SHARE_PARTED ? part : null
   })
+}
+
+/** The first sign in a text that could part a question from its answer. */
+function partOf(text: string, from: number): (Parted & { readonly sign: string }) | null {
+  BETWEEN.lastIndex = from + SHORTEST_ASKED - 1
+  const found = BETWEEN.exec(text)
+  if (!found || found.index > from + LONGEST_ASKED) return null
+  const said = text.slice(found.index + found[0].length).trim()
+  if (!said || said.length > LONGEST_SAID) return null
+  const isMark = /[?？]/.test(found[0])
+  const asks = isMark || /[?？]\s*$/.test(text.slice(0, found.index))
+  return { sign: isMark ? '?' : found[0].trim(), asks, isShort: said.split(/\s+/).length <= 4 }
 }
