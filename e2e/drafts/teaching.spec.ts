@@ -3,120 +3,115 @@ import { pasteDraft, signIn } from '../sign-in'
 
 test.beforeEach(({ page }) => signIn(page))
 
-// Keys behind two strokes, options behind one: a notation that nobody else has.
-const RULES = `Harbour rules, week 9
+// Behind each key stands what it is not: a notation that nobody else has.
+const SIGNALS = `Signals
 
-Who gives way in the narrow channel
-/ the boat going out
-/ the boat coming in
-/ the larger boat
-// the boat going out
+The horn sounds once. The boat turns to
+>> starboard
+not: port, astern
 
-What does a red light at the pier mean
-/ keep to port
-/ keep to starboard
-/ do not enter
-// do not enter
+The horn sounds twice. The boat turns to
+>> port
+not: starboard, ahead
 
-Where is the life ring kept
-/ at the slip
-/ at the crane
-/ in the office
-// at the slip
+The horn sounds five times. The skipper says
+>> I do not understand you
+not: welcome, goodbye
 `
-const FLAGS = RULES.replace('Harbour rules, week 9', 'The same for the second group')
+const OTHERS = SIGNALS.replace('Signals', 'Signals for the second group').replaceAll('turns to', 'goes to')
 
 const editor = (page: Page) => page.getByRole('textbox', { name: 'Drafted text' })
 const lineNumber = (page: Page, number: number) =>
   page.locator('.cm-lineNumbers .cm-gutterElement').filter({ hasText: new RegExp(`^${number}$`) })
-const keyed = (page: Page) => page.getByRole('article').filter({ hasText: 'waits' })
-const undecided = (page: Page) => page.getByRole('article').filter({ hasText: 'to decide' })
+const items = (page: Page) => page.getByRole('article')
+const misread = (page: Page) => items(page).filter({ hasText: 'not: ' })
+const right = (page: Page) => items(page).filter({ hasNotText: 'not: ' })
 
 test('two clicks set right what a misread notation did to a whole draft; what follows is shown before it settles', async ({
   page,
 }) => {
-  await pasteDraft(page, 'Rules', RULES)
-  await expect(undecided(page)).toHaveCount(3)
-  await lineNumber(page, 7).click()
+  await pasteDraft(page, 'Rules', SIGNALS)
+  await expect(misread(page)).toHaveCount(3)
+  await lineNumber(page, 5).click()
   const menu = page.getByRole('menu')
-  await menu.getByRole('menuitemradio', { name: 'Key', exact: true }).hover()
+  await menu.getByRole('menuitemradio', { name: 'Not part of it' }).hover()
   await expect(menu.getByRole('status')).toHaveText(
-    '2 more lines are read the same way; 3 items as before; 0 to decide instead of 3.',
+    /^2 more lines are read the same way; 3 items as before; 0 to decide instead of \d\.$/,
   )
   await expect(page.locator('.cm-line.would-be')).toHaveCount(3)
-  await expect(undecided(page)).toHaveCount(3)
-  await menu.getByRole('menuitemradio', { name: 'Key', exact: true }).click()
-  await expect(undecided(page)).toHaveCount(0)
-  await expect(keyed(page)).toHaveCount(3)
+  await expect(misread(page)).toHaveCount(3)
+  await menu.getByRole('menuitemradio', { name: 'Not part of it' }).click()
+  await expect(misread(page)).toHaveCount(0)
+  await expect(right(page)).toHaveCount(3)
   await expect(page.locator('.cm-line.would-be')).toHaveCount(0)
   await expect(editor(page)).toBeFocused()
 
   // One step of the editor's history, back and forth.
   await page.keyboard.press('Control+z')
-  await expect(undecided(page)).toHaveCount(3)
+  await expect(misread(page)).toHaveCount(3)
   await page.keyboard.press('Control+Shift+Z')
-  await expect(undecided(page)).toHaveCount(0)
+  await expect(misread(page)).toHaveCount(0)
 
   // Kept with the draft, and with its line while text is put above it.
   await editor(page).press('Control+Home')
   await page.keyboard.type('For Friday\n\n')
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
-  await expect(keyed(page)).toHaveCount(3)
-  await expect(page.locator('.cm-line.said')).toHaveText('// the boat going out')
+  await expect(right(page)).toHaveCount(3)
+  await expect(page.locator('.cm-line.said')).toHaveText('not: port, astern')
 })
 
 test('by keyboard: three keys, and the focus stays in the text', async ({ page }) => {
-  await pasteDraft(page, 'Rules by keyboard', RULES)
-  await expect(undecided(page)).toHaveCount(3)
+  await pasteDraft(page, 'Rules by keyboard', SIGNALS)
+  await expect(misread(page)).toHaveCount(3)
   await editor(page).press('Control+Home')
-  for (let line = 1; line < 7; line++) await page.keyboard.press('ArrowDown')
+  for (let line = 1; line < 5; line++) await page.keyboard.press('ArrowDown')
   await page.keyboard.press('F9')
-  await expect(page.getByRole('menu', { name: 'Line 7 is read as' })).toBeVisible()
-  await page.keyboard.press('k')
+  await expect(page.getByRole('menu', { name: 'Line 5 is read as' })).toBeVisible()
+  await page.keyboard.press('n')
   await expect(page.getByRole('menu').getByRole('status')).toContainText('2 more lines')
   await page.keyboard.press('Enter')
-  await expect(undecided(page)).toHaveCount(0)
+  await expect(misread(page)).toHaveCount(0)
   await expect(editor(page)).toBeFocused()
 
   // Of that line alone; Escape leaves everything as it is.
   await page.keyboard.press('F9')
-  await page.keyboard.press('n')
+  await page.keyboard.press('k')
   await page.keyboard.press('Escape')
-  await expect(undecided(page)).toHaveCount(0)
+  await expect(misread(page)).toHaveCount(0)
   await expect(editor(page)).toBeFocused()
-  for (let line = 7; line < 13; line++) await page.keyboard.press('ArrowDown')
+  for (let line = 5; line < 9; line++) await page.keyboard.press('ArrowDown')
   await page.keyboard.press('F9')
   await page.getByRole('menuitemcheckbox', { name: 'Lines that look alike, too' }).click()
-  await page.keyboard.press('n')
+  await page.keyboard.press('k')
   await expect(page.getByRole('menu').getByRole('status')).toContainText('No other line changes')
   await page.keyboard.press('Enter')
-  await expect(undecided(page)).toHaveCount(1)
+  await expect(misread(page)).toHaveCount(1)
 })
 
 test('what was taught is kept by name, and offered with a draft that looks alike', async ({ page }) => {
-  await pasteDraft(page, 'Rules to keep', RULES)
-  await lineNumber(page, 7).click()
-  await page.getByRole('menuitemradio', { name: 'Key', exact: true }).click()
+  await pasteDraft(page, 'Rules to keep', SIGNALS)
+  await lineNumber(page, 5).click()
+  await page.getByRole('menuitemradio', { name: 'Not part of it' }).click()
   await page.getByRole('button', { name: '1 line taught' }).click()
-  await page.getByLabel('Keep as a notation').fill('Boatyard strokes')
+  await page.getByLabel('Keep as a notation').fill('Boatyard signals')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('Kept as “Boatyard strokes”.', { exact: false })).toBeVisible()
+  await expect(page.getByText('Kept as “Boatyard signals”.', { exact: false })).toBeVisible()
 
-  await pasteDraft(page, 'Rules that look alike', FLAGS)
+  await pasteDraft(page, 'Rules that look alike', OTHERS)
   const offer = page.getByRole('button', { name: 'Read it by that' })
   await offer.hover()
   await expect(page.locator('.cm-line.would-be')).toHaveCount(3)
   await offer.click()
-  await expect(keyed(page)).toHaveCount(3)
+  await expect(right(page)).toHaveCount(3)
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
-  await expect(keyed(page)).toHaveCount(3)
-  await page.getByRole('button', { name: 'Read by “Boatyard strokes”' }).click()
+  await expect(right(page)).toHaveCount(3)
+  await page.getByRole('button', { name: 'Read by “Boatyard signals”' }).click()
   await page.getByRole('button', { name: 'Leave it off' }).click()
-  await expect(undecided(page)).toHaveCount(3)
+  await expect(misread(page)).toHaveCount(3)
   await page.getByRole('button', { name: 'Undo' }).last().click()
-  await expect(keyed(page)).toHaveCount(3)
+  await expect(right(page)).toHaveCount(3)
 
   // A draft of another kind is not asked.
   await pasteDraft(page, 'Something else', '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n')

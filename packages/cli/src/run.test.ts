@@ -61,29 +61,29 @@ test('read takes a key from a file of its own', async () => {
 })
 
 describe('a notation', () => {
-  const item = (stem: string, ...options: string[]): string =>
-    `${stem}\n/ ${options.join('\n/ ')}\n// ${options[0] ?? ''}\n\n`
+  const item = (stem: string, key: string, others: string): string => `${stem}\n>> ${key}\nnot: ${others}\n\n`
   const text =
-    item('Who gives way', 'the boat going out', 'the boat coming in', 'the larger boat') +
-    item('What does a red light mean', 'do not enter', 'keep to port', 'keep to starboard') +
-    item('Where is the life ring', 'at the slip', 'at the crane', 'in the office')
-  const file = join(folder, 'strokes.txt')
+    item('The horn sounds once. The boat turns to', 'starboard', 'port, astern') +
+    item('The horn sounds twice. The boat turns to', 'port', 'starboard, ahead') +
+    item('The horn sounds five times. The skipper says', 'I do not understand you', 'welcome, goodbye')
+  const right = [['starboard'], ['port'], ['I do not understand you']]
+  const file = join(folder, 'signals.txt')
   writeFileSync(file, text)
-  const from = text.indexOf('// ')
-  const taught = [{ from, to: text.indexOf('\n', from), part: 'key' as const, alike: true }]
-  const kept = join(folder, 'Boatyard strokes.json')
-  writeFileSync(kept, JSON.stringify(notationOf({ text, taught }, 'Boatyard strokes')))
+  const from = text.indexOf('not: ')
+  const taught = [{ from, to: text.indexOf('\n', from), part: 'none' as const, alike: true }]
+  const kept = join(folder, 'Boatyard signals.json')
+  writeFileSync(kept, JSON.stringify(notationOf({ text, taught }, 'Boatyard signals')))
   const keys = async (...more: string[]): Promise<unknown> =>
     (JSON.parse((await call('read', file, ...more)).out) as { items: { key: unknown }[] }).items.map((one) => one.key)
 
   test('in a file is what a draft is read by', async () => {
-    expect(await keys()).not.toEqual([[0], [0], [0]])
-    expect(await keys('--notation', kept)).toEqual([[0], [0], [0]])
+    expect(await keys()).not.toEqual(right)
+    expect(await keys('--notation', kept)).toEqual(right)
     expect((await call('check', file, '--notation', kept)).out).toContain('3 items, 0 marks')
   })
 
   test('is found by its name', () => {
-    expect(findNotation('Boatyard strokes', folder).name).toBe('Boatyard strokes')
+    expect(findNotation('Boatyard signals', folder).name).toBe('Boatyard signals')
     expect(notationFolder({ XDG_CONFIG_HOME: '/x' })).toBe('/x/zakuska/notations')
   })
 

@@ -22,25 +22,19 @@ const keysOf = (text: string, more: { taught?: readonly TaughtLine[]; notation?:
   (readingOutline(readDraft({ text, ...more }))['items'] as readonly Record<string, unknown>[]).map((one) => one['key'])
 
 // Ours: notations of nobody, each misread as it stands, and what one line has to be said to be.
-const STROKES = `Harbour rules, week 9
+const SIGNALS = `Signals
 
-Who gives way in the narrow channel
-/ the boat going out
-/ the boat coming in
-/ the larger boat
-// the boat going out
+The horn sounds once. The boat turns to
+>> starboard
+not: port, astern
 
-What does a red light at the pier mean
-/ keep to port
-/ keep to starboard
-/ do not enter
-// do not enter
+The horn sounds twice. The boat turns to
+>> port
+not: starboard, ahead
 
-Where is the life ring kept
-/ at the slip
-/ at the crane
-/ in the office
-// at the slip
+The horn sounds five times. The skipper says
+>> I do not understand you
+not: welcome, goodbye
 `
 const SECTIONS = `Knots
 
@@ -78,11 +72,11 @@ It is six hours, a little more.
 `
 
 test.each([
-  ['keys behind two strokes', STROKES, '7 key', [[0], [2], [0]]],
-  ['keys behind two signs, by number', SECTIONS, '7 key', [[1], [0], [1]]],
+  ['words that are not the key', SIGNALS, ['5 none'], [['starboard'], ['port'], ['I do not understand you']]],
+  ['keys behind two signs, by number', SECTIONS, ['7 key', '16 option'], [[1], [0], [1]]],
 ])('%s', (_name, text, said, keys) => {
   expect(keysOf(text)).not.toEqual(keys)
-  expect(keysOf(text, { taught: taught(text, said) })).toEqual(keys)
+  expect(keysOf(text, { taught: taught(text, ...said) })).toEqual(keys)
 })
 
 test('lines that look alike follow, others keep what they were', () => {
@@ -95,13 +89,13 @@ test('lines that look alike follow, others keep what they were', () => {
 })
 
 test('of one line alone no other follows', () => {
-  const { parts } = readDraft({ text: STROKES, taught: taught(STROKES, '7 key alone') })
-  expect([parts[6], parts[12]]).toEqual(['key', 'option'])
+  const { parts } = readDraft({ text: SIGNALS, taught: taught(SIGNALS, '5 none alone') })
+  expect([parts[4], parts[8]]).toEqual(['none', 'key'])
 })
 
 test('what is said of a line holds against what was said of lines that look alike', () => {
-  const { parts } = readDraft({ text: STROKES, taught: taught(STROKES, '7 key', '13 feedback alone') })
-  expect([parts[6], parts[12]]).toEqual(['key', 'feedback'])
+  const { parts } = readDraft({ text: SIGNALS, taught: taught(SIGNALS, '5 none', '9 feedback alone') })
+  expect([parts[4], parts[8], parts[12]]).toEqual(['none', 'feedback', 'none'])
 })
 
 test('what is no part of it says nothing about the items below; a heading does', () => {
@@ -113,7 +107,7 @@ test('what is no part of it says nothing about the items below; a heading does',
 })
 
 test('a line is what it is said to be, whatever it is said to be', () => {
-  const text = STROKES
+  const text = SIGNALS
   const lines = text.split('\n').flatMap((line, at) => (line ? [at + 1] : []))
   fc.assert(
     fc.property(fc.constantFrom(...lines.slice(2)), fc.constantFrom(...LINE_PARTS), (line, part) => {
@@ -131,23 +125,24 @@ test('every role is a part in words, and every part has a role', () => {
 })
 
 describe('notations', () => {
-  const kept = notationOf({ text: SECTIONS, taught: taught(SECTIONS, '7 key') }, 'Two signs')
-  const other = SECTIONS.replace('§§ 2', '§§ 3').replace('Knots', 'Knots again')
+  const kept = notationOf({ text: SIGNALS, taught: taught(SIGNALS, '5 none') }, 'Not these')
+  const other = SIGNALS.replace('starboard', 'the left').replace('Signals', 'Signals again')
+  const keys = [['the left'], ['port'], ['I do not understand you']]
 
   test('what was taught is kept as rules, by which another draft is read', () => {
-    expect(kept.rules).toMatchObject([{ look: { sign: '§§' }, part: 'key' }])
-    expect(keysOf(other)).not.toEqual([[2], [0], [1]])
-    expect(keysOf(other, { notation: kept })).toEqual([[2], [0], [1]])
+    expect(kept.rules).toMatchObject([{ look: { word: 'not' }, part: 'none' }])
+    expect(keysOf(other)).not.toEqual(keys)
+    expect(keysOf(other, { notation: kept })).toEqual(keys)
   })
 
   test('what is said of the draft itself counts more', () => {
-    const reading = readDraft({ text: other, notation: kept, taught: taught(other, '7 feedback') })
-    expect(reading.parts[6]).toBe('feedback')
+    const reading = readDraft({ text: other, notation: kept, taught: taught(other, '5 feedback') })
+    expect(reading.parts[4]).toBe('feedback')
   })
 
   test('rules stay when a draft that was read by them is taught more', () => {
-    const more = notationOf({ text: other, notation: kept, taught: taught(other, '1 none') }, 'Two signs')
-    expect(more.rules.map((rule) => rule.part)).toEqual(['key', 'none'])
+    const more = notationOf({ text: other, notation: kept, taught: taught(other, '1 heading') }, 'Not these')
+    expect(more.rules.map((rule) => rule.part)).toEqual(['none', 'heading'])
     expect(notationOf({ text: other }, 'Nothing').rules).toEqual([])
   })
 
