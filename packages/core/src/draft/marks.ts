@@ -152,6 +152,12 @@ export const MARKS = {
     says: 'This may be read wrongly: {why}.',
     mends: 'reads the line, and those that are doubtful in the same way, as what else they may be',
   },
+  'aside-unsure': {
+    severity: 'doubt',
+    group: ['line that may be a lost question', 'lines that may be lost questions'],
+    says: 'Line {line} was set aside and may be the start of an item.',
+    mends: 'reads the line as the start of an item',
+  },
   'no-items': {
     severity: 'trouble',
     group: ['draft without items', 'drafts without items'],

@@ -2,6 +2,7 @@ import { plainText } from '../content/plain.ts'
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
 import { doubtOf, type Doubt } from './doubt/doubt-of-item.ts'
+import { asideMarks } from './doubt/aside-marks.ts'
 import { unsureMarks } from './doubt/unsure-mark.ts'
 import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
 import { judgeByValues } from './keys/judgements.ts'
@@ -43,8 +44,8 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   let most = LEAST_GAIN
   for (const { read: turned, loss } of othersOf(read, source)) {
     const other = settled(listed(turned, source), lines, source)
-    const isFound = base.reading.items.length === 0 && other.reading.items.some((read) => asksWithOptions(read))
-    const gain = gainOf(other.counts, base.counts, loss) + (isFound ? OPTIONS_FOUND : 0)
+    const isFound = base.reading.items.length === 0 && findsItems(other)
+    const gain = gainOf(other.counts, base.counts, loss) + (isFound ? ITEMS_FOUND : 0)
     if (gain <= most) continue
     most = gain
     best = other
@@ -90,6 +91,11 @@ function listed(read: ReadRoles, source: DraftSource): ReadRoles {
 
 const MOST_LISTED = 4000
 
+/** A question with its options, or several items that all have their keys: no plan or letter comes to that. */
+function findsItems({ reading: { items }, counts }: Settled): boolean {
+  return items.some((read) => asksWithOptions(read)) || (items.length > 1 && counts.keyed === items.length)
+}
+
 /** A question, or half a sentence, with lettered options: no list of things to bring. */
 function asksWithOptions({ item, places }: ReadItem): boolean {
   return (
@@ -104,8 +110,8 @@ function othersOf(read: ReadRoles, source: DraftSource): Alternative[] {
 /** How many other readings of a draft are tried, and how much text they may have in all, so that the time stays linear. */
 const MOST_OTHERS = 10
 const MOST_TEXT = 50_000
-/** What speaks for a reading that finds a question with its options where the first one finds nothing at all. */
-const OPTIONS_FOUND = 2
+/** What speaks for a reading that finds items where the first one finds nothing at all. */
+const ITEMS_FOUND = 2
 /** How much better a reading has to be than the one that its lines alone explain best. */
 const LEAST_GAIN = 0.6
 
@@ -163,7 +169,11 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     passages,
     items: numberMarks(items),
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
-    marks: [...draftMarks(items, lines), ...blocks.flatMap((block) => strangeKeys(block, records))],
+    marks: [
+      ...draftMarks(items, lines),
+      ...asideMarks(read),
+      ...blocks.flatMap((block) => strangeKeys(block, records)),
+    ],
     parts: linePartsOf(read, assembled.aside),
   }
   const counts = countsOf(items, {

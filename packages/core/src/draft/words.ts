@@ -164,6 +164,7 @@ const ORDER = new RegExp(
   `(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`,
   'iu',
 )
+const COMMANDS = new RegExp(`^["“„«'(]?${anyOf(wordsFor('commands'))}(?=[\\s:])`, 'iu')
 const ESSAY = phraseAt(wordsFor('essay'))
 const REASON = phraseAt(wordsFor('reason'))
 const LEFT_OVER: ReadonlySet<string> = new Set(wordsFor('leftOver'))
@@ -211,6 +212,8 @@ export const cues = {
   asksMatch: remembered((text: string): boolean => MATCH.test(text)),
   asksOrder: remembered((text: string): boolean => ORDER.test(text)),
   asksEssay: remembered((text: string): boolean => ESSAY.test(text)),
+  /** "Name the …": asks for something to be named, written or worked out. */
+  commands: remembered((text: string): boolean => COMMANDS.test(text)),
   /** "Why …", in any language: an answer of more than a few words is one in sentences. */
   asksReason: remembered((text: string): boolean => REASON.test(text)),
   /** "Extra", before a side of a matching that is left over. */

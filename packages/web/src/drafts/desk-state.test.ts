@@ -1,4 +1,4 @@
-import { readDraft, type LinePart, type Mark, type Mend } from '@zakuska/core'
+import { readDraft, type LinePart, type Mark, type MarkCode, type Mend } from '@zakuska/core'
 import {
   bracketState,
   deskItems,
@@ -83,4 +83,12 @@ describe('lines that are doubtful in the same way', () => {
     expect(group?.places).toHaveLength(2)
     expect(group && isOneCause(group.places)).toBe(false)
   })
+})
+
+test('what is said of the draft as a whole is decided with the rest', () => {
+  const place = { lines: [9, 9] as const, from: 80, to: 90 }
+  const mark = (code: MarkCode): Mark => ({ code, severity: 'doubt', message: 'said', ...place })
+  const groups = troubleGroups(items(TEXT), [mark('key-for-no-item'), mark('no-items')])
+  expect(groups.map((group) => group.code)).toEqual(['key-names-no-option', 'key-missing', 'key-for-no-item'])
+  expect(groups.at(-1)?.places).toMatchObject([{ item: -1 }])
 })

@@ -21,6 +21,7 @@ export interface TroubleGroup {
   readonly code: MarkCode
   readonly severity: Mark['severity']
   readonly label: string
+  /** `item` is −1 where a mark is about the draft, and no item. */
   readonly places: readonly { readonly item: number; readonly mark: Mark }[]
 }
 
@@ -36,17 +37,23 @@ export function followAll(followed: readonly FollowedItem[], reading: Reading): 
 }
 
 /** What is left to decide, trouble before doubt. A signed item has been decided, whatever was doubtful. */
-export function troubleGroups(items: readonly DeskItem[]): TroubleGroup[] {
+export function troubleGroups(items: readonly DeskItem[], draftMarks: readonly Mark[] = []): TroubleGroup[] {
   const causes = sharedCauses(items)
   const groups = new Map<string, { item: number; mark: Mark }[]>()
+  const add = (id: string, place: { item: number; mark: Mark }): void => {
+    const places = groups.get(id)
+    if (places) places.push(place)
+    else groups.set(id, [place])
+  }
+  for (const mark of draftMarks)
+    if (mark.severity !== 'told' && mark.code !== 'no-items')
+      add(`${mark.code} ${mark.cause ?? ''}`, { item: -1, mark })
   items.forEach(({ read, followed }, item) => {
     if (followed.signOff) return
     for (const mark of read.marks) {
       if (mark.severity === 'told') continue
       const id = `${mark.code} ${causes.has(mark) ? (mark.cause ?? '') : ''}`
-      const places = groups.get(id)
-      if (places) places.push({ item, mark })
-      else groups.set(id, [{ item, mark }])
+      add(id, { item, mark })
     }
   })
   return [...groups]

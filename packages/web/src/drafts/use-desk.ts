@@ -107,11 +107,14 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     dead: false,
   })
   const items = useMemo(() => (reading ? deskItems(reading, followed) : []), [reading, followed])
-  const groups = useMemo(() => troubleGroups(items), [items])
+  const groups = useMemo(() => troubleGroups(items, reading?.marks), [items, reading])
   // A mark that a newer reading no longer has shows no slip any more.
   const slip = useMemo(
-    () => (chosenMark && items.some((item) => item.read.marks.includes(chosenMark)) ? chosenMark : null),
-    [chosenMark, items],
+    () =>
+      chosenMark && (reading?.marks.includes(chosenMark) || items.some((item) => item.read.marks.includes(chosenMark)))
+        ? chosenMark
+        : null,
+    [chosenMark, items, reading],
   )
   const lastAnswer = useRef<LastAnswer>({ answer: 0, reading: null })
   const reader = useReader(
@@ -233,12 +236,14 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const teachNow = useRef(teaching.openLines)
   const latestHooks = useRef(hooks)
   const itemsNow = useRef(items)
+  const draftMarksNow = useRef(reading?.marks ?? [])
   const troubleNow = useRef({ groups, slip })
   // Before the next key press can be handled, not after the next paint.
   useLayoutEffect(() => {
     latestHooks.current = hooks
     teachNow.current = teaching.openLines
     itemsNow.current = items
+    draftMarksNow.current = reading?.marks ?? []
     troubleNow.current = { groups, slip }
     // What waited for this reading is done by it.
     live.current.steps.show(live.current.shownVersion)
@@ -337,7 +342,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     (marks: readonly Mark[], mendOf: (mark: Mark) => Mend | undefined) =>
       live.current.steps.run(() => {
         // Marks of a reading that a newer one took the place of are found again by what they say.
-        const now = itemsNow.current.flatMap((item) => item.read.marks)
+        const now = [...itemsNow.current.flatMap((item) => item.read.marks), ...draftMarksNow.current]
         const same = marks.flatMap(
           (mark) => now.find((one) => one === mark) ?? now.find((one) => one.message === mark.message) ?? [],
         )

@@ -88,6 +88,7 @@ export type Flag =
   | 'dashStart'
   | 'starts'
   | 'quoteStart'
+  | 'commands'
 
 const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]/g
 const RULE = /^[\s\-–—=_*~·.#+✂|]{3,}$|^[\W_]*(?:[-–—=*]\s?){5,}/u
@@ -267,6 +268,7 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
   ['commas', (_text, rest) => (rest.match(/[,;،、]/g)?.length ?? 0) >= 3],
   ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2 || KEY_RANGE.test(text)],
   ['counts', (text) => countsOn(text) >= 3],
+  ['commands', (_text, rest) => cues.commands(rest)],
   ['dashStart', (text) => /^[-–—]/.test(text)],
   ['quoteStart', (text) => /^["“„«»'‘]/.test(text)],
 ]

@@ -1,11 +1,10 @@
 import type { Facts } from '../facts/facts.ts'
 import type { Unit } from '../facts/units.ts'
 import { asciiShadow } from '../labels.ts'
-import { labelsAt } from '../facts/labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
-import { cues } from '../words.ts'
 import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
+import { idsOf, isRowId, SECTION_HEAD, sectionIn, type Ids } from './list-ids.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
 import { tableEntries } from './lists-in-tables.ts'
 
@@ -83,61 +82,6 @@ function entriesIn(block: KeyLines, records: readonly DraftRecord[]): readonly L
   return best(ways, texts, records)
 }
 
-/** Which records a number may mean; of several with one number, those before the list and without a key come first. */
-export type Ids = ReadonlyMap<string, readonly number[]>
-
-export function idsOf(records: readonly DraftRecord[], block: Pick<KeyLines, 'after'>): Ids {
-  const ids = new Map<string, number[]>()
-  const add = (id: string, at: number): void => {
-    const known = ids.get(id)
-    if (!known) ids.set(id, [at])
-    else if (!known.includes(at)) known.push(at)
-  }
-  const numbered = records.filter((record) => record.label !== null).length
-  const heads = headsOf(records)
-  records.forEach((record, at) => {
-    const { label, section } = record
-    if (label?.id) add(label.id, at)
-    if (label?.id && section.id && /^\d+$/.test(label.id)) add(`${section.id}${label.id}`, at)
-    if (label?.id && heads[at] && /^\p{L}$/u.test(label.id)) add(`${heads[at]}${label.id}`, at)
-    if (numbered < records.length * 0.5) add(String(at + 1), at)
-    for (const id of rowIds(record)) if (id !== label?.id) add(id, at)
-  })
-  for (const known of ids.values()) known.sort((a, b) => distance(a, block.after) - distance(b, block.after))
-  return ids
-}
-
-/** By record: the number of the question that it is a part of, said in a line above it or in its section; empty: none. */
-function headsOf(records: readonly DraftRecord[]): string[] {
-  let head = ''
-  return records.map(({ facts, label, section }) => {
-    const own = facts
-      .flatMap((unit) => labelsAt(unit.text))
-      .find((one) => one.script === 'number' || one.script === 'word')
-    if (own) head = own.id
-    else if (label && (label.script === 'number' || label.script === 'word')) head = ''
-    return head || (/^\d+$/.test(section.id) ? section.id : '')
-  })
-}
-
-/** Numbers of the rows of a matching: each may have an entry of its own in a list. */
-function rowIds(record: DraftRecord): string[] {
-  return record.rows.flatMap((unit) => {
-    const label = labelsAt(unit.text)
-      .filter((one) => one.script === 'number' && !one.weak)
-      .at(-1)
-    return label ? [label.id] : []
-  })
-}
-
-function isRowEntry({ id }: Candidate, record: DraftRecord): boolean {
-  return record.rows.length > 1 && id !== record.label?.id && rowIds(record).includes(id)
-}
-
-function distance(record: number, after: number): number {
-  return record < after ? after - record : 1000 + record - after
-}
-
 /** The candidates of all lines, in order. */
 function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRecord[]): Candidate[] {
   const found: Candidate[] = []
@@ -184,29 +128,6 @@ function partsNamed(text: string, ids: Ids): RegExpExecArray[] {
   return [...text.matchAll(PART)].filter((match) => ids.has(`${match[1] ?? ''}${match[2] ?? ''}`.toLowerCase()))
 }
 
-const SECTION_HEAD = /^\W{0,3}(\p{Lu}|[IVX]{1,4})[).:]?\s+(?=\(?\d)/u
-
-/** The section that a line of a list names: "Part II", "B)  5. …"; null where it names none of the draft's. */
-function sectionIn(text: string, all: readonly DraftRecord[]): { readonly id: string; readonly to?: number } | null {
-  const named = cues.sectionLabel(text) ?? SECTION_HEAD.exec(text)?.[1]?.toLowerCase() ?? null
-  if (named && all.some((record) => record.section.id === named)) return { id: named }
-  // "Round 2: 1. …": as a heading of the draft begins, whatever its word is.
-  const lead = COUNTED_HEAD.exec(text)?.[0]
-  const own = lead ? all.find(({ section }) => isHeaded(section.text, lead)) : undefined
-  return own?.section.id && lead ? { id: own.section.id, to: lead.length } : null
-}
-
-const COUNTED_HEAD = /^\W{0,3}\p{L}{2,14}\s(?:\d{1,2}|\p{Lu}|[IVX]{1,4})(?=[\s:.)–—-]|$)/u
-
-function isHeaded(heading: string, lead: string): boolean {
-  const fold = (text: string): string =>
-    text
-      .replace(/[^\p{L}\p{N} ]/gu, '')
-      .trim()
-      .toLowerCase()
-  return heading.split('\n').some((line) => `${fold(line)} `.startsWith(`${fold(lead)} `))
-}
-
 interface Step {
   readonly score: number
   readonly next: number
@@ -232,7 +153,7 @@ export function numbered(
     if (known !== undefined) return known
     const value = valueText(texts, stretch(candidates, at, end, texts))
     const own = records[record] as DraftRecord
-    const found = isRowEntry(candidates[at] as Candidate, own)
+    const found = isRowId(candidates[at]?.id ?? '', own)
       ? /^\(?[\p{L}\d]{1,2}\)?$/u.test(value)
         ? 0.9
         : -0.4
@@ -257,12 +178,12 @@ function bestStep(
   records: readonly DraftRecord[],
   fit: (at: number, end: number, record: number) => number,
 ): Step {
-  const own = (candidates[at] as Candidate).worth
+  const own = candidates[at]?.worth ?? 0
   let best: Step = { score: fit(at, -1, record) + own, next: -1, nextRecord: -1 }
   for (let next = at + 1; next <= at + WINDOW && next < candidates.length; next++) {
     const value = fit(at, next, record)
     candidates[next]?.records.forEach((other, place) => {
-      const isRow = isRowEntry(candidates[next] as Candidate, records[other] as DraftRecord)
+      const isRow = isRowId(candidates[next]?.id ?? '', records[other] as DraftRecord)
       if ((other === record && !isRow) || (forward && other < record)) return
       const turn = other === record + 1 ? 0.3 : other > record ? 0.1 - Math.min(0.2, (other - record) * 0.02) : -0.25
       const score = value + own + turn + (steps[next]?.[place]?.score ?? 0)
@@ -296,7 +217,7 @@ function traced(
     const record = candidates[at]?.records[place]
     if (!step || record === undefined || !records[record]) break
     const value = stretch(candidates, at, step.next, texts)
-    const isRow = isRowEntry(candidates[at] as Candidate, records[record])
+    const isRow = isRowId(candidates[at]?.id ?? '', records[record])
     entries.push({ record, value: isRow ? { ...value, from: candidates[at]?.from ?? value.from } : value, isRow })
     at = step.next
     place = step.nextRecord

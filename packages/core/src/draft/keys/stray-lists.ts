@@ -4,7 +4,8 @@ import { spanText, type Span } from '../model.ts'
 import type { KeyLines } from '../records/assemble.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
-import { idsOf, numbered, worthOfAll } from './lists.ts'
+import { idsOf } from './list-ids.ts'
+import { numbered, worthOfAll } from './lists.ts'
 
 /** Statements inside an item that are a short list for several: "Key: 1 B, 2 C, 3 C" below the third. Taken from it. */
 export function strayLists(records: readonly DraftRecord[]): KeyLines[] {

@@ -13,6 +13,7 @@ export const cs: LanguageWords = {
   yesNo: ['ano', 'ne'],
   or: ['nebo'],
   and: ['a', 'i'],
+  commands: ['jmenuj', 'uveď', 'vypočítej', 'napiš', 'doplň', 'pojmenuj'],
   several: ['více odpovědí', 'všechny správné', 'vyberte dvě', 'vyberte tři', 'které dvě', 'které tři'],
   match: ['přiřaďte', 'přiřaď', 'spojte', 'spoj'],
   order: ['seřaďte', 'seřaď', 'v jakém pořadí'],

@@ -13,6 +13,7 @@ export const da: LanguageWords = {
   yesNo: ['ja', 'nej'],
   or: ['eller'],
   and: ['og', 'samt'],
+  commands: ['nævn', 'angiv', 'beregn', 'skriv'],
   several: ['flere svar', 'alle rigtige', 'vælg to', 'vælg tre', 'sæt kryds ved alle', 'hvilke to', 'hvilke tre'],
   match: ['forbind', 'match', 'sæt sammen'],
   order: ['sæt i rækkefølge', 'stil i rækkefølge', 'i hvilken rækkefølge', 'ordn'],

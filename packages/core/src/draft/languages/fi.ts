@@ -13,6 +13,7 @@ export const fi: LanguageWords = {
   yesNo: ['kyllä', 'ei'],
   or: ['tai', 'vai'],
   and: ['ja', 'sekä'],
+  commands: ['nimeä', 'mainitse', 'laske', 'kirjoita', 'täydennä'],
   several: ['useita vastauksia', 'kaikki oikeat', 'valitse kaksi', 'valitse kolme', 'mitkä kaksi', 'mitkä kolme'],
   match: ['yhdistä'],
   order: ['järjestä', 'laita järjestykseen', 'aseta järjestykseen', 'missä järjestyksessä'],

@@ -13,6 +13,7 @@ export const hu: LanguageWords = {
   yesNo: ['igen', 'nem'],
   or: ['vagy'],
   and: ['és', 'valamint'],
+  commands: ['nevezd meg', 'sorold fel', 'számítsd ki', 'írd le', 'egészítsd ki', 'add meg'],
   several: ['több válasz', 'minden helyes', 'válasszon kettőt', 'válassz kettőt', 'melyik kettő', 'melyik három'],
   match: ['párosítsa', 'párosítsd', 'kösse össze', 'kösd össze'],
   order: ['rendezze sorba', 'rendezd sorba', 'állítsa sorrendbe', 'állítsd sorrendbe', 'milyen sorrendben'],

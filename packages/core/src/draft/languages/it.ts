@@ -23,6 +23,7 @@ export const it: LanguageWords = {
   yesNo: ['sì', 'si', 'no'],
   or: ['o', 'oppure'],
   and: ['e'],
+  commands: ['nomina', 'indica', 'scrivi', 'calcola', 'completa', 'elenca', 'cita', 'traduci'],
   several: [
     'più risposte',
     'tutte le risposte corrette',

@@ -31,6 +31,8 @@ export interface LanguageWords {
   /** Word between the two: "true or false". */
   readonly or: readonly string[]
   readonly and: readonly string[]
+  /** Words that ask for something to be named, written or worked out, as starts of a sentence; from memory. */
+  readonly commands?: readonly string[]
   /** Phrases that ask for several options. */
   readonly several: readonly string[]
   readonly match: readonly string[]

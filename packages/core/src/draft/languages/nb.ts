@@ -13,6 +13,7 @@ export const nb: LanguageWords = {
   yesNo: ['ja', 'nei'],
   or: ['eller'],
   and: ['og', 'samt'],
+  commands: ['nevn', 'oppgi', 'regn ut', 'skriv'],
   several: ['flere svar', 'alle riktige', 'velg to', 'velg tre', 'kryss av for alle', 'hvilke to', 'hvilke tre'],
   match: ['koble', 'match', 'sett sammen'],
   order: ['sett i rekkefølge', 'i hvilken rekkefølge', 'ordne'],

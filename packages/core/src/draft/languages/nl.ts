@@ -24,6 +24,7 @@ export const nl: LanguageWords = {
   yesNo: ['ja', 'nee'],
   or: ['of'],
   and: ['en'],
+  commands: ['noem', 'geef', 'bereken', 'schrijf', 'bepaal', 'vertaal'],
   several: [
     'meerdere antwoorden',
     'kies alle',

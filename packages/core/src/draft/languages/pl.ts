@@ -23,6 +23,7 @@ export const pl: LanguageWords = {
   yesNo: ['tak', 'nie'],
   or: ['czy', 'lub', 'albo'],
   and: ['i', 'oraz'],
+  commands: ['podaj', 'wymień', 'nazwij', 'oblicz', 'napisz', 'uzupełnij', 'wskaż'],
   several: [
     'zaznacz wszystkie',
     'wybierz wszystkie',

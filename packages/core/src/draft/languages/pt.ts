@@ -23,6 +23,7 @@ export const pt: LanguageWords = {
   yesNo: ['sim', 'não'],
   or: ['ou'],
   and: ['e'],
+  commands: ['nomeie', 'indique', 'escreva', 'calcule', 'complete', 'cite', 'diga', 'traduza'],
   several: [
     'assinale todos',
     'assinale todas',

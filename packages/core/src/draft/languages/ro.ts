@@ -13,6 +13,18 @@ export const ro: LanguageWords = {
   yesNo: ['da', 'nu'],
   or: ['sau'],
   and: ['și', 'precum și'],
+  commands: [
+    'numește',
+    'numiți',
+    'scrie',
+    'scrieți',
+    'calculează',
+    'calculați',
+    'completează',
+    'completați',
+    'indică',
+    'indicați',
+  ],
   several: [
     'mai multe răspunsuri',
     'toate răspunsurile corecte',

@@ -13,6 +13,7 @@ export const sv: LanguageWords = {
   yesNo: ['ja', 'nej'],
   or: ['eller'],
   and: ['och', 'samt'],
+  commands: ['nämn', 'ange', 'beräkna', 'skriv'],
   several: [
     'flera svar',
     'alla rätta',

@@ -6,9 +6,10 @@ import type { Piece } from '../text/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { ROLES, type Role } from '../roles/roles.ts'
 import { entriesIn, inLabelOrder } from './entries.ts'
-import { takeFacts, takeFields } from './facts-lines.ts'
+import { takeFacts } from './facts-lines.ts'
 import { newRecord, NO_SECTION, spanOf, type DraftRecord, type Section } from './record.ts'
 import { sectionFrom } from './sections.ts'
+import { takeGlued, takeStatement } from './statements.ts'
 
 export interface Passage {
   readonly pieces: Piece[]
@@ -320,22 +321,6 @@ function takeOption(record: DraftRecord, facts: Facts): void {
   record.entries.push(...own)
 }
 
-/** "Question 1 (right answer: B)": a key that stands behind other facts of an item. */
-function takeGlued(record: DraftRecord, { glued, unit }: Facts): void {
-  if (glued?.role !== 'answer') return
-  const value = unit.text.slice(glued.to)
-  const field = FIELD_BEHIND.exec(value)
-  const end = field ? field.index : value.length
-  const own = value.slice(0, end).replace(/[\s)\].;,]+$/u, '')
-  if (!own) return
-  record.statements.push({
-    value: spanOf(unit, glued.to, glued.to + own.length),
-    statement: spanOf(unit, glued.from, glued.to + end),
-    more: [],
-    source: 'glued',
-  })
-}
-
 /** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
 function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
   return (
@@ -361,43 +346,4 @@ function takeWrapped(record: DraftRecord, facts: Facts): void {
 function remarkFrom(facts: Facts): number {
   if (facts.cue) return facts.cue.to
   return facts.bullet ? facts.body : (/^[([>»\s]*/.exec(facts.unit.text)?.[0].length ?? 0)
-}
-
-/** An arrow, or signs that stand apart from what follows. */
-const STATEMENT_SIGN =
-  /^(?:(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*|[^\p{L}\p{N}\s"'“”„«»()[\]{}¿¡$€£+−–—._…√|`*]{1,4}\s+)/u
-
-/** "Answer: B      Level: easy": further fields behind a wide gap. */
-const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
-
-function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
-  const { unit, cue } = facts
-  const end = unit.text.length
-  const isOwn = cue !== null && cue.role !== 'other'
-  const said = cue?.role === 'hint' || cue?.role === 'feedback' ? cue.role : role
-  const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
-  if (said === 'feedback' || said === 'hint') {
-    const from =
-      cue && (isOwn || said === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
-    const list = said === 'feedback' ? record.feedback : record.hint
-    if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
-    return
-  }
-  const before = record.statements.at(-1)
-  if (goesOn && before && before.source !== 'glued') {
-    before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
-    return
-  }
-  const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0
-  const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
-  const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
-  const field = FIELD_BEHIND.exec(unit.text.slice(from))
-  const to = field ? from + field.index : end
-  if (field) takeFields(record, unit.text.slice(to))
-  record.statements.push({
-    value: spanOf(unit, Math.min(from, to), to),
-    statement: spanOf(unit, 0, to),
-    more: [],
-    source: cue?.role === 'sample' ? 'sample' : 'line',
-  })
 }

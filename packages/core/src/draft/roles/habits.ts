@@ -116,7 +116,7 @@ function bodyOf({ unit, body, cue }: Facts): string {
     .trim()
 }
 
-const BETWEEN = /->|=>|→|⇒|::|\.{3}|…|\s[=–—|/]\s|:\s|\t|\s{3,}|[?？]\s/gu
+const BETWEEN = /->|=>|→|⇒|::|\.{3}|…|\s[=–—|/]\s|:\s|\t|\s{3,}|[?？]\s(?!\s*(?:->|=>|→|⇒|::|\.{3}|…|[=–—|/]\s))/gu
 const SHORTEST_ASKED = 5
 const LONGEST_ASKED = 160
 const LONGEST_SAID = 60

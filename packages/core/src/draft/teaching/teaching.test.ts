@@ -36,26 +36,6 @@ The horn sounds five times. The skipper says
 >> I do not understand you
 not: welcome, goodbye
 `
-const SECTIONS = `Knots
-
-§ Which knot joins two ropes?
-1 bowline
-2 sheet bend
-3 clove hitch
-§§ 2
-
-§ Which knot holds a boat to a ring?
-1 round turn and two half hitches
-2 reef knot
-3 figure of eight
-§§ 1
-
-§ Which knot stops a rope from running out?
-1 bowline
-2 figure of eight
-3 sheet bend
-§§ 2
-`
 const SENTENCES = `Tide tables
 
 Task. Which water is highest?
@@ -71,12 +51,10 @@ twelve hours
 It is six hours, a little more.
 `
 
-test.each([
-  ['words that are not the key', SIGNALS, ['5 none'], [['starboard'], ['port'], ['I do not understand you']]],
-  ['keys behind two signs, by number', SECTIONS, ['7 key', '16 option'], [[1], [0], [1]]],
-])('%s', (_name, text, said, keys) => {
-  expect(keysOf(text)).not.toEqual(keys)
-  expect(keysOf(text, { taught: taught(text, ...said) })).toEqual(keys)
+test('words that are not the key are taken out of all keys by one word about one line', () => {
+  const right = [['starboard'], ['port'], ['I do not understand you']]
+  expect(keysOf(SIGNALS)).not.toEqual(right)
+  expect(keysOf(SIGNALS, { taught: taught(SIGNALS, '5 none') })).toEqual(right)
 })
 
 test('lines that look alike follow, others keep what they were', () => {

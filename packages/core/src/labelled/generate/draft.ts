@@ -47,7 +47,8 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   const own = new Set(
     !notation.sections && dice.does(0.4) ? dice.shuffled(USUAL_KINDS).slice(0, dice.whole(1, 2)) : kinds,
   )
-  const fit = all.filter((item) => own.has(item.kind))
+  const some = all.filter((item) => own.has(item.kind))
+  const fit = some.length ? some : all
   const items = Array.from(
     { length: dice.does(0.03) ? 0 : isSmall ? dice.pick([1, 1, 1, 2, 3]) : dice.whole(2, 14) },
     () => fewer(dice.pick(fit), dice),
@@ -131,7 +132,12 @@ function plan(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock):
 }
 
 function isShown(notation: Notation, dice: Dice): boolean {
-  return notation.key !== 'list' && notation.key !== 'lists' && notation.key !== 'none' && dice.does(0.95)
+  return (
+    notation.key !== 'list' &&
+    notation.key !== 'lists' &&
+    notation.key !== 'none' &&
+    dice.does(notation.isLax ? 0.75 : 0.97)
+  )
 }
 
 const NAMES = ['Ines', 'Bo', 'Tariq', 'Mira', 'Jon', 'Alva']

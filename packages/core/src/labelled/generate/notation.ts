@@ -30,6 +30,8 @@ export interface Notation {
   readonly chat: boolean
   /** Items are parts (a), (b) of numbered questions. */
   readonly parts: boolean
+  /** Leaves out a key here and there. */
+  readonly isLax: boolean
   /** Signs of the writer's own in the place of usual ones. */
   readonly own: OwnSigns | null
 }
@@ -200,6 +202,7 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     capitals: dice.does(0.2),
     chat: dice.does(0.05),
     parts: dice.does(0.07),
+    isLax: dice.does(0.2),
     own: dice.does(0.3) ? ownSigns(dice) : null,
   }
 }

@@ -1,4 +1,5 @@
 import type { Reading } from '../../draft/model.ts'
+import type { Item } from '../../item/model.ts'
 import type { Role } from '../../draft/roles/roles.ts'
 import { tidyReading, tidyText } from '../../draft/tidy.ts'
 import { Dice } from './dice.ts'
@@ -25,9 +26,34 @@ const PASSAGE = /^Read the text and answer questions \d/
 export function ownDrafts(reading: Reading, seed: number): OwnDraft[] {
   const dice = new Dice(seed * 31 + 11)
   const items = reading.items.map((read) => read.item)
-  const some = dice.shuffled(items).slice(0, dice.whole(1, 3))
-  const texts = [...(items.length ? [tidyReading(reading)] : []), ...(some.length ? [tidyText(some)] : [])]
-  return texts.map((text, at) => rolesOf(text, at === 0 ? reading.title : null))
+  const some = (): Item[] => dice.shuffled(items).slice(0, dice.whole(1, 4))
+  if (!items.length) return []
+  return [
+    rolesOf(tidyReading(reading), reading.title),
+    rolesOf(tidyText(some()), null),
+    ...[1, 2].map(() =>
+      rolesOf(
+        tidyText(
+          some().map((item) => withFacts(item, dice)),
+          TITLE,
+        ),
+        TITLE,
+      ),
+    ),
+  ]
+}
+
+const TITLE = 'A check'
+
+/** An item with what may be said about it below it, and now and then without its key. */
+function withFacts(item: Item, dice: Dice): Item {
+  return {
+    ...item,
+    ...(dice.does(0.4) && { tags: ['tides'] }),
+    ...(dice.does(0.3) && { points: dice.whole(2, 5) }),
+    ...(dice.does(0.1) && { difficulty: 'easy' }),
+    ...(dice.does(0.12) && 'key' in item && { key: [] }),
+  }
 }
 
 function rolesOf(text: string, title: string | null): OwnDraft {

@@ -1,0 +1,60 @@
+import type { Facts } from '../facts/facts.ts'
+import type { Role } from '../roles/roles.ts'
+import { takeFields } from './facts-lines.ts'
+import { spanOf, type DraftRecord } from './record.ts'
+
+/** An arrow, or signs that stand apart from what follows. */
+const STATEMENT_SIGN =
+  /^(?:(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*|[^\p{L}\p{N}\s"'“”„«»()[\]{}¿¡$€£+−–—._…√|`*]{1,4}\s+)/u
+
+/** "Answer: B      Level: easy": further fields behind a wide gap. */
+const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
+
+/** What a line says of an item as a whole: its key, feedback or a hint. */
+export function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
+  const { unit, cue } = facts
+  const end = unit.text.length
+  const isOwn = cue !== null && cue.role !== 'other'
+  const said = cue?.role === 'hint' || cue?.role === 'feedback' ? cue.role : role
+  const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
+  if (said === 'feedback' || said === 'hint') {
+    const from =
+      cue && (isOwn || said === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
+    const list = said === 'feedback' ? record.feedback : record.hint
+    if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
+    return
+  }
+  const before = record.statements.at(-1)
+  if (goesOn && before && before.source !== 'glued') {
+    before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
+    return
+  }
+  const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0
+  const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
+  const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
+  const field = FIELD_BEHIND.exec(unit.text.slice(from))
+  const to = field ? from + field.index : end
+  if (field) takeFields(record, unit.text.slice(to))
+  record.statements.push({
+    value: spanOf(unit, Math.min(from, to), to),
+    statement: spanOf(unit, 0, to),
+    more: [],
+    source: cue?.role === 'sample' ? 'sample' : 'line',
+  })
+}
+
+/** "Question 1 (right answer: B)": a key that stands behind other facts of an item. */
+export function takeGlued(record: DraftRecord, { glued, unit }: Facts): void {
+  if (glued?.role !== 'answer') return
+  const value = unit.text.slice(glued.to)
+  const field = FIELD_BEHIND.exec(value)
+  const end = field ? field.index : value.length
+  const own = value.slice(0, end).replace(/[\s)\].;,]+$/u, '')
+  if (!own) return
+  record.statements.push({
+    value: spanOf(unit, glued.to, glued.to + own.length),
+    statement: spanOf(unit, glued.from, glued.to + end),
+    more: [],
+    source: 'glued',
+  })
+}
