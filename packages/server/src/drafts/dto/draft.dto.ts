@@ -10,29 +10,19 @@ import {
   IsString,
   IsUUID,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator'
 import { SignOffDto } from '../../bank/dto/bank.dto.ts'
 import { NotationDto, TaughtLineDto } from './notation.dto.ts'
+import { PlaceDto } from './place.dto.ts'
 
 /** About 5,000 items with room to spare. */
 export const MAX_TEXT_UNITS = 5_000_000
 
 const STYLES = ['strong', 'emphasis', 'underline', 'sub', 'sup', 'code', 'highlight', 'colour'] as const
 
-/** How a stretch of the text is dressed; offsets in UTF-16 units. */
-export class StyleDto {
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  from!: number
-
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  to!: number
-
+/** How a stretch of the text is dressed. */
+export class StyleDto extends PlaceDto {
   @ApiProperty({ enum: STYLES })
   @IsIn(STYLES)
   style!: (typeof STYLES)[number]
@@ -79,21 +69,11 @@ export class NewDraftDto {
 }
 
 /** Where an item stands in the text, and whether a person vouches for it. */
-export class FollowedDto {
+export class FollowedDto extends PlaceDto {
   @ApiProperty()
   @IsString()
   @MaxLength(60)
   ref!: string
-
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  from!: number
-
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  to!: number
 
   @ApiProperty()
   @IsString()

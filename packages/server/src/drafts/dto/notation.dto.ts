@@ -6,32 +6,21 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsInt,
   IsOptional,
   IsString,
   Length,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator'
+import { PlaceDto } from './place.dto.ts'
 
 const MOST_RULES = 500
 const LONGEST_SIGN = 80
 const DRESSES = ['bold', 'slanted', 'coloured'] as const
 const PLACES = ['first', 'inside', 'last', 'alone'] as const
 
-/** What a person said that a line is; offsets in UTF-16 units. */
-export class TaughtLineDto {
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  from!: number
-
-  @ApiProperty()
-  @IsInt()
-  @Min(0)
-  to!: number
-
+/** What a person said that a line is. */
+export class TaughtLineDto extends PlaceDto {
   @ApiProperty({ enum: LINE_PARTS })
   @IsIn(LINE_PARTS)
   part!: LinePart

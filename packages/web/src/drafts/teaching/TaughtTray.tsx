@@ -1,6 +1,6 @@
 import { PART_KINDS, type Notation } from '@zakuska/core'
 import { Popover } from 'radix-ui'
-import { useMemo, useState, type FormEvent } from 'react'
+import { useMemo, useState } from 'react'
 import { Button } from '../../parts/Button'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
@@ -120,8 +120,7 @@ function KeepForm({ desk }: { readonly desk: Desk }) {
   const [name, setName] = useState(teaching.taught.notation?.name ?? '')
   const keep = useKeepNotation()
   const tell = useTell()
-  const submit = async (event: FormEvent): Promise<void> => {
-    event.preventDefault()
+  const submit = async (): Promise<void> => {
     if (!name.trim()) return
     try {
       const kept = await keep.mutateAsync(await teaching.notation(name.trim()))
@@ -131,7 +130,13 @@ function KeepForm({ desk }: { readonly desk: Desk }) {
     }
   }
   return (
-    <form className="mt-3 flex items-center gap-2 border-t border-line pt-2" onSubmit={(event) => void submit(event)}>
+    <form
+      className="mt-3 flex items-center gap-2 border-t border-line pt-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
       <label className="flex grow items-center gap-2">
         Keep as a notation
         <input
