@@ -11,6 +11,7 @@ test.each([
   ['a last option that is a sentence', 'S|1. Who?\nO|a) me\nO|b) you\nO|c) Hand in your sheets.\nK|a'],
   ['a last option with a title', 'S|1. Who?\nO|a) me\nO|b) you\nO|Pass mark: 8\nK|a'],
   ['an answer with a title', 'S|1. Who?\nK|Answer: Explanation 2: because'],
+  ['an answer in cells', 'S|1. Which side?\nK|port\tstarboard\tstern'],
   ['an answer that breaks off', 'S|1. Who?\nK|Answer: (the mate'],
 ])('%s is doubtful', (_name, signed) => expect(flagsOf(signed)).toContain('reading-unsure'))
 

@@ -25,7 +25,7 @@ export function oddness(item: Item, record: DraftRecord): string | null {
   if (isUnparted(record)) return 'a line has wide gaps in it'
   if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
   if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
-  if (item.kind === 'short') return oddAnswer(item.key)
+  if (item.kind === 'short') return isParted(record) ? 'the typed answer has wide gaps in it' : oddAnswer(item.key)
   return null
 }
 
@@ -53,6 +53,11 @@ function isUnparted(record: DraftRecord): boolean {
       piece.join !== 'preformatted' &&
       /\S(?:\s{4,}|\t| \| )\S/.test(spanText(piece.span).trim().replace(/_{2,}/g, 'x')),
   )
+}
+
+/** "port\tstarboard\tport": the cells of a row, or answers in columns, are no one answer. */
+function isParted(record: DraftRecord): boolean {
+  return record.statements.some(({ value }) => /\S(?:\s{4,}|\t)\s*\S/.test(spanText(value)))
 }
 
 function oddOptions(texts: readonly string[]): string | null {

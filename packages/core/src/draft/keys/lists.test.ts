@@ -42,6 +42,15 @@ test('where dashes part a list, one before a figure is no minus', () => {
   expect(given('1. b\n4. -3')[3]).toBe('-3')
 })
 
+test.each([
+  ['the numbers under each letter', 'B: 1, 2   C: 5', ['B', 'B', '', '', 'C']],
+  ['letters without a number', 'A: -   B: 2   C: 5', ['', 'B', '', '', 'C']],
+])('a list of letters with %s', (_name, list, expected) => expect(given(list)).toEqual(expected))
+
+test.each(['B: 1, 1   C: 5', 'B: 1 and so on, as you know   C: 5 or more'])('%s is no list of letters', (list) =>
+  expect(given(list)[4]).not.toBe('C'),
+)
+
 test('letters for a range of numbers', () => {
   expect(given('1–2 BB').slice(0, 2)).toEqual(['B', 'B'])
 })

@@ -5,6 +5,7 @@ import type { KeyLines } from '../records/assemble.ts'
 import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import { idsOf, isRowId, SECTION_HEAD, sectionIn, type Ids } from './list-ids.ts'
+import { letterEntries } from './lists-by-letter.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
 import { tableEntries } from './lists-in-tables.ts'
 
@@ -72,6 +73,9 @@ export function listWorth(block: KeyLines, records: readonly DraftRecord[]): num
 function entriesIn(block: KeyLines, records: readonly DraftRecord[]): readonly ListEntry[] {
   const texts = block.facts.map((facts) => facts.unit.text)
   const ids = idsOf(records, block)
+  const byLetter = letterEntries(texts, ids, records)
+  // Numbers under letters read across would be keys of the wrong items.
+  if (byLetter.length) return byLetter
   const ways = [
     tableEntries(texts, ids, records),
     rangeEntries(texts, ids, records),

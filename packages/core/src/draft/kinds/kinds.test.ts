@@ -20,6 +20,11 @@ test.each<[string, string, Expected]>([
     { kind: 'single', key: [1] },
   ],
   [
+    "signs of the draft's own before the key",
+    'S|1. Which?\nO|a) hemp\nO|b) nylon\nK|>! b',
+    { kind: 'single', key: [1] },
+  ],
+  [
     'room for a number before each line',
     'S|1. Put in order:\nM|__ gull\nM|__ tern\nM|__ gannet\nK|tern, gull, gannet',
     { kind: 'order', stem: 'Put in order:', options: ['gull', 'tern', 'gannet'], key: [1, 0, 2] },
