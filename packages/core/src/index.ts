@@ -68,7 +68,7 @@ export type {
 export { readingOutline } from './draft/outline.ts'
 export { categoryChain, categoryPath } from './item/category.ts'
 export { KIND_NAMES } from './item/kind-names.ts'
-export { notationOf, readDraft } from './draft/read-draft.ts'
+export { notationOf, notationsFor, readDraft } from './draft/read-draft.ts'
 export { rereadDraft } from './draft/reread.ts'
 export { isLinePart, LINE_PARTS, PART_KINDS, type LinePart } from './draft/roles/parts.ts'
 export { ROLES, type Role } from './draft/roles/roles.ts'

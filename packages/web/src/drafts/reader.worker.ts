@@ -1,5 +1,6 @@
 import {
   notationOf,
+  notationsFor,
   readDraft,
   rereadDraft,
   type DraftSource,
@@ -19,12 +20,15 @@ export interface ReadRequest {
 export type Question =
   /** What would come out of each of these? */
   | { readonly what: 'outcomes'; readonly sources: readonly DraftSource[] }
+  /** Which of these are about lines that the draft has? */
+  | { readonly what: 'fitting'; readonly source: DraftSource; readonly notations: readonly Notation[] }
   /** What was taught, as a notation? */
   | { readonly what: 'notation'; readonly source: DraftSource; readonly name: string }
 
 export interface Answers {
   readonly outcomes: readonly Outcome[]
   readonly notation: Notation
+  readonly fitting: readonly Notation[]
 }
 
 export interface AskRequest {
@@ -66,9 +70,14 @@ self.addEventListener('message', (event: MessageEvent<ReadRequest | AskRequest>)
 })
 
 function said(question: Question): Answers[keyof Answers] {
-  return question.what === 'notation'
-    ? notationOf(question.source, question.name)
-    : question.sources.map((source) => outcomeOf(readDraft(source)))
+  switch (question.what) {
+    case 'outcomes':
+      return question.sources.map((source) => outcomeOf(readDraft(source)))
+    case 'fitting':
+      return notationsFor(question.source, question.notations)
+    case 'notation':
+      return notationOf(question.source, question.name)
+  }
 }
 
 function answer(): void {

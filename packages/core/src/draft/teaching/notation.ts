@@ -23,6 +23,27 @@ export function notationFrom(name: string, draft: Surroundings, untaught: Uint8A
   return { name, rules: [...rules.values()] }
 }
 
+const FEWEST_LINES = 2
+const MOST_FITTING = 3
+
+/** The notations whose rules are about lines that a draft has, those about the most first; the others need not be tried. */
+export function fittingNotations(draft: Surroundings, notations: readonly Notation[]): Notation[] {
+  const counts = new Map<string, number>()
+  draft.facts.forEach((_facts, at) => {
+    const name = lookName(lineLook(draft, at))
+    counts.set(name, (counts.get(name) ?? 0) + 1)
+  })
+  return notations
+    .map((notation) => {
+      const names = new Set(notation.rules.map((rule) => lookName(rule.look)))
+      return { notation, lines: [...names].reduce((sum, name) => sum + (counts.get(name) ?? 0), 0) }
+    })
+    .filter(({ lines }) => lines >= FEWEST_LINES)
+    .sort((a, b) => b.lines - a.lines)
+    .slice(0, MOST_FITTING)
+    .map(({ notation }) => notation)
+}
+
 /** A notation in a file was not one. */
 export class NotationError extends Error {
   override readonly name = 'NotationError'

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
 import { readingOutline } from '../outline.ts'
-import { notationOf, readDraft } from '../read-draft.ts'
+import { notationOf, notationsFor, readDraft } from '../read-draft.ts'
 import { LINE_PARTS, PART_KINDS, partOf, type LinePart } from '../roles/parts.ts'
 import { ROLES } from '../roles/roles.ts'
 import type { Notation, TaughtLine } from './model.ts'
@@ -127,6 +127,16 @@ describe('notations', () => {
   test('a draft of another kind is not touched by it', () => {
     const text = readFileSync(join(__dirname, '../../../samples/drafts/01-knots-ropework.txt'), 'utf8')
     expect(readDraft({ text, notation: kept })).toEqual(readDraft({ text }))
+  })
+
+  test('is tried only where a draft has lines that it is about', () => {
+    const unlike = {
+      name: 'Unlike',
+      rules: [{ look: { sort: 'plain', sign: '¤¤' }, was: 'out', part: 'key' }],
+    } as const
+    expect(notationsFor({ text: other }, [unlike, kept]).map((one) => one.name)).toEqual(['Not these'])
+    expect(notationsFor({ text: 'Who?\nme' }, [unlike, kept])).toEqual([])
+    expect(notationsFor({ text: other }, [kept, kept, kept, kept])).toHaveLength(3)
   })
 
   test('goes to a file and back', () => {

@@ -42,7 +42,14 @@ export interface Teaching {
   readonly takeBack: (places: readonly number[]) => void
   readonly readBy: (notation: Notation | null) => void
   readonly notation: (name: string) => Promise<Notation>
-  readonly outcomes: (notations: readonly Notation[]) => Promise<Following[]>
+  /** What would follow from each of the notations that are about lines of the draft. */
+  readonly offers: (notations: readonly Notation[]) => Promise<Offer[]>
+}
+
+/** A kept notation, and what would follow from reading by it. */
+export interface Offer {
+  readonly notation: Notation
+  readonly following: Following
 }
 
 interface Given {
@@ -185,13 +192,17 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
     [reader, sourceWith, taught],
   )
 
-  const outcomes = useCallback(
-    async (notations: readonly Notation[]): Promise<Following[]> => {
+  const offers = useCallback(
+    async (notations: readonly Notation[]): Promise<Offer[]> => {
       const before = readingNow.current
       if (!before) return []
-      const sources = notations.map((one) => sourceWith({ ...taught, notation: one }))
-      const after = await reader.ask({ what: 'outcomes', sources })
-      return after.map((one) => whatFollows(outcomeOf(before), one, null))
+      const fitting = await reader.ask({ what: 'fitting', source: sourceWith(taught), notations })
+      const sources = fitting.map((notation) => sourceWith({ ...taught, notation }))
+      const after = sources.length ? await reader.ask({ what: 'outcomes', sources }) : []
+      return fitting.flatMap((notation, at) => {
+        const outcome = after[at]
+        return outcome ? [{ notation, following: whatFollows(outcomeOf(before), outcome, null) }] : []
+      })
     },
     [reader, sourceWith, taught],
   )
@@ -239,7 +250,7 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
     takeBack,
     readBy,
     notation,
-    outcomes,
+    offers,
   }
 }
 
