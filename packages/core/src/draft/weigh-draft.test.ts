@@ -6,6 +6,7 @@ import type { Gold } from '../labelled/gold.ts'
 import { readingOutline } from './outline.ts'
 import { parseWeights } from './roles/weights.ts'
 import { WEIGHTS_TABLE } from './roles/weights-table.ts'
+import { readDraft } from './read-draft.ts'
 import { weighDraft } from './weigh-draft.ts'
 
 const WEIGHTS = parseWeights(WEIGHTS_TABLE)
@@ -133,4 +134,15 @@ test('labelled drafts stay read as they were', () => {
   const sum = (field: 'gold' | 'exact' | 'silent'): number => scores.reduce((total, score) => total + score[field], 0)
   expect(sum('exact') / sum('gold')).toBeGreaterThan(0.75)
   expect(sum('silent') / sum('gold')).toBeLessThan(0.06)
+})
+
+// What somebody has typed when the first item stands there and nothing else yet.
+test.each([
+  ['1. Which is a grain?\n- **oak**\n- rye\n', 2],
+  ['1. Which?\n- oak\n- rye\n- elm\n', 3],
+  ['1. Which?\n☐ oak\n☐ rye\n', 2],
+])('a numbered question with its list alone is an item: %j', (text, count) => {
+  const [read, ...others] = readDraft({ text }).items
+  expect(others).toEqual([])
+  expect(read?.item).toMatchObject({ kind: 'single', options: { length: count } })
 })

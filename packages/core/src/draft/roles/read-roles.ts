@@ -87,6 +87,7 @@ function weighRoles(draft: Surroundings, weights: ReaderWeights, evidence: Evide
   })
   if (evidence) addAll(scores, evidence.scores)
   stemAboveOptions(scores, gaps, weights.second.steps)
+  questionsWithLists(draft, scores, gaps, weights.second.steps)
   const second = decode(scores, gaps, weights.second.steps)
   const marginals = marginalsOf(scores, gaps, weights.second.steps).roles
   const probabilities = probabilitiesOf(second.roles, marginals)
@@ -127,6 +128,33 @@ function stemAboveOptions(scores: Float64Array, gaps: readonly boolean[], steps:
   const place = best * ROLE_COUNT + ROLE_INDEX.stem
   scores[place] = (scores[place] ?? 0) + SURE
 }
+
+/**
+ * Where the best reading finds no item at all, a numbered question with a list of its own right below it is one: there
+ * is nothing else that it could be part of.
+ */
+function questionsWithLists(
+  { facts }: Surroundings,
+  scores: Float64Array,
+  gaps: readonly boolean[],
+  steps: Steps,
+): void {
+  const asking = facts.flatMap(({ label, end }, at) => (label?.script === 'number' && end === 'asks' ? [at] : []))
+  if (!asking.length || decodeRoles(scores, gaps, steps).includes(ROLE_INDEX.stem)) return
+  const force = (at: number, role: number): void => {
+    const place = at * ROLE_COUNT + role
+    scores[place] = (scores[place] ?? 0) + SURE
+  }
+  for (const at of asking) {
+    let end = at + 1
+    while (facts[end]?.unit.gap === 0 && (facts[end]?.bullet || facts[end]?.box)) end++
+    if (end - at < FEWEST_LISTED + 1) continue
+    force(at, ROLE_INDEX.stem)
+    for (let below = at + 1; below < end; below++) force(below, ROLE_INDEX.option)
+  }
+}
+
+const FEWEST_LISTED = 2
 
 /** What a sequence of roles scores. */
 export function readingScore(scores: Float64Array, gaps: readonly boolean[], steps: Steps, roles: Uint8Array): number {

@@ -19,7 +19,7 @@ export function teachingOf({ taught = [], notation }: DraftSource): Teaching | n
 }
 
 /** No other evidence comes near what a person said of a line; of two that cannot both be, the later one holds. */
-const SAID = 1e4
+const SAID = 1e5
 /** What it says of a line that looks alike; what such a line says itself can still speak against it. */
 const ALIKE = 12
 /** The same, where the line was taken for something else before. */
