@@ -5,6 +5,7 @@ import {
   followAll,
   isOneCause,
   sameDoubts,
+  stopsOf,
   troubleGroups,
   whyNotSigned,
   type DeskItem,
@@ -68,6 +69,7 @@ describe('lines that are doubtful in the same way', () => {
       'Line 12, read as a key, may be feedback',
     ])
     expect([...sameDoubts(three)].map(([mark, at]) => [mark.message, at])).toEqual([['line 8', 0]])
+    expect(stopsOf(troubleGroups(three)).map(({ mark }) => mark.message)).toEqual(['line 4', 'line 12'])
     const [group] = troubleGroups(three)
     expect(group && isOneCause(group.places)).toBe(true)
   })
@@ -81,6 +83,7 @@ describe('lines that are doubtful in the same way', () => {
   test('others are not settled together', () => {
     const [group] = troubleGroups(marked(doubt(4, 'a'), doubt(8, 'b')))
     expect(group?.places).toHaveLength(2)
+    expect(stopsOf(group ? [group] : []).map(({ mark }) => mark.message)).toEqual(['line 4', 'line 8'])
     expect(group && isOneCause(group.places)).toBe(false)
   })
 })

@@ -88,6 +88,13 @@ export function isOneCause(places: TroubleGroup['places']): boolean {
   return first?.mark.cause !== undefined && places.every(({ mark }) => mark.cause === first.mark.cause)
 }
 
+/** Where one goes from trouble to trouble: of lines that are doubtful in the same way the first stands for all. */
+export function stopsOf(groups: readonly TroubleGroup[]): TroubleGroup['places'] {
+  return groups
+    .flatMap(({ places }) => (isOneCause(places) ? places.slice(0, 1) : places))
+    .sort((a, b) => a.mark.from - b.mark.from)
+}
+
 /** By mark: the first item that is doubtful in the same way, where that is another one. */
 export function sameDoubts(items: readonly DeskItem[]): ReadonlyMap<Mark, number> {
   const shared = sharedCauses(items)

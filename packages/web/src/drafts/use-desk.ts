@@ -19,7 +19,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { ApiProblem } from '../api/client'
 import { useTell } from '../parts/notices'
 import { dropBackup, keepBackup, readBackup } from './backup'
-import { deskItems, followAll, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
+import { deskItems, followAll, stopsOf, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
 import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
 import type { ReadAnswer } from './reader.worker'
@@ -392,10 +392,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const nextTrouble = useCallback(
     (step: 1 | -1) => {
       const { groups: waiting, slip: shown } = troubleNow.current
-      // Of lines that are doubtful in the same way the first stands for all.
-      const places = waiting
-        .flatMap((group) => (group.places[0]?.mark.cause === undefined ? group.places : group.places.slice(0, 1)))
-        .sort((a, b) => a.mark.from - b.mark.from)
+      const places = stopsOf(waiting)
       const at = places.findIndex(({ mark }) => mark === shown)
       const from = view.current?.state.selection.main.head ?? -1
       const ahead =

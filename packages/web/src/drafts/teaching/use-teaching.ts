@@ -68,6 +68,8 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
   const [alike, setAlike] = useState(true)
   const [following, setFollowing] = useState<Following | null>(null)
   const asked = useRef(0)
+  /** What was considered when `following` was found out; another part may be considered by now. */
+  const knownFor = useRef<LinePart | null>(null)
   const readingNow = useRef(reading)
   useEffect(() => {
     readingNow.current = reading
@@ -88,6 +90,7 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
       if (!after || ask !== asked.current) return
       const follows = whatFollows(outcomeOf(before), after, said)
       setFollowing(follows)
+      knownFor.current = said?.part ?? null
       const changed = said && follows.holds ? changedLines(follows, said.part) : follows.others
       const own = said?.lines.map((line) => ({ line, part: said.part })) ?? []
       view.current?.dispatch({ effects: showPreview.of(follows.holds ? [...own, ...changed] : []) })
@@ -125,12 +128,13 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
     (part: LinePart | null) => {
       const editor = view.current
       if (!editor || !open) return
-      if (part !== null && following && !following.holds) {
+      const known = part === knownFor.current ? following : null
+      if (part !== null && known && !known.holds) {
         tell(`${named(open.lines)} cannot be ${PART_KINDS[part].noun} there.`, { tone: 'trouble' })
         return close()
       }
       teach(editor, withLines(editor.state, open.places, part, alike))
-      const more = alike ? (following?.alike.length ?? 0) : 0
+      const more = alike ? (known?.alike.length ?? 0) : 0
       undoable(
         part === null
           ? `What was said of ${named(open.lines).toLowerCase()} is taken back.`
