@@ -35,18 +35,27 @@ const ALPHABETS: Readonly<Record<Exclude<LabelScript, 'number' | 'roman'>, strin
 }
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
 
-/** The letter or number that a text is, in any alphabet of labels; null where it is none. */
-export function labelValue(text: string): { readonly script: LabelScript; readonly value: number } | null {
-  const plain = asciiShadow(text).toLowerCase().replace('ا', 'أ')
-  if (/^\d{1,3}$/.test(plain)) return { script: 'number', value: Number(plain) - 1 }
-  if ([...plain].length === 1)
-    for (const [script, alphabet] of Object.entries(ALPHABETS)) {
-      const value = alphabet.indexOf(plain)
-      if (value >= 0) return { script: script as LabelScript, value }
-    }
-  const roman = ROMAN.indexOf(plain)
-  return roman >= 0 ? { script: 'roman', value: roman } : null
+interface LabelValue {
+  readonly script: LabelScript
+  readonly value: number
 }
+
+/** By letter or Roman numeral, in lower case. A letter that is in several alphabets belongs to the first. */
+const VALUES = new Map<string, LabelValue>()
+for (const [script, alphabet] of Object.entries(ALPHABETS))
+  for (const [value, letter] of [...alphabet].entries())
+    if (!VALUES.has(letter)) VALUES.set(letter, { script: script as LabelScript, value })
+for (const [value, numeral] of ROMAN.entries())
+  if (!VALUES.has(numeral)) VALUES.set(numeral, { script: 'roman', value })
+
+/** The letter or number that a text is, in any alphabet of labels; null where it is none. */
+export function labelValue(text: string): LabelValue | null {
+  if (text.length > LONGEST_LABEL) return null
+  const plain = asciiShadow(text).toLowerCase().replace('ا', 'أ')
+  return /^\d{1,3}$/.test(plain) ? { script: 'number', value: Number(plain) - 1 } : (VALUES.get(plain) ?? null)
+}
+
+const LONGEST_LABEL = 4
 
 export function romanValue(text: string): number | null {
   const value = ROMAN.indexOf(text.toLowerCase())

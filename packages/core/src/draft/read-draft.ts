@@ -1,6 +1,7 @@
 import type { DraftSource, Reading } from './model.ts'
 import { unitsOf } from './facts/units.ts'
-import { surround, type ReaderWeights } from './roles/read-roles.ts'
+import { surround } from './roles/read-roles.ts'
+import type { ReaderWeights } from './roles/weights.ts'
 import { parseWeights } from './roles/weights.ts'
 import { WEIGHTS_TABLE } from './roles/weights-table.ts'
 import type { Notation } from './teaching/model.ts'

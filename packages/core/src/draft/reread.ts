@@ -1,3 +1,4 @@
+import type { Item } from '../item/model.ts'
 import type { DraftSource, ReadItem, Reading } from './model.ts'
 import { readDraft } from './read-draft.ts'
 
@@ -9,8 +10,8 @@ import { readDraft } from './read-draft.ts'
 export function rereadDraft(before: Reading, now: DraftSource): Reading {
   const reading = readDraft(now)
   const gone = before.items.length - reading.items.length
-  const first = reading.items.findIndex((read, at) => !isSame(read, before.items[at]))
-  if (first < 0) return { ...reading, items: reading.items.map((read, at) => asBefore(read, before.items[at])) }
+  const other = reading.items.findIndex((read, at) => !isSame(read, before.items[at]))
+  const first = other < 0 ? reading.items.length : other
   return {
     ...reading,
     items: reading.items.map((read, at) => asBefore(read, at < first ? before.items[at] : before.items[at + gone])),
@@ -18,7 +19,18 @@ export function rereadDraft(before: Reading, now: DraftSource): Reading {
 }
 
 function isSame(read: ReadItem, before: ReadItem | undefined): boolean {
-  return before !== undefined && JSON.stringify(read.item) === JSON.stringify(before.item)
+  return before !== undefined && printed(read.item) === printed(before.item)
+}
+
+/** Printed once each: an item that stays is compared after every key stroke. */
+const prints = new WeakMap<Item, string>()
+
+function printed(item: Item): string {
+  const known = prints.get(item)
+  if (known !== undefined) return known
+  const print = JSON.stringify(item)
+  prints.set(item, print)
+  return print
 }
 
 function asBefore(read: ReadItem, before: ReadItem | undefined): ReadItem {

@@ -3,9 +3,11 @@ import type { RoleWeights } from '../draft/roles/decode.ts'
 import { decodeRoles } from '../draft/roles/decode.ts'
 import { featuresOf, type FeatureSink } from '../draft/roles/features.ts'
 import { marginalsOf } from '../draft/roles/marginals.ts'
-import { surround, voteFeatures, votesOf, type ReaderWeights } from '../draft/roles/read-roles.ts'
+import { surround } from '../draft/roles/read-roles.ts'
 import { ROLE_COUNT } from '../draft/roles/roles.ts'
 import type { Surroundings } from '../draft/roles/surroundings.ts'
+import { voteFeatures, votesOf } from '../draft/roles/votes.ts'
+import type { FittedRound, FittedWeights } from '../draft/roles/weights.ts'
 import { cleanLines } from '../draft/text/clean.ts'
 import { goldRoles, type AllowedRoles } from './gold-roles.ts'
 import type { LabelledDraft } from './gold.ts'
@@ -45,7 +47,7 @@ interface Case {
 }
 
 /** Fits both rounds. The votes of the first round, for fitting the second, come from weights that never saw the draft. */
-export function fitReader(examples: readonly Example[], folds = 2): ReaderWeights {
+export function fitReader(examples: readonly Example[], folds = 2): FittedWeights {
   const first = fitRoles(examples, null)
   const votes: Uint8Array[] = examples.map(() => new Uint8Array())
   for (let fold = 0; fold < folds; fold++) {
@@ -176,7 +178,7 @@ class Learnt {
 }
 
 /** A conditional random field over the roles of the lines, fitted on what the gold allows. */
-function fitRoles(examples: readonly Example[], votes: readonly Uint8Array[] | null): RoleWeights {
+function fitRoles(examples: readonly Example[], votes: readonly Uint8Array[] | null): FittedRound {
   const names = new Names()
   const all = examples.map((example, at) => rowsOf(example.draft, votes?.[at] ?? null, names))
   const cases = examples.map((example, at): Case => ({

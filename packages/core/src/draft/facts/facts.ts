@@ -1,5 +1,6 @@
 import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
+import { remembered } from '../remember.ts'
 import { trueFalseLead, trueFalseTail, truthOf } from '../truth-words.ts'
 import {
   answerLetterAt,
@@ -127,11 +128,39 @@ export function factsOf(
   fields: ReadonlySet<string> = NONE,
 ): Facts {
   const { text } = unit
-  const heading = /^#{1,6}\s/.test(text)
-  const shift = heading ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
+  const shift = /^#{1,6}\s/.test(text) ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
   const bulletTo = Math.max(bulletEnd(text, 0), leadEnd(text, leads))
   const field = fieldIn(text, fields)
   const word = field ? null : countedLabel(text, shift, counted)
+  const formulas = formulasIn(unit)
+  const isPlain = !field && !word && !formulas.length && !unit.line.preformatted
+  const own = isPlain
+    ? plainFacts(`${bulletTo} ${text}`)
+    : textFacts({ text, bulletTo, field, word, formulas, isCode: unit.line.preformatted })
+  return { unit, ...own, ...dressOf(unit.line.styles, unit.from, unit.to) }
+}
+
+interface LineText {
+  readonly text: string
+  readonly bulletTo: number
+  readonly field: ReturnType<typeof fieldIn>
+  readonly word: LabelFact | null
+  readonly formulas: readonly (readonly [number, number])[]
+  readonly isCode: boolean
+}
+
+type TextFacts = Omit<Facts, 'unit' | 'bold' | 'slanted' | 'coloured'>
+
+/** A line with nothing but its text, behind the end of its bullet: "-1 Which light is green?". */
+const plainFacts = remembered((named: string): TextFacts => {
+  const blank = named.indexOf(' ')
+  const bulletTo = Number(named.slice(0, blank))
+  return textFacts({ text: named.slice(blank + 1), bulletTo, field: null, word: null, formulas: [], isCode: false })
+})
+
+function textFacts({ text, bulletTo, field, word, formulas, isCode }: LineText): TextFacts {
+  const heading = /^#{1,6}\s/.test(text)
+  const shift = heading ? (/^#+\s*/.exec(text)?.[0].length ?? 0) : 0
   const labels = word ? [word] : labelsOf(text, shift, bulletTo)
   const strong = labels.find((label) => !label.weak) ?? null
   // "○ lava  ● magma": circles are boxes; where all are filled they part nothing.
@@ -139,7 +168,6 @@ export function factsOf(
   const body = box ? box.to : strong ? strong.to : bulletTo > 0 ? bulletTo : shift
   const rest = text.slice(body)
   return {
-    unit,
     labels,
     label: strong,
     body,
@@ -147,15 +175,14 @@ export function factsOf(
     box: box ? (box.checked ? 'ticked' : 'open') : null,
     cue: cueAt(text, shift) ?? (field ? fieldCue(field) : cueAt(text, body)),
     glued: gluedCue(text, body),
-    run: optionRun(text, body, formulasIn(unit)),
+    run: optionRun(text, body, formulas),
     end: endOf(text),
     gaps: countOf(GAP, rest),
     words: rest.split(/\s+/).length,
     bars: text.includes('|') ? text.split('|').length - 1 : 0,
     columns: text.split(/\s{3,}|\t/).length,
     heading,
-    ...dressOf(unit.line.styles, unit.from, unit.to),
-    flags: flagsOf(unit, rest, labels),
+    flags: flagsOf(text, rest, labels, isCode),
   }
 }
 
@@ -230,7 +257,7 @@ function dressOf(
   }
 }
 
-type Test = (text: string, rest: string, unit: Unit) => boolean
+type Test = (text: string, rest: string, isCode: boolean) => boolean
 
 /** One test for each flag, on the whole text and on what stands behind its label. */
 const TESTS: readonly (readonly [Flag, Test])[] = [
@@ -260,7 +287,7 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
     'remark',
     (text) => (/^[([].{2,60}[)\]]$/.test(text) && remarksIn(text.slice(1, -1)) !== null) || timeLimitIn(text) !== null,
   ],
-  ['code', (_text, _rest, unit) => unit.line.preformatted],
+  ['code', (_text, _rest, isCode) => isCode],
   ['picture', (text) => text.includes('[image: ')],
   ['pairSign', (_text, rest) => PAIR_SIGN.test(rest)],
   ['web', (text) => WEB.test(text)],
@@ -290,9 +317,9 @@ function countsOn(text: string): number {
   return longest
 }
 
-function flagsOf(unit: Unit, rest: string, labels: readonly LabelFact[]): ReadonlySet<Flag> {
+function flagsOf(text: string, rest: string, labels: readonly LabelFact[], isCode: boolean): ReadonlySet<Flag> {
   const flags = new Set<Flag>()
-  const behind = labels[0]?.script === 'number' && !rest ? unit.text : rest
-  for (const [flag, test] of TESTS) if (test(unit.text, behind, unit)) flags.add(flag)
+  const behind = labels[0]?.script === 'number' && !rest ? text : rest
+  for (const [flag, test] of TESTS) if (test(text, behind, isCode)) flags.add(flag)
   return flags
 }

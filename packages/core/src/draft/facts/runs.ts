@@ -18,8 +18,12 @@ const RUN_BOX = /[☐☒☑□■✅]\s*|\[\s?[xX✓]?\s?\]\s*|\(\s?[xX✓]?\s?\
 /** "O true   O false": the letter as a circle, in wide gaps. */
 const RUN_CIRCLE = /(?:^|(?<=\s{2}|\t))[Oo○](?=\s\S)\s*/gu
 
+/** One test for what no box goes without, since most lines have none. */
+const MAY_BE_BOX = /[☐☒☑□■✅[(○]|(?:^|[\s])[Oo]\s/u
+
 /** "[ ] copper   [x] rubber", "☐ yes ☒ no": boxes in a row, the first at the start, or three and more behind a question. */
 function boxRun(text: string, from: number): readonly RunPart[] {
+  if (!MAY_BE_BOX.test(text)) return []
   const boxes = [...text.matchAll(RUN_BOX)].filter((box) => box.index >= from)
   const found = boxes.length > 1 ? boxes : [...text.matchAll(RUN_CIRCLE)].filter((box) => box.index >= from)
   if (found.length < 2) return []

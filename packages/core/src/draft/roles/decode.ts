@@ -1,8 +1,13 @@
 import { canFollow, ROLE_COUNT, ROLES } from './roles.ts'
 
-/** Weights by name of a feature, one per role; of a step, one per pair of roles. */
+/** Weights by name of a feature, one per role. */
+export interface RowsByName {
+  get(name: string): Float64Array | undefined
+}
+
+/** Weights of features; and of steps, one per pair of roles. */
 export interface RoleWeights {
-  readonly features: ReadonlyMap<string, Float64Array>
+  readonly features: RowsByName
   /** By `ROLE_COUNT * before + role`, without and with an empty line between. */
   readonly steps: readonly [Float64Array, Float64Array]
 }

@@ -7,61 +7,110 @@ import type { Surroundings } from './surroundings.ts'
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
 export type FeatureSink = (name: string, value?: number) => void
 
+type Value = string | number | boolean
+
+/**
+ * Features that follow from a few values of a line, and from nothing else: lines with the same values have the same
+ * ones, and what they add up to is worked out once.
+ */
+export interface Family {
+  /** Null: none of the features is true of the line. */
+  valuesOf(draft: Surroundings, at: number): readonly Value[] | null
+  push(values: readonly Value[], push: FeatureSink): void
+}
+
+function family<Values extends readonly Value[]>(
+  valuesOf: (draft: Surroundings, at: number) => Values | null,
+  push: (values: Values, push: FeatureSink) => void,
+): Family {
+  return { valuesOf, push: push }
+}
+
 /** Names everything that speaks for or against a role of the line at `at`. */
 export function featuresOf(draft: Surroundings, at: number, push: FeatureSink): void {
-  const facts = draft.facts[at] as Facts
-  looks(draft, at, push)
-  own(facts, draft.looks[at] ?? '', push)
-  neighbours(draft, facts, at, push)
-  place(draft, at, push)
-  position(draft, at, push)
-  blocks(draft, facts, at, push)
-  habits(draft, at, push)
-}
-
-function looks(draft: Surroundings, at: number, push: FeatureSink): void {
-  const look = (offset: number): string => draft.looks[at + offset] ?? 'edge'
-  const [before, here, behind] = [look(-1), look(0), look(1)]
-  const gap = draft.facts[at]?.unit.gap ? '_' : ''
-  const gapBehind = draft.facts[at + 1]?.unit.gap ? '_' : ''
-  push(`look ${here}`)
-  push(`look ${gap}${here}`)
-  push(`look ${here}${gapBehind}+`)
-  push(`before ${before}`)
-  push(`behind ${behind}`)
-  push(`before2 ${look(-2)}`)
-  push(`behind2 ${look(2)}`)
-  push(`look ${before} ${gap}${here}`)
-  push(`look ${here}${gapBehind} ${behind}`)
-  push(`look ${before} ${gap}${here}${gapBehind} ${behind}`)
-}
-
-function own(facts: Facts, look: string, push: FeatureSink): void {
-  push('any')
-  for (const flag of facts.flags) push(`is ${flag}`)
-  push(`end ${facts.end}`)
-  push(`${look} end ${facts.end}`)
-  const words =
-    facts.words <= 1 ? '1' : facts.words <= 3 ? '3' : facts.words <= 7 ? '7' : facts.words <= 15 ? '15' : 'many'
-  push(`words ${words}`)
-  push(`${look} words ${words}`)
-  if (facts.run.length > 1) {
-    push('run')
-    push(`run of ${Math.min(5, facts.run.length)}`)
-    push(`${look} run`)
-    if (facts.run[0]?.label === 0) push('run from the start')
-    if (facts.run[0]?.value === 0) push('run from the first')
+  for (const one of FAMILIES) {
+    const values = one.valuesOf(draft, at)
+    if (values) one.push(values, push)
   }
-  if (facts.gaps) push(facts.gaps > 1 ? 'gaps' : 'gap')
-  if (facts.glued) push(`glued ${facts.glued.role}`)
-  if (facts.box && look !== 'box' && look !== 'ticked') push(`box ${facts.box}`)
-  if (facts.columns > 2) push('columns')
-  if (facts.bold !== 'none') push(`bold ${facts.bold}`)
-  if (facts.slanted) push('slanted')
-  if (facts.coloured) push('coloured')
-  if (facts.heading) push('heading')
-  if (facts.label?.lead) push(`lead ${leadSort(facts.label.lead)}`)
 }
+
+const looks = family(
+  ({ looks: own, facts }, at) => {
+    const look = (offset: number): string => own[at + offset] ?? 'edge'
+    const gap = (line: number): string => (facts[line]?.unit.gap ? '_' : '')
+    return [look(-2), look(-1), gap(at), look(0), gap(at + 1), look(1), look(2)] as const
+  },
+  ([before2, before, gap, here, gapBehind, behind, behind2], push) => {
+    push(`look ${here}`)
+    push(`look ${gap}${here}`)
+    push(`look ${here}${gapBehind}+`)
+    push(`before ${before}`)
+    push(`behind ${behind}`)
+    push(`before2 ${before2}`)
+    push(`behind2 ${behind2}`)
+    push(`look ${before} ${gap}${here}`)
+    push(`look ${here}${gapBehind} ${behind}`)
+    push(`look ${before} ${gap}${here}${gapBehind} ${behind}`)
+  },
+)
+
+const own = family(
+  (draft, at) => {
+    const { end, words, run, flags } = draft.facts[at] as Facts
+    return [
+      draft.looks[at] ?? '',
+      end,
+      words <= 1 ? '1' : words <= 3 ? '3' : words <= 7 ? '7' : words <= 15 ? '15' : 'many',
+      Math.min(5, run.length),
+      run[0]?.label === 0,
+      run[0]?.value === 0,
+      [...flags].join(),
+    ] as const
+  },
+  ([look, end, words, run, isFromStart, isFromFirst, flags], push) => {
+    push('any')
+    if (flags) for (const flag of flags.split(',')) push(`is ${flag}`)
+    push(`end ${end}`)
+    push(`${look} end ${end}`)
+    push(`words ${words}`)
+    push(`${look} words ${words}`)
+    if (run < 2) return
+    push('run')
+    push(`run of ${run}`)
+    push(`${look} run`)
+    if (isFromStart) push('run from the start')
+    if (isFromFirst) push('run from the first')
+  },
+)
+
+const dress = family(
+  (draft, at) => {
+    const { gaps, glued, box, columns, bold, slanted, coloured, heading, label } = draft.facts[at] as Facts
+    const look = draft.looks[at]
+    return [
+      Math.min(2, gaps),
+      glued?.role ?? '',
+      look !== 'box' && look !== 'ticked' ? (box ?? '') : '',
+      columns > 2,
+      bold,
+      slanted,
+      coloured,
+      heading,
+      label?.lead ? leadSort(label.lead) : '',
+    ] as const
+  },
+  ([gaps, glued, box, hasColumns, bold, isSlanted, isColoured, isHeading, lead], push) => {
+    if (gaps) push(gaps > 1 ? 'gaps' : 'gap')
+    if (glued) push(`glued ${glued}`)
+    if (box) push(`box ${box}`)
+    if (hasColumns) push('columns')
+    if (bold !== 'none') push(`bold ${bold}`)
+    if (isSlanted) push('slanted')
+    if (isColoured) push('coloured')
+    if (isHeading) push('heading')
+    if (lead) push(`lead ${lead}`)
+  },
+)
 
 /** What a mark before the number is: a judgement, a letter, room for one. */
 function leadSort(lead: string): string {
@@ -70,107 +119,193 @@ function leadSort(lead: string): string {
   return truthOf(inner, true) === null ? (inner.length === 1 ? 'letter' : 'other') : 'judgement'
 }
 
-function neighbours(draft: Surroundings, facts: Facts, at: number, push: FeatureSink): void {
-  const { unit } = facts
-  const before = draft.facts[at - 1]
-  const behind = draft.facts[at + 1]
-  push(`gap ${Math.min(2, unit.gap)}`)
-  if (behind) push(`gap behind ${Math.min(2, behind.unit.gap)}`)
-  if (behind && behind.run.length > 1) push('run behind')
-  if (unit.prefix.speaker) push(unit.prefix.speaker === draft.speaker ? 'main speaker' : 'other speaker')
-  if (!before) return
-  const indent = unit.indent - before.unit.indent
-  const step = indent > 1 ? 'deeper' : indent < -1 ? 'out' : 'same'
-  push(`indent ${step}`)
-  push(`before end ${before.end}`)
-  const isFull = before.unit.to >= draft.width * 0.82
-  const starts = facts.flags.has('lowercase') ? 'small' : facts.label || facts.bullet ? 'label' : 'capital'
-  push(`${unit.gap ? '_' : ''}${isFull ? 'full' : 'short'} ${before.end} ${starts}`)
-  push(`${unit.gap ? '_' : ''}${isFull ? 'full' : 'short'} ${step} ${starts}`)
-  if (before.run.length > 1) push('run before')
-  const hang = before.unit.indent + (before.body > 0 ? before.body : 0)
-  if (Math.abs(unit.indent - hang) <= 1 && before.body > 0) push(unit.gap ? 'hangs_' : 'hangs')
-  if (unit.prefix.quotes !== before.unit.prefix.quotes)
-    push(unit.prefix.quotes > before.unit.prefix.quotes ? 'quote begins' : 'quote ends')
-  if (unit.prefix.quotes) push('quoted')
-  if (unit.prefix.speaker && unit.prefix.speaker !== before.unit.prefix.speaker) push('speaker changes')
+const around = family(
+  (draft, at) => {
+    const { unit } = draft.facts[at] as Facts
+    const behind = draft.facts[at + 1]
+    const { speaker } = unit.prefix
+    return [
+      Math.min(2, unit.gap),
+      behind ? Math.min(2, behind.unit.gap) : -1,
+      behind !== undefined && behind.run.length > 1,
+      speaker ? (speaker === draft.speaker ? 'main speaker' : 'other speaker') : '',
+      unit.prefix.quotes > 0,
+    ] as const
+  },
+  ([gap, gapBehind, isRunBehind, speaker, isQuoted], push) => {
+    push(`gap ${gap}`)
+    if (gapBehind >= 0) push(`gap behind ${gapBehind}`)
+    if (isRunBehind) push('run behind')
+    if (speaker) push(speaker)
+    if (isQuoted) push('quoted')
+  },
+)
+
+const before = family(
+  (draft, at) => {
+    const facts = draft.facts[at] as Facts
+    const above = draft.facts[at - 1]
+    if (!above) return null
+    const { unit } = facts
+    const indent = unit.indent - above.unit.indent
+    const hang = above.unit.indent + (above.body > 0 ? above.body : 0)
+    const quotes = unit.prefix.quotes - above.unit.prefix.quotes
+    return [
+      unit.gap ? '_' : '',
+      above.end,
+      indent > 1 ? 'deeper' : indent < -1 ? 'out' : 'same',
+      above.unit.to >= draft.width * 0.82 ? 'full' : 'short',
+      facts.flags.has('lowercase') ? 'small' : facts.label || facts.bullet ? 'label' : 'capital',
+      above.run.length > 1,
+      Math.abs(unit.indent - hang) <= 1 && above.body > 0,
+      quotes > 0 ? 'quote begins' : quotes < 0 ? 'quote ends' : '',
+      Boolean(unit.prefix.speaker) && unit.prefix.speaker !== above.unit.prefix.speaker,
+    ] as const
+  },
+  ([gap, end, step, full, starts, isRun, hangs, quote, speakerChanges], push) => {
+    push(`indent ${step}`)
+    push(`before end ${end}`)
+    push(`${gap}${full} ${end} ${starts}`)
+    push(`${gap}${full} ${step} ${starts}`)
+    if (isRun) push('run before')
+    if (hangs) push(gap ? 'hangs_' : 'hangs')
+    if (quote) push(quote)
+    if (speakerChanges) push('speaker changes')
+  },
+)
+
+const group = family(
+  (draft, at) => [bucket(draft.groupSizes[draft.groups[at] ?? 0] ?? 0)] as const,
+  ([size], push) => push(`group ${size}`),
+)
+
+/** What a share of a series comes to, in words. */
+function shareName(share: number, most: number, some: number): string {
+  return share > most ? 'most' : share > some ? 'some' : share > 0 ? 'few' : 'none'
 }
 
-function place(draft: Surroundings, at: number, push: FeatureSink): void {
-  const here = draft.places[at]
-  push(`group ${bucket(draft.groupSizes[draft.groups[at] ?? 0] ?? 0)}`)
-  if (!here) return
-  const { series, label } = here
-  const sort = label.script === 'word' ? 'word' : label.script === 'number' ? 'num' : 'let'
-  const size = bucket(series.members.length)
-  const asking = draft.asking[series.id] ?? 0
-  push(`${sort}${series.depth} of ${size}`)
-  push(`${sort} asking ${asking > 0.6 ? 'most' : asking > 0.2 ? 'some' : asking > 0 ? 'few' : 'none'}`)
-  if (series.repeats) {
-    const fitting = draft.fitting[series.id] ?? 0
-    push(`${sort} again`)
-    push(`${sort} again fits ${fitting > 0.6 ? 'most' : fitting > 0.25 ? 'some' : fitting > 0 ? 'few' : 'none'}`)
-    push(`${sort} again asks ${asking > 0.3 ? 'some' : 'few'}`)
-  }
-  if (label.above) push(`${sort} under ${series.depth}`)
-  if (label.dress === 'x') push(`${sort} bare`)
-  if (here.at > 0 && label.dress !== series.members[here.at - 1]?.label.dress) push('other dress')
-}
+const place = family(
+  (draft, at) => {
+    const here = draft.places[at]
+    if (!here) return null
+    const { series, label } = here
+    const asking = draft.asking[series.id] ?? 0
+    return [
+      label.script === 'word' ? 'word' : label.script === 'number' ? 'num' : 'let',
+      series.depth,
+      bucket(series.members.length),
+      shareName(asking, 0.6, 0.2),
+      series.repeats ? shareName(draft.fitting[series.id] ?? 0, 0.6, 0.25) : '',
+      asking > 0.3 ? 'some' : 'few',
+      Boolean(label.above),
+      label.dress === 'x',
+      here.at > 0 && label.dress !== series.members[here.at - 1]?.label.dress,
+    ] as const
+  },
+  ([sort, depth, size, asking, fits, asksAgain, isUnder, isBare, isOther], push) => {
+    push(`${sort}${depth} of ${size}`)
+    push(`${sort} asking ${asking}`)
+    if (fits) {
+      push(`${sort} again`)
+      push(`${sort} again fits ${fits}`)
+      push(`${sort} again asks ${asksAgain}`)
+    }
+    if (isUnder) push(`${sort} under ${depth}`)
+    if (isBare) push(`${sort} bare`)
+    if (isOther) push('other dress')
+  },
+)
 
-function position(draft: Surroundings, at: number, push: FeatureSink): void {
-  const [first, last] = draft.main
-  const zone =
-    at >= draft.keysFrom ? 'keys' : first < 0 ? 'no numbers' : at < first ? 'head' : at > last ? 'tail' : 'body'
-  push(`zone ${zone}`)
-  push(`zone ${zone} ${draft.looks[at] ?? ''}`)
-  if (at === 0) push('first')
-  if (at === 1) push('second')
-  if (at === draft.facts.length - 1) push('last')
-  if (at === draft.facts.length - 2) push('last but one')
-}
+const zones = family(
+  (draft, at) => {
+    const [first, last] = draft.main
+    const zone =
+      at >= draft.keysFrom ? 'keys' : first < 0 ? 'no numbers' : at < first ? 'head' : at > last ? 'tail' : 'body'
+    const until = draft.facts.length - 1 - at
+    return [zone, draft.looks[at] ?? '', Math.min(2, at), Math.min(2, until)] as const
+  },
+  ([zone, look, since, until], push) => {
+    push(`zone ${zone}`)
+    push(`zone ${zone} ${look}`)
+    if (since < 2) push(since === 0 ? 'first' : 'second')
+    if (until < 2) push(until === 0 ? 'last' : 'last but one')
+  },
+)
 
-/** Where the line stands between two numbers of the main numbering, and in its paragraph, with what stands round it. */
-function blocks(draft: Surroundings, facts: Facts, at: number, push: FeatureSink): void {
-  const look = draft.looks[at] ?? ''
-  const [first, last] = draft.main
-  const own = draft.numbered[at]
-  if (own && first >= 0 && at >= first) {
-    const zone = at > last ? 'last' : 'in'
-    push(`number ${zone} ${about(own)}`)
-    push(`number ${zone} ${about(own)} ${look}`)
-    push(`number since ${Math.min(5, own.since)}`)
-    if (own.since > 0 && own.since < 3) push(`number since ${own.since} ${facts.end}`)
-  }
-  const paragraph = draft.paragraphs[at]
-  if (!paragraph) return
-  const since = Math.min(3, paragraph.since)
-  const until = Math.min(3, paragraph.until)
-  push(`paragraph ${since} ${until}`)
-  push(`paragraph ${since} ${about(paragraph)}`)
-  push(`paragraph ${since} ${until} ${look}`)
-  push(`paragraph ${about(paragraph)} ${look}`)
-}
+/** Where the line stands between two numbers of the main numbering, with what stands round it. */
+const numbered = family(
+  (draft, at) => {
+    const here = draft.numbered[at]
+    const [first, last] = draft.main
+    if (!here || first < 0 || at < first) return null
+    const end = here.since > 0 && here.since < 3 ? (draft.facts[at] as Facts).end : ''
+    return [at > last ? 'last' : 'in', about(here), draft.looks[at] ?? '', Math.min(5, here.since), end] as const
+  },
+  ([zone, round, look, since, end], push) => {
+    push(`number ${zone} ${round}`)
+    push(`number ${zone} ${round} ${look}`)
+    push(`number since ${since}`)
+    if (end) push(`number since ${since} ${end}`)
+  },
+)
+
+/** Where it stands in its paragraph. */
+const paragraph = family(
+  (draft, at) => {
+    const here = draft.paragraphs[at]
+    return here
+      ? ([Math.min(3, here.since), Math.min(3, here.until), about(here), draft.looks[at] ?? ''] as const)
+      : null
+  },
+  ([since, until, round, look], push) => {
+    push(`paragraph ${since} ${until}`)
+    push(`paragraph ${since} ${round}`)
+    push(`paragraph ${since} ${until} ${look}`)
+    push(`paragraph ${round} ${look}`)
+  },
+)
 
 /** What lines with the same sign do, and what the line says again. */
-function habits(draft: Surroundings, at: number, push: FeatureSink): void {
-  const echo = draft.echoes[at]
-  if (echo) {
-    push(echo)
-    push(`${echo} ${draft.looks[at] ?? ''}`)
-  }
-  const parted = draft.parted[at]
-  if (parted) {
-    push(`parted ${parted.asks ? 'asks' : 'says'} ${parted.isShort ? 'short' : 'long'}`)
-    push(`parted ${draft.looks[at] ?? ''}`)
-  }
-  const habit = draft.habits[at]
-  if (!habit) return
-  push(habit.name)
-  push(habit.countedName)
-  if (echo) push(`${habit.name} ${echo}`)
-}
+const habits = family(
+  (draft, at) => {
+    const parted = draft.parted[at]
+    const habit = draft.habits[at]
+    const echo = draft.echoes[at] ?? ''
+    if (!echo && !parted && !habit) return null
+    const partedName = parted ? `parted ${parted.asks ? 'asks' : 'says'} ${parted.isShort ? 'short' : 'long'}` : ''
+    return [draft.looks[at] ?? '', echo, partedName, habit?.name ?? '', habit?.countedName ?? ''] as const
+  },
+  ([look, echo, parted, habit, counted], push) => {
+    if (echo) {
+      push(echo)
+      push(`${echo} ${look}`)
+    }
+    if (parted) {
+      push(parted)
+      push(`parted ${look}`)
+    }
+    if (!habit) return
+    push(habit)
+    push(counted)
+    if (echo) push(`${habit} ${echo}`)
+  },
+)
 
 function about(place: BlockPlace): string {
   const sign = (is: boolean, mark: string): string => (is ? mark : '')
   return `${sign(place.optionsAbove, 'o')}${sign(place.keyAbove, 'k')}/${sign(place.optionsBelow, 'o')}${sign(place.keyBelow, 'k')}`
 }
+
+export const FAMILIES: readonly Family[] = [
+  looks,
+  own,
+  dress,
+  around,
+  before,
+  group,
+  place,
+  zones,
+  numbered,
+  paragraph,
+  habits,
+]

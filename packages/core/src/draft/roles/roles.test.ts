@@ -1,6 +1,12 @@
 import { decode, type RoleWeights } from './decode.ts'
 import { marginalsOf } from './marginals.ts'
 import { canFollow, ROLE_COUNT, ROLES } from './roles.ts'
+import { unitsOf } from '../facts/units.ts'
+import { cleanLines } from '../text/clean.ts'
+import { featuresOf } from './features.ts'
+import { surround } from './read-roles.ts'
+import { scoresOf } from './scores.ts'
+import { WEIGHTS_TABLE } from './weights-table.ts'
 import { parseWeights, printWeights } from './weights.ts'
 
 /** Scores and steps by chance, the same each time. */
@@ -77,6 +83,31 @@ test('weights are printed and read back', () => {
   expect([...again.second.steps[1]]).toEqual([...steps[1]])
 })
 
+test('what the features of a line add up to is what they say one by one, whatever was read before', () => {
+  const weights = parseWeights(WEIGHTS_TABLE)
+  const drafts = [
+    '# Tides\n\n1. Which is the highest?\n   a) neap\n   *b) spring\n\n2) T/F: Buoys drift. ____\n\nKey: 1 b, 2 F',
+    '> Ida: 1. Which is the highest?\n> a) neap\n> *b) spring\n- - -\n( ) yes  (x) no\nAnswer: b',
+  ]
+  for (const text of [...drafts, ...drafts]) {
+    const draft = surround(unitsOf(cleanLines({ text })))
+    const { first, second } = scoresOf(draft, weights)
+    draft.facts.forEach((_facts, at) => {
+      const sums = [new Float64Array(ROLE_COUNT), new Float64Array(ROLE_COUNT)] as const
+      featuresOf(draft, at, (name, value = 1) => {
+        weights.first.features.get(name)?.forEach((weight, role) => (sums[0][role]! += weight * value))
+        weights.second.features.get(name)?.forEach((weight, role) => (sums[1][role]! += weight * value))
+      })
+      for (let role = 0; role < ROLE_COUNT; role++) {
+        expect(first[at * ROLE_COUNT + role]).toBeCloseTo(sums[0][role]!, 8)
+        expect(second[at * ROLE_COUNT + role]).toBeCloseTo(sums[1][role]!, 8)
+      }
+    })
+  }
+})
+
 test('a table for other roles is refused', () => {
-  expect(() => parseWeights('# first\nlook: nonsense 3\n# second\n')).toThrow(/no such role/)
+  const weights = parseWeights('# first\nlook: nonsense 3\n# second\n')
+  expect(() => weights.first.features.get('look')).toThrow(/no such role/)
+  expect(() => parseWeights('# first\nstep: stem>nonsense 3\n# second\n')).toThrow(/no such role/)
 })

@@ -1,6 +1,21 @@
-import type { RoleWeights } from './decode.ts'
-import type { ReaderWeights } from './read-roles.ts'
+import type { RoleWeights, RowsByName } from './decode.ts'
 import { ROLE_COUNT, ROLES } from './roles.ts'
+
+/** The two rounds: what each line says, then also how the lines that look like it were read. */
+export interface ReaderWeights {
+  readonly first: RoleWeights
+  readonly second: RoleWeights
+}
+
+/** Weights as they come from the fit, every row of them known. */
+export interface FittedRound extends RoleWeights {
+  readonly features: ReadonlyMap<string, Float64Array>
+}
+
+export interface FittedWeights extends ReaderWeights {
+  readonly first: FittedRound
+  readonly second: FittedRound
+}
 
 const ROUNDS = ['first', 'second'] as const
 const STEPS = ['step', 'step over a gap'] as const
@@ -13,11 +28,11 @@ const SMALLEST = 0.12
  *
  *     look num0: stem 231, option -88
  */
-export function printWeights(weights: ReaderWeights): string {
+export function printWeights(weights: FittedWeights): string {
   return ROUNDS.map((round) => `# ${round}\n${printRound(weights[round])}`).join('\n')
 }
 
-function printRound({ features, steps }: RoleWeights): string {
+function printRound({ features, steps }: FittedRound): string {
   const lines = [...features]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([name, own]) => printLine(name, own, (at) => ROLES[at] ?? ''))
@@ -38,7 +53,7 @@ function printLine(name: string, own: Float64Array, label: (at: number) => strin
   return `${name}:${said.length ? ` ${said.join(', ')}` : ''}`
 }
 
-/** @throws Error where a line names a role that there is not: the table was made for other roles. */
+/** Rows are parsed when they are asked for; one that names a role that there is not throws then. */
 export function parseWeights(table: string): ReaderWeights {
   const rounds = table.split(/^# (?:first|second)\n/m).slice(1)
   const [first = '', second = ''] = rounds
@@ -46,21 +61,47 @@ export function parseWeights(table: string): ReaderWeights {
 }
 
 function parseRound(text: string): RoleWeights {
-  const features = new Map<string, Float64Array>()
+  const features = new LazyRows()
   const steps = [new Float64Array(ROLE_COUNT ** 2), new Float64Array(ROLE_COUNT ** 2)] as const
-  for (const line of text.split('\n')) {
-    const colon = line.lastIndexOf(': ')
-    if (colon < 0) continue
-    const name = line.slice(0, colon)
-    const step = STEPS.indexOf(name as (typeof STEPS)[number])
-    const own = step < 0 ? new Float64Array(ROLE_COUNT) : (steps[step] as Float64Array)
-    for (const part of line.slice(colon + 2).split(', ')) {
-      const blank = part.lastIndexOf(' ')
-      own[placeOf(part.slice(0, blank))] = Number(part.slice(blank + 1)) / ROUNDED
+  for (let from = 0; from < text.length;) {
+    const newline = text.indexOf('\n', from)
+    const end = newline < 0 ? text.length : newline
+    const colon = text.lastIndexOf(': ', end)
+    if (colon > from) {
+      const name = text.slice(from, colon)
+      const step = STEPS.indexOf(name as (typeof STEPS)[number])
+      const rest = text.slice(colon + 2, end)
+      if (step < 0) features.set(name, rest)
+      else parseRow(rest, steps[step] as Float64Array)
     }
-    if (step < 0) features.set(name, own)
+    from = end + 1
   }
   return { features, steps }
+}
+
+/** The rows of the table are parsed when they are asked for: a short draft needs few of them. */
+class LazyRows implements RowsByName {
+  readonly #rows = new Map<string, string | Float64Array>()
+
+  set(name: string, row: string): void {
+    this.#rows.set(name, row)
+  }
+
+  get(name: string): Float64Array | undefined {
+    const row = this.#rows.get(name)
+    if (typeof row !== 'string') return row
+    const parsed = parseRow(row, new Float64Array(ROLE_COUNT))
+    this.#rows.set(name, parsed)
+    return parsed
+  }
+}
+
+function parseRow(text: string, row: Float64Array): Float64Array {
+  for (const part of text.split(', ')) {
+    const blank = part.lastIndexOf(' ')
+    row[placeOf(part.slice(0, blank))] = Number(part.slice(blank + 1)) / ROUNDED
+  }
+  return row
 }
 
 function placeOf(label: string): number {
