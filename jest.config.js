@@ -14,7 +14,7 @@ const project = (name, more = {}) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transform: { '^.+\\.[cm]?[jt]sx?$': swc },
   // Packages that ship as ES modules only are turned into CommonJS like our own code.
   transformIgnorePatterns: [

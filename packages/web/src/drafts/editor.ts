@@ -222,6 +222,8 @@ export interface EditorHooks {
   readonly scrolled: (view: EditorView) => void
   /** Somebody wants to say what a line is. */
   readonly asked: (view: EditorView, line: { readonly from: number; readonly to: number }) => void
+  /** Something was pasted; returns whether it was taken care of. */
+  readonly pasted: (view: EditorView, data: DataTransfer) => boolean
   /** Commands by key; each returns whether it did something. */
   readonly keys: readonly { readonly key: string; readonly run: () => boolean }[]
 }
@@ -258,7 +260,10 @@ export function deskExtensions(hooks: EditorHooks, dress: Extension): Extension 
         hooks.changed(update.view, (at, side) => update.changes.mapPos(Math.min(at, update.changes.length), side))
       else if (update.selectionSet) hooks.moved(update.view)
     }),
-    EditorView.domEventHandlers({ scroll: (_event, view) => hooks.scrolled(view) }),
+    EditorView.domEventHandlers({
+      scroll: (_event, view) => hooks.scrolled(view),
+      paste: (event, view) => event.clipboardData !== null && hooks.pasted(view, event.clipboardData),
+    }),
   ]
 }
 

@@ -1,4 +1,4 @@
-import { invertedEffects } from '@codemirror/commands'
+import { invertedEffects, isolateHistory } from '@codemirror/commands'
 import { StateEffect, StateField, type EditorState, type Extension } from '@codemirror/state'
 import { Decoration, EditorView, type DecorationSet } from '@codemirror/view'
 import type { SourceStyle } from '@zakuska/core'
@@ -51,6 +51,28 @@ export function undress(view: EditorView, places: readonly { readonly from: numb
     (style) => !KEY_DRESS.has(style.style) || !places.some((place) => style.from < place.to && style.to > place.from),
   )
   if (kept.length < styles.length) view.dispatch({ effects: setStyles.of(kept) })
+}
+
+/** Puts text with its dress in the place of other text, as one step of the editor's history. */
+export function insertDressed(
+  view: EditorView,
+  { from, to }: { readonly from: number; readonly to: number },
+  text: string,
+  styles: readonly SourceStyle[],
+): void {
+  const moved = text.length - (to - from)
+  const around = stylesIn(view.state).flatMap((style): SourceStyle[] => {
+    if (style.to <= from) return [style]
+    return style.from >= to ? [{ ...style, from: style.from + moved, to: style.to + moved }] : []
+  })
+  const inside = styles.map((style) => ({ ...style, from: style.from + from, to: style.to + from }))
+  view.dispatch({
+    changes: { from, to, insert: text },
+    effects: setStyles.of([...around, ...inside].sort((a, b) => a.from - b.from)),
+    selection: { anchor: from + text.length },
+    annotations: isolateHistory.of('full'),
+    userEvent: 'input.paste',
+  })
 }
 
 /** The dress of the text as it stands now, by range. */

@@ -24,6 +24,7 @@ import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
 import type { ReadAnswer } from './reader.worker'
 import { styleLayer, stylesIn, undress } from './style-layer'
+import { pastedFile, pasteDressed } from './paste'
 import { sentNotation } from './teaching/notation-queries'
 import { previewLayer } from './teaching/preview-layer'
 import { taughtIn, taughtLayer, type Taught } from './teaching/taught-layer'
@@ -75,6 +76,8 @@ interface DeskHooks {
   readonly scrolled: (view: EditorView) => void
   readonly toItems: () => void
 }
+
+const PASTED_DRESSED = 'Pasted with its lists, tables and bold or underlined words. Undo leaves the plain text.'
 
 /** Everything the desk does: the text is the truth, and reading, following and saving go after it. */
 export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
@@ -283,6 +286,17 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
                 const index = itemsNow.current.findIndex((item) => item.read.from <= at && at <= item.read.to)
                 if (index >= 0) setHere(index)
               },
+              pasted: (editor, data) => {
+                const plain = data.getData('text/plain')
+                const file = plain ? pastedFile(data.getData('text/html'), plain) : null
+                if (file)
+                  pasteDressed(editor, file, plain)
+                    .then((isDressed) => {
+                      if (isDressed) tell(PASTED_DRESSED, { undo: () => undo(editor) })
+                    })
+                    .catch(() => tell('Pasted as plain text: what it looks like could not be read just now.'))
+                return file !== null
+              },
               scrolled: (editor) => latestHooks.current.scrolled(editor),
               asked: (editor, lines) => teachNow.current(linesToTeach(editor, lines)),
               keys: [
@@ -305,7 +319,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         }),
       })
     },
-    [read, touch],
+    [read, tell, touch],
   )
 
   useEffect(() => {
