@@ -2,13 +2,13 @@ import { PART_KINDS } from '@zakuska/core'
 import { Popover } from 'radix-ui'
 import { Button, Kbd } from '../parts/Button'
 import { counted } from '../parts/item-words'
-import { isOneCause, type TroubleGroup } from './desk-state'
+import { isOneCause, linesLeftOut, type TroubleGroup } from './desk-state'
 import { TaughtTray } from './teaching/TaughtTray'
 import type { Desk } from './use-desk'
 
 /** What is left to decide, grouped by kind of trouble; one action settles a whole group where it can. */
 export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly showKeys: () => void }) {
-  const aside = desk.reading?.aside.filter((line) => line.reason !== 'rule') ?? []
+  const aside = desk.reading ? linesLeftOut(desk.reading).filter((line) => line.reason !== 'rule') : []
   return (
     <section
       aria-label="To decide"

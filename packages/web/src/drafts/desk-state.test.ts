@@ -4,6 +4,7 @@ import {
   deskItems,
   followAll,
   isOneCause,
+  linesLeftOut,
   sameDoubts,
   stopsOf,
   troubleGroups,
@@ -24,6 +25,14 @@ test('what is left to decide is grouped by kind of trouble, with a count', () =>
     ['key-names-no-option', '1 key names no option', 'trouble'],
     ['key-missing', '1 item without a key', 'trouble'],
   ])
+})
+
+test('a list of keys whose items have them is not left out, a line of no item is', () => {
+  const text =
+    'Please hand this in.\n\n1. Which is a grain?\na) oak\nb) rye\n\n2. Which is a tree?\na) oak\nb) rye\n\nKey\n1 b\n2 a\n'
+  const left = linesLeftOut(readDraft({ text })).map(({ from, to }) => text.slice(from, to))
+  expect(left).toContain('Please hand this in.')
+  expect(left).not.toContain('1 b')
 })
 
 test('an item with trouble cannot be signed off, and says why', () => {

@@ -1,5 +1,6 @@
 import {
   followItems,
+  type AsideLine,
   type FollowedItem,
   type Mark,
   type MarkCode,
@@ -30,6 +31,12 @@ export function deskItems(reading: Reading, followed: readonly FollowedItem[]): 
     const known = followed[index]
     return known ? [{ read, followed: known }] : []
   })
+}
+
+/** Lines that no item has anything of; those of a list of keys give their items what they say. */
+export function linesLeftOut({ aside, items }: Pick<Reading, 'aside' | 'items'>): AsideLine[] {
+  const keys = items.flatMap((read) => read.places.keys)
+  return aside.filter((line) => !keys.some((key) => key.from < line.to && key.to > line.from))
 }
 
 export function followAll(followed: readonly FollowedItem[], reading: Reading): FollowedItem[] {

@@ -27,8 +27,9 @@ test.each([
   expect(pastedFile(html, PLAIN)?.name ?? null).toBe(name)
 })
 
-test('rows with tabs are read as a table, a tab or two in a text is not', () => {
+test('rows with tabs are read as a table, and the source of a page as a page; a tab or two in a text is not', () => {
   expect(pastedFile('', 'a\tb\nc\td\ne\tf\n')?.name).toBe('pasted.txt')
+  expect(pastedFile('', '<!DOCTYPE html>\n<p>Which?</p>')?.name).toBe('pasted.html')
   expect(pastedFile('', 'Which?\ta) one\tb) two\n')).toBeNull()
 })
 

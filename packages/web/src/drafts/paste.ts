@@ -17,6 +17,7 @@ const FEWEST_ROWS = 3
  */
 export function pastedFile(html: string, plain: string): File | null {
   if (html && isTelling(html)) return new File([`<html><body>${html}</body></html>`], 'pasted.html')
+  if (/^\s*<(?:!doctype html|html[\s>])/i.test(plain)) return new File([plain], 'pasted.html')
   const rows = plain.split(/\r?\n/).filter((line) => line.includes('\t'))
   return rows.length >= FEWEST_ROWS ? new File([plain], 'pasted.txt') : null
 }

@@ -19,7 +19,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { ApiProblem } from '../api/client'
 import { useTell } from '../parts/notices'
 import { dropBackup, keepBackup, readBackup } from './backup'
-import { deskItems, followAll, stopsOf, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
+import { deskItems, followAll, linesLeftOut, stopsOf, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
 import { applyToEditor, deskExtensions, showReading } from './editor'
 import { saveDraft, type SavedDraft } from './queries'
 import type { ReadAnswer } from './reader.worker'
@@ -376,7 +376,9 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   useEffect(() => {
     const editor = view.current
     if (!editor || !reading || live.current.text.length !== editor.state.doc.length) return
-    editor.dispatch({ effects: showReading.of({ items, aside: reading.aside, here, slip, takeMend, keepAsRead }) })
+    editor.dispatch({
+      effects: showReading.of({ items, aside: linesLeftOut(reading), here, slip, takeMend, keepAsRead }),
+    })
   }, [items, reading, here, slip, takeMend, keepAsRead])
 
   const goTo = useCallback((index: number) => {

@@ -28,20 +28,18 @@ export function linePrefixes(lines: readonly Line[]): readonly Prefix[] {
 
 const FEWEST_QUOTED = 3
 
-/** Mail is quoted line after line; the sign before a line here and there is notation of the writer's own. */
+/**
+ * Mail is quoted line after line, and where it is, so is every line with the sign, however short a stretch a reply left
+ * of it. The sign before a line here and there is notation of the writer's own.
+ */
 function quotedLines(lines: readonly Line[]): boolean[] {
   const signed = lines.map((line) => QUOTES.test(line.text))
-  const filled = lines.map((line) => line.text.trim() !== '')
-  const quoted = signed.map(() => false)
-  for (let from = 0; from < lines.length; from++) {
-    if (!signed[from]) continue
-    let end = from
-    let count = 0
-    while (end < lines.length && (signed[end] || !filled[end])) if (signed[end++]) count++
-    if (count >= FEWEST_QUOTED) quoted.fill(true, from, end)
-    from = end
-  }
-  return quoted
+  let run = 0
+  const isMail = lines.some((line, at) => {
+    if (line.text.trim() !== '') run = signed[at] ? run + 1 : 0
+    return run >= FEWEST_QUOTED
+  })
+  return isMail ? signed : signed.map(() => false)
 }
 
 function prefixOf(line: Line, hasStamps: boolean, isQuoted: boolean): Prefix {
