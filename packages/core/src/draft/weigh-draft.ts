@@ -2,6 +2,7 @@ import { plainText } from '../content/plain.ts'
 import { unitsOf } from './facts/units.ts'
 import { factsOf } from './facts/facts.ts'
 import { doubtOf, type Doubt } from './doubt/doubt-of-item.ts'
+import { doubtAsWhole } from './doubt/draft-doubt.ts'
 import { asideMarks } from './doubt/aside-marks.ts'
 import { unsureMarks } from './doubt/unsure-mark.ts'
 import { countsOf, gainOf, type Counts } from './doubt/worth.ts'
@@ -168,7 +169,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const reading: Reading = {
     title: assembled.title,
     passages,
-    items: numberMarks(items),
+    items: doubtAsWhole(numberMarks(items)),
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
     marks: [
       ...draftMarks(items, lines),
