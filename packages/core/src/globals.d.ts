@@ -4,6 +4,6 @@ declare class TextEncoder {
   encodeInto(source: string, destination: Uint8Array): { read: number; written: number }
 }
 declare class TextDecoder {
-  constructor(label: 'utf-8')
+  constructor(label?: string, options?: { readonly fatal?: boolean; readonly ignoreBOM?: boolean })
   decode(bytes: Uint8Array): string
 }

@@ -1,9 +1,12 @@
 import {
+  decodeNarrow,
+  decodeXml,
   documentDraft,
   FormatError,
   FORMATS,
   pagesToBlocks,
   tablesInText,
+  wideEncoding,
   type DocumentBlock,
   type DraftSource,
   type FormatData,
@@ -91,7 +94,7 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
 function itemPackage(data: Extract<FormatData, { form: 'package' }>): FileContents {
   const heads = data.files
     .filter((file) => file.path.endsWith('.xml'))
-    .map((file) => new TextDecoder().decode(file.bytes.subarray(0, 1500)))
+    .map((file) => decodeXml(file.bytes.subarray(0, 1500)))
   const says = (pattern: RegExp): boolean => heads.some((head) => pattern.test(head))
   const format: FormatId = says(/<(?:\w+:)?questestinterop/)
     ? 'qti12'
@@ -115,7 +118,7 @@ function fromBlocks(type: DraftFileType, blocks: readonly DocumentBlock[]): File
 function readTextFile(bytes: Uint8Array): FileContents {
   const text = decodeText(bytes)
   if (
-    /^\s*(?:<\?xml|<(?:qti-)?assessment-?item|<questestinterop)/i.test(text) &&
+    /^\s*(?:<\?xml|<!DOCTYPE questestinterop|<(?:[\w.-]+:)?(?:(?:qti-)?assessment-?item|questestinterop))/i.test(text) &&
     !/<html[\s>]/i.test(text.slice(0, 2000))
   )
     return itemPackage({ form: 'package', files: [{ path: 'item.xml', bytes }] })
@@ -147,16 +150,12 @@ function looksLikeHtml(text: string): boolean {
   )
 }
 
-/** UTF-8, UTF-16 by its byte order mark, else Windows-1252. @throws PackageError for bytes that are no text. */
+/** UTF-16 where every other byte says so, else UTF-8, else Windows-1252. @throws PackageError for bytes that are no text. */
 export function decodeText(bytes: Uint8Array): string {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes)
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes)
+  const wide = wideEncoding(bytes)
+  if (wide) return new TextDecoder(wide).decode(bytes)
   if (bytes.includes(0)) throw new PackageError('This file holds no text that can be read.')
-  try {
-    return new TextDecoder('utf-8', { fatal: true, ignoreBOM: true }).decode(bytes)
-  } catch {
-    return new TextDecoder('windows-1252').decode(bytes)
-  }
+  return decodeNarrow(bytes)
 }
 
 /** A title between double colons before a block in braces, or a braces block that opens with an answer sign. */

@@ -18,10 +18,10 @@ export interface MarkupParts {
 }
 
 /**
- * Parses an XML document. Document types are not read, so no entity beyond XML's own five is ever expanded. Comments
- * and processing instructions are left out; names lose their prefixes.
+ * Parses an XML document. A document type that only names a DTD is passed over and nothing is fetched, so no entity
+ * beyond XML's own five is ever expanded. Comments and processing instructions are left out; names lose their prefixes.
  *
- * @throws MarkupError if it is not well-formed, has a document type, or nests deeper than 1,000 elements. Parts that
+ * @throws MarkupError if it is not well-formed, has a document type with declarations of its own, or nests deeper than 1,000 elements. Parts that
  *   ended before the fault have been handed over.
  */
 export function parseMarkup(source: string, parts?: MarkupParts): ElementNode {
@@ -31,8 +31,9 @@ export function parseMarkup(source: string, parts?: MarkupParts): ElementNode {
   parser.on('closetag', () => builder.close(parser.position))
   parser.on('text', (text) => builder.text(text))
   parser.on('cdata', (text) => builder.text(text))
-  parser.on('doctype', () => {
-    throw new MarkupError('The XML has a document type declaration, which is not accepted.')
+  parser.on('doctype', (doctype) => {
+    if (doctype.includes('['))
+      throw new MarkupError('The XML declares a document type with entities of its own, which is not accepted.')
   })
   try {
     parser.write(source).close()

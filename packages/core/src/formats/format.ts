@@ -44,8 +44,10 @@ export interface Written {
   readonly written: readonly number[]
 }
 
-/** A piece of a file that could not be read as an item; its source is kept. */
+/** A piece of a file that could not be read, or that an item has no place for; its source is kept. */
 export interface Unread {
+  /** Index of the item that was read without it; absent: no item came of it. */
+  readonly item?: number
   readonly where: string
   readonly reason: string
   readonly source: string

@@ -36,6 +36,7 @@ export type Feature =
   | 'feedback'
   | 'option-feedback'
   | 'note-feedback'
+  | 'essay-feedback'
   | 'passage'
   | 'fixed-order'
   | 'filing'
@@ -170,7 +171,11 @@ function kindFeatures(item: Item): Feature[] {
     case 'order':
       return some(item.credit === 'neighbours', 'order-neighbours')
     case 'essay':
-      return [...some(!isEmptyContent(item.sample), 'sample'), ...some(Boolean(item.rubric?.length), 'rubric')]
+      return [
+        ...some(!isEmptyContent(item.sample), 'sample'),
+        ...some(!isEmptyContent(item.feedback), 'essay-feedback'),
+        ...some(Boolean(item.rubric?.length), 'rubric'),
+      ]
     case 'truefalse':
     case 'scale':
     case 'note':

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { textInlines } from '../content/elements.ts'
-import { normalizeContent, paragraph, type Content } from '../content/model.ts'
+import { isEmptyContent, normalizeContent, paragraph, type Content } from '../content/model.ts'
 import { plainText } from '../content/plain.ts'
 import { fitItem } from '../fit/fit.ts'
 import { REMEDIES } from '../fit/remedies.ts'
@@ -58,7 +58,7 @@ function ofKind(item: Item, id: FormatId): Item {
     case 'order':
       return without(item, 'credit')
     case 'essay':
-      return id === 'gift' ? without(item, 'sample', 'rubric') : item
+      return id === 'gift' ? giftEssay(item) : item
     case 'scale':
     case 'note':
       return item
@@ -89,6 +89,12 @@ function giftMultiple(item: Extract<Item, { kind: 'multiple' }>): Item {
   if (item.key.length === 1 || item.key.length === item.options.length) return { ...plain, credit: 'each' }
   const weights = Object.fromEntries(item.options.map(({ id }) => [id, item.key.includes(id) ? share : -1]))
   return { ...plain, credit: 'weights', weights }
+}
+
+/** One place behind the answer: for the sample, else for the feedback. */
+function giftEssay(item: Extract<Item, { kind: 'essay' }>): Item {
+  const sample = isEmptyContent(item.sample) ? item.feedback : item.sample
+  return { ...without(item, 'feedback', 'sample', 'rubric'), ...(!isEmptyContent(sample) && { sample }) }
 }
 
 /** Right sides in the order in which the pairs name them, spares behind. */

@@ -29,7 +29,7 @@ export const GIFT_LIMITS: FormatLimits = {
   },
   unit: { verdict: 'changes', says: 'The unit is not shown' },
   'rich-part': { verdict: 'changes', says: 'The right side of a pair is plain text' },
-  sample: { verdict: 'changes', says: 'The sample answer is left out' },
+  'essay-feedback': { verdict: 'changes', says: 'Feedback stands for the sample answer, or is left out beside one' },
   rubric: { verdict: 'changes', says: 'The rubric is left out' },
   hint: { verdict: 'changes', says: 'The hint is left out', remedy: 'drop-hint' },
   passage: { verdict: 'changes', says: 'The passage is put in front of the stem', remedy: 'passage-to-stem' },

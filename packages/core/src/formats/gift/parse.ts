@@ -27,7 +27,9 @@ export interface GiftQuestion {
   readonly category: readonly string[]
   readonly tags: readonly string[]
   readonly before: GiftText
-  /** Text behind the answer block: the question is of the missing-word form. */
+  /** Whether a blank stands between it and the answer block. */
+  readonly isSpaced: boolean
+  /** Text behind the answer block, with the blanks before it: the question is of the missing-word form. */
   readonly after: string
   /** Null: no answer block at all, a description. */
   readonly answers: GiftAnswers | null
@@ -129,11 +131,24 @@ function blocksOf(source: string): GiftBlock[] {
   let comments = ''
   let first = 0
   let depth = 0
+  /** Of an open block, how many of its lines stand before the last empty one. */
+  let parted = 0
   const flush = (): void => {
     if (lines.length) blocks.push({ line: first, text: lines.join('\n'), comments })
     if (lines.length) comments = ''
     lines = []
     depth = 0
+    parted = 0
+  }
+  /** A block that is not closed ends at the empty line before the next one opens, so that only its own item is lost. */
+  const giveUp = (): void => {
+    const others = lines.slice(parted)
+    const from = first + parted
+    lines = lines.slice(0, parted)
+    flush()
+    const start = others.findIndex((line) => line.trim() !== '')
+    lines = start < 0 ? [] : others.slice(start)
+    first = from + Math.max(0, start)
   }
   source
     .replace(/^\uFEFF/, '')
@@ -144,7 +159,9 @@ function blocksOf(source: string): GiftBlock[] {
       else {
         // The empty line between two questions is forgotten at times; a line of answers ends one all the same.
         if (depth <= 0 && /\}\s*$/.test(lines.at(-1) ?? '') && opensAnswers(line)) flush()
+        if (depth > 0 && parted > 0 && (opensAnswers(line) || /^\s*(?:::|\$CATEGORY:)/.test(line))) giveUp()
         if (!lines.length) first = index + 1
+        if (line.trim() === '') parted = lines.length
         lines.push(line)
         depth += bracesOf(line)
       }
@@ -186,6 +203,7 @@ function parseQuestion(
       category,
       tags,
       before: giftText(rest),
+      isSpaced: false,
       after: '',
       answers: null,
       feedback: null,
@@ -205,7 +223,8 @@ function parseQuestion(
     tags,
     answers,
     before: giftText(rest.slice(0, open)),
-    after: restore(rest.slice(close + 1)).trim(),
+    isSpaced: /\s$/.test(rest.slice(0, open)),
+    after: restore(rest.slice(close + 1)).trimEnd(),
     feedback: general < 0 ? null : giftText(inner.slice(general + 4)),
   }
 }

@@ -110,9 +110,10 @@ describe('reading GIFT', () => {
     expect(plainText(read('First line\\nsecond <b>line</b>?{T}').items[0]?.stem)).toBe('First line\nsecond line?')
   })
 
-  test('several categories are kept as tags', () => {
+  test('categories are no tags', () => {
     const text = '$CATEGORY: course/tides\n\nRye?{T}\n\n$CATEGORY: course/buoys\n\nElm?{F}'
-    expect(read(text).items.map((item) => item.tags)).toEqual([['tides'], ['buoys']])
+    expect(read(text).items.map((item) => item.tags)).toEqual([[], []])
+    expect(read(text).categories).toEqual(['tides', 'buoys'])
   })
 
   test('categories: what all share is the title, the rest the place of the item', () => {
@@ -121,7 +122,7 @@ describe('reading GIFT', () => {
     const result = read(text)
     expect(result.title).toBe('Pilotage 1/2')
     expect(result.categories).toEqual(['', 'Tides/Heights'])
-    expect(result.items.map((item) => item.tags)).toEqual([[], ['Heights']])
+    expect(result.items.map((item) => item.tags)).toEqual([[], []])
   })
 
   test('categories are written before the items that lie in them, and read back', () => {

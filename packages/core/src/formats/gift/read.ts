@@ -6,7 +6,7 @@ import type { Content } from '../../content/model.ts'
 import { contentOfUnmarked } from '../../content/unmarked.ts'
 import { DEFAULT_TEXT_RULES, optionId, type Item, type Option } from '../../item/model.ts'
 import { FormatError, type FormatData, type ReadResult, type Unread } from '../format.ts'
-import { matchLists, parseGift, type GiftAnswer, type GiftQuestion, type GiftText } from './parse.ts'
+import { matchLists, parseGift, type GiftAnswer, type GiftAnswers, type GiftQuestion, type GiftText } from './parse.ts'
 
 /** Reads a GIFT file into items; a question that no kind of ours holds is listed as unread with its source. */
 export function readGift(data: FormatData): ReadResult {
@@ -21,17 +21,17 @@ export function readGift(data: FormatData): ReadResult {
   const shared = sharedStart(file.questions.map((question) => question.category))
   const categories: string[] = []
   for (const question of file.questions) {
-    const below = question.category.slice(shared.length)
-    const item = toItem(question, below.at(-1))
-    const say = (reason: string): void =>
-      void unread.push({ where: `line ${question.line}`, reason, source: question.source.trim() })
+    const item = toItem(inheritFormat(question))
+    const where = `line ${question.line}`
+    const source = question.source.trim()
     if (typeof item === 'string') {
-      say(item)
+      unread.push({ where, reason: item, source })
       continue
     }
+    for (const reason of [...leftOut(question), ...playedIn(question)])
+      unread.push({ where, reason, source, item: items.length })
     items.push(item)
-    categories.push(below.join('/'))
-    for (const reason of [...leftOut(question), ...playedIn(question)]) say(reason)
+    categories.push(question.category.slice(shared.length).join('/'))
   }
   return { title: shared.join('/') || null, items, unread, ...(categories.some(Boolean) && { categories }) }
 }
@@ -64,20 +64,49 @@ function leftOut({ answers }: GiftQuestion): string[] {
   const isSingle = answers.choices.filter((choice) => choice.sign === '=').length === 1
   if (!typed && isSingle && answers.choices.some((choice) => choice.sign === '~' && (choice.weight ?? 0) < 0))
     said.push('Wrong options that take points away take none here.')
-  if (!typed && answers.choices.filter((choice) => choice.sign === '=').length > 1)
+  if (!typed && answers.choices.filter(isRight).length > 1)
     said.push('More than one option is marked right, so it was read as multiple response.')
   return said
 }
 
-/** @param category the innermost part of its category, where the file holds several; it becomes a tag. */
-function toItem(question: GiftQuestion, category: string | undefined): Item | string {
+/** What names no format of its own has that of the question. */
+function inheritFormat(question: GiftQuestion): GiftQuestion {
+  const { format } = question.before
+  if (format === 'auto') return question
+  const own = <T extends GiftText | null>(text: T): T => (text?.format === 'auto' ? { ...text, format } : text)
+  return { ...question, feedback: own(question.feedback), answers: question.answers && inFormat(question.answers, own) }
+}
+
+function inFormat(answers: GiftAnswers, own: <T extends GiftText | null>(text: T) => T): GiftAnswers {
+  switch (answers.form) {
+    case 'truth':
+      return { ...answers, wrongFeedback: own(answers.wrongFeedback), rightFeedback: own(answers.rightFeedback) }
+    case 'choices': {
+      // What is typed is compared as it stands.
+      const isTyped = answers.choices.every((choice) => choice.sign === '=')
+      const choices = answers.choices.map((choice) => ({
+        ...choice,
+        text: isTyped ? choice.text : own(choice.text),
+        feedback: own(choice.feedback),
+      }))
+      return { ...answers, choices }
+    }
+    case 'matching':
+      return { ...answers, pairs: answers.pairs.map((pair) => ({ ...pair, left: own(pair.left) })) }
+    case 'essay':
+    case 'numeric':
+      return answers
+  }
+}
+
+function toItem(question: GiftQuestion): Item | string {
   const answers = question.answers
   const right = answers?.form === 'truth' ? answers.rightFeedback : null
   const feedback = question.feedback ?? right
   const common = {
     stem: stemOf(question),
     points: 1,
-    tags: category ? [...new Set([...question.tags, category])] : question.tags,
+    tags: question.tags,
     ...(feedback && { feedback: contentOfGift(feedback) }),
   }
   if (!answers) return { ...common, kind: 'note', points: 0 }
@@ -86,8 +115,11 @@ function toItem(question: GiftQuestion, category: string | undefined): Item | st
       return { ...common, kind: 'truefalse', key: [answers.value] }
     case 'choices':
       return fromChoices(common, answers.choices)
-    case 'essay':
-      return { ...common, kind: 'essay' }
+    case 'essay': {
+      // What is shown behind an essay that nothing grades is what could have been written.
+      const { feedback: sample, ...rest } = common
+      return { ...rest, kind: 'essay', ...(sample && { sample }) }
+    }
     case 'numeric':
       return {
         ...common,
@@ -122,19 +154,24 @@ function fromChoices(common: Common, choices: readonly GiftAnswer[]): Item | str
     content: contentOfGift(choice.text),
     ...(choice.feedback && choice.feedback.text !== '' && { feedback: contentOfGift(choice.feedback) }),
   }))
-  const right = options.filter((_option, index) => choices[index]?.sign === '=').map((option) => option.id)
+  const right = options.filter((_option, index) => isRight(choices[index])).map((option) => option.id)
   if (right.length > 1) return { ...common, kind: 'multiple', options, key: right, shuffle: true, credit: 'each' }
   // Without a right option and without weights the key is missing, not shared out.
   if (right.length || choices.every((choice) => choice.weight === null)) return singleItem(common, options, choices)
   return multipleItem(common, options, choices)
 }
 
+/** An answer behind `=` that earns less than all is a wrong one with a share. */
+function isRight(choice: GiftAnswer | undefined): boolean {
+  return choice?.sign === '=' && (choice.weight ?? 100) >= 100
+}
+
 /** One right option; a wrong one may have a share of its own. */
 function singleItem(common: Common, options: readonly Option[], choices: readonly GiftAnswer[]): Item {
-  const key = options.flatMap(({ id }, index) => (choices[index]?.sign === '=' ? [id] : []))
+  const key = options.flatMap(({ id }, index) => (isRight(choices[index]) ? [id] : []))
   const weights = Object.fromEntries(
     options.flatMap(({ id }, index) => {
-      const weight = choices[index]?.sign === '~' ? (choices[index]?.weight ?? 0) : 0
+      const weight = isRight(choices[index]) ? 0 : (choices[index]?.weight ?? 0)
       return weight > 0 ? [[id, weight / 100] as const] : []
     }),
   )
@@ -155,13 +192,17 @@ function multipleItem(common: Common, options: readonly Option[], choices: reado
   }
 }
 
-function stemOf(question: GiftQuestion): Content {
-  if (!question.after) return contentOfGift(question.before)
-  return contentOfGift({ ...question.before, text: `${question.before.text} _____ ${question.after}` })
+/** Behind the answers stands the rest of a sentence: they fill its gap (the missing word of the grammar). */
+function stemOf({ before, isSpaced, after }: GiftQuestion): Content {
+  return contentOfGift(after.trim() ? { ...before, text: `${before.text}${isSpaced ? ' ' : ''}_____${after}` } : before)
 }
 
-function contentOfGift(text: GiftText): Content {
-  if (text.format === 'html') return contentFromHtml(text.text)
-  if (text.format === 'markdown') return contentFromMarkdown(text.text)
-  return text.format === 'auto' ? contentOfUnmarked(text.text) : contentOfLines(text.text)
+/** TeX between doubled dollar signs, which course sites show as mathematics in any format. */
+const DOLLARS = /\$\$(?=\S)([^$\n]{1,2000}?)\$\$/g
+
+function contentOfGift({ format, text }: GiftText): Content {
+  const own = text.includes('$$') ? text.replace(DOLLARS, (_whole, tex: string) => `\\(${tex.trim()}\\)`) : text
+  if (format === 'html') return contentFromHtml(own)
+  if (format === 'markdown') return contentFromMarkdown(own)
+  return format === 'auto' ? contentOfUnmarked(own) : contentOfLines(own)
 }

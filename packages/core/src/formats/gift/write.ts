@@ -35,27 +35,33 @@ function question(item: Item, name: string): string {
     ? `// ${item.tags.map((tag) => `[tag:${tag.replace(/[[\]\s]+/g, ' ').trim()}]`).join(' ')}\n`
     : ''
   const stem: Content = isEmptyContent(item.passage) ? item.stem : [...(item.passage ?? []), ...item.stem]
-  const feedback = isEmptyContent(item.feedback) ? '' : `\n\t####${text(item.feedback ?? [])}`
-  const head = `${comment}::${escapeGift(oneLine(name))}::${text(stem)}`
-  return item.kind === 'note' ? head : `${head} {${answers(item)}${feedback}\n}`
+  const asked = text(stem)
+  // What names no format has that of the question.
+  const say = asked.startsWith(HTML_MARK) ? htmlText : text
+  const shown = item.kind === 'essay' && !isEmptyContent(item.sample) ? item.sample : item.feedback
+  const feedback = isEmptyContent(shown) ? '' : `\n\t####${say(shown ?? [])}`
+  const head = `${comment}::${escapeGift(oneLine(name))}::${asked}`
+  return item.kind === 'note' ? head : `${head} {${answers(item, say)}${feedback}\n}`
 }
 
-function answers(item: Item): string {
+type Say = (content: Content) => string
+
+function answers(item: Item, say: Say): string {
   switch (item.kind) {
     case 'truefalse':
       return item.key[0] ? 'TRUE' : 'FALSE'
     case 'short':
       return item.key.map((accepted) => `\n\t${signed('=', escapeGift(oneLine(accepted)))}`).join('')
     case 'single':
-      return item.options.map((option) => choice(option, singleSign(item, option))).join('')
+      return item.options.map((option) => choice(option, singleSign(item, option), say)).join('')
     case 'multiple':
-      return item.options.map((option) => choice(option, `~%${weight(item, option)}%`)).join('')
+      return item.options.map((option) => choice(option, `~%${weight(item, option)}%`, say)).join('')
     case 'numeric':
       return numeric(item.key)
     case 'match':
-      return pairs(item.left, item.right, item.key)
+      return pairs(item.left, item.right, item.key, say)
     case 'grid':
-      return pairs(item.rows, item.columns, item.key)
+      return pairs(item.rows, item.columns, item.key, say)
     case 'essay':
       return ''
     case 'cloze':
@@ -84,12 +90,12 @@ function band(one: NumericKey): string {
 }
 
 /** A pair a line; right sides that no left side has stand behind an empty one. */
-function pairs(left: readonly Content[], right: readonly Content[], key: Pairs): string {
+function pairs(left: readonly Content[], right: readonly Content[], key: Pairs, say: Say): string {
   const line = (side: string, partner: Content | undefined): string =>
     `\n\t=${side} -> ${escapeGift(oneLine(plainText(partner)))}`
   const used = new Set(key.map(([, partner]) => partner))
   return [
-    ...key.map(([part, partner]) => line(text(left[part] ?? []), right[partner])),
+    ...key.map(([part, partner]) => line(say(left[part] ?? []), right[partner])),
     ...right.flatMap((partner, index) => (used.has(index) ? [] : [line('', partner)])),
   ].join('')
 }
@@ -114,15 +120,21 @@ function signed(sign: string, body: string): string {
   return `${sign}%${sign === '=' ? 100 : 0}%${body}`
 }
 
-function choice(option: Option, sign: string): string {
-  const feedback = isEmptyContent(option.feedback) ? '' : `#${text(option.feedback ?? [])}`
-  return `\n\t${signed(sign, text(option.content))}${feedback}`
+function choice(option: Option, sign: string, say: Say): string {
+  const feedback = isEmptyContent(option.feedback) ? '' : `#${say(option.feedback ?? [])}`
+  return `\n\t${signed(sign, say(option.content))}${feedback}`
 }
 
 /** Paragraphs of plain text go as plain text, a line each; anything richer as `[html]`. */
 function text(content: Content): string {
   const plain = plainLines(content)
-  return plain === null ? `[html]${escapeGift(contentToHtml(content))}` : escapeGift(plain)
+  return plain === null ? htmlText(content) : escapeGift(plain)
+}
+
+const HTML_MARK = '[html]'
+
+function htmlText(content: Content): string {
+  return `${HTML_MARK}${escapeGift(contentToHtml(content))}`
 }
 
 function plainLines(content: Content): string | null {

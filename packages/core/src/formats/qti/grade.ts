@@ -15,14 +15,20 @@ export function gradePackage(data: FormatData): FormatGrader {
   }
 }
 
-/** @internal Most that an item can earn: MAXSCORE, else what its correct responses earn by its own rules, else 1. */
+/**
+ * @internal Most that an item can earn: MAXSCORE, else what its correct responses earn by its own rules, else the
+ * normal maximum of SCORE, else 1.
+ */
 export function maxScore(item: ElementNode): number {
   const declared = children(item, 'outcomeDeclaration').find((one) => one.attributes['identifier'] === 'MAXSCORE')
   const initial = declared && child(declared, 'defaultValue')
   const said = initial ? Number(textOf(initial).trim()) : NaN
   if (said > 0) return said
   const earned = processResponse(item, correctOf(item))
-  return earned > 0 ? earned : 1
+  if (earned > 0) return earned
+  const score = children(item, 'outcomeDeclaration').find((one) => one.attributes['identifier'] === 'SCORE')
+  const normal = Number(score?.attributes['normalMaximum'] ?? Number.NaN)
+  return normal > 0 ? normal : 1
 }
 
 function correctOf(item: ElementNode): Map<string, QtiValue> {

@@ -58,9 +58,9 @@ describe('the guide’s examples', () => {
     MAP,
   )
 
-  test('match with a mapping (section 3.2.5)', () => {
+  test('match with a mapping (section 3.2.5): a partner may be taken again, so that it is a grid', () => {
     expect(qti21.read(packed(PAIRS)).items[0]).toMatchObject({
-      kind: 'match',
+      kind: 'grid',
       points: 2,
       key: [
         [0, 0],
@@ -78,7 +78,7 @@ describe('the guide’s examples', () => {
     expect(shares(PAIRS, half)[1]).toBe(0.5)
   })
 
-  test('gap match (section 3.2.6) becomes a text whose gaps offer all the words', () => {
+  test('gap match (section 3.2.6) becomes a text with a word bank', () => {
     const xml = item(
       '<responseDeclaration identifier="RESPONSE" cardinality="multiple" baseType="directedPair"><correctResponse><value>W G1</value><value>Su G2</value></correctResponse></responseDeclaration>',
       '<gapMatchInteraction responseIdentifier="RESPONSE" shuffle="false"><prompt>Fill the gaps.</prompt><gapText identifier="W" matchMax="1">ebb</gapText><gapText identifier="Sp" matchMax="1">slack</gapText><gapText identifier="Su" matchMax="1">flood</gapText><p>Out goes the <gap identifier="G1"/>, in comes the <gap identifier="G2"/>.</p></gapMatchInteraction>',
@@ -87,10 +87,8 @@ describe('the guide’s examples', () => {
     const [read] = qti21.read(packed(xml)).items
     expect(read).toMatchObject({
       kind: 'cloze',
-      gaps: [
-        { key: ['ebb'], choices: ['ebb', 'slack', 'flood'] },
-        { key: ['flood'], choices: ['ebb', 'slack', 'flood'] },
-      ],
+      gaps: [{ key: ['ebb'] }, { key: ['flood'] }],
+      wordBank: ['ebb', 'slack', 'flood'],
     })
     expect(plainText(read?.stem)).toContain('Out goes the ___, in comes the ___.')
   })

@@ -5,6 +5,8 @@ export const MANIFEST = 'imsmanifest.xml'
 export const RESPONSE = 'RESPONSE'
 export const SCORE = 'SCORE'
 export const FEEDBACK = 'FEEDBACK'
+/** What our own files call the feedback to an item as a whole. */
+export const GENERAL = 'general'
 export const CHOSEN = 'CHOSEN'
 /** The candidate's wish for a hint, and what shows it. */
 export const HINT = 'HINT'

@@ -7,10 +7,12 @@ import type { FormatData, ReadResult, Unread } from '../format.ts'
 import { FormatError } from '../format.ts'
 import type { PaperPlace } from '../paper-plan.ts'
 import { PackedPictures } from '../package/read-pictures.ts'
+import { ratingOf } from '../package/ratings.ts'
 import { rubricLine } from '../package/rubric.ts'
 import { isTruth, truthIn } from '../package/truth.ts'
 import { child, children, descendants, elementsOf } from '../xml/xml.ts'
 import { interactionsOf, maxScore } from './grade.ts'
+import { GENERAL } from './names.ts'
 import { openPackage, type PackedItem } from './read-package.ts'
 import { processResponse, type QtiValue } from './process.ts'
 import { clozeItem } from './read/cloze.ts'
@@ -57,7 +59,7 @@ export function readPackage(data: FormatData): ReadResult {
       unread.push({ where: packed.path, reason: read, source: textOf(packed.root).trim() })
       continue
     }
-    unread.push(...remarks.map((reason) => ({ where: packed.path, reason, source: '' })))
+    unread.push(...remarks.map((reason) => ({ where: packed.path, reason, source: '', item: items.length })))
     for (const item of read) {
       const placed = pictures.take(item, packed.path)
       items.push(packed.ref ? { ...placed, points: placed.points * packed.ref.weight } : placed)
@@ -144,8 +146,7 @@ function read(reading: Reading): Item | string {
     case 'textEntryInteraction':
       return isOurGap(interaction) && isAlone(reading) ? clozeItem(reading) : typedItem(reading, interaction)
     case 'sliderInteraction':
-      reading.say('A slider became a number to type.')
-      return typedItem(reading, interaction)
+      return sliderItem(reading, interaction)
     case 'hottextInteraction':
       reading.say('The words to pick in the text became options.')
       return choiceItem(reading, interaction)
@@ -162,6 +163,19 @@ function read(reading: Reading): Item | string {
     default:
       return `Items with ${interaction.name} are not held.`
   }
+}
+
+/** A slider without a right place rates something; with one it asks for a number. */
+function sliderItem(reading: Reading, interaction: ElementNode): Item | string {
+  const { common, declaration, say } = reading
+  if (child(declaration(interaction) ?? interaction, 'correctResponse')) {
+    say('A slider became a number to type.')
+    return typedItem(reading, interaction)
+  }
+  const [low, high] = ['lowerBound', 'upperBound'].map((name) => Number(interaction.attributes[name] ?? Number.NaN))
+  if (!Number.isInteger(low) || !Number.isInteger(high))
+    return 'The slider does not say between which whole numbers it goes.'
+  return { ...common, kind: 'scale', points: 0, low: low as number, high: high as number }
 }
 
 /** A cloze of one gap numbers its response, as those of several do. */
@@ -288,6 +302,8 @@ function choiceItem(reading: Reading, interaction: ElementNode): Item | string {
   const declared = keyOf(declaration, ids)
   const key = declared.length ? declared : earningKey(reading, name, ids, multiple)
   const keyed = multiple ? key : key.slice(0, 1)
+  const rating = multiple || keyed.length ? null : ratingOf(options.map((option) => plainText(option.content)))
+  if (rating) return { ...common, kind: 'scale', points: 0, ...rating }
   const points = reading.score(new Map([[name, keyed]]))
   if (!multiple && isTruth(options))
     return { ...common, kind: 'truefalse', points, key: keyed.map((id) => truthIn(options, id)) }
@@ -408,18 +424,44 @@ function orderItem(reading: Reading, interaction: ElementNode): Item | string {
   return { ...reading.common, kind: 'order', points, options, key }
 }
 
-function essayItem({ body, common, most }: Reading): Item {
-  const blocks = descendants(body, 'rubricBlock').filter(isForScorer)
-  const sample = blocks.find((one) => one.attributes['class'] === 'sample')
-  const rubrics = blocks.filter((one) => one !== sample && one.attributes['class'] !== 'hint')
-  const lines = rubrics
-    .flatMap((one) => fromElements(one.children))
-    .flatMap((block) => (block.type === 'list' ? block.entries : [[block]]))
+/**
+ * What the scorer is told, line by line, is a rubric where a line has points, and else what could have been written; so
+ * is what others show as feedback to an essay, which nothing grades.
+ */
+function essayItem({ root, body, common, most }: Reading): Item {
+  const blocks = descendants(body, 'rubricBlock').filter(
+    (one) => isForScorer(one) && one.attributes['class'] !== 'hint',
+  )
+  const contents = blocks.map((one) => fromElements(one.children))
+  const lines = contents.map((content) =>
+    content
+      .flatMap((block) => (block.type === 'list' ? block.entries : [[block]]))
+      .map((line) => rubricLine(plainText(line))),
+  )
+  const isSample = blocks.map(
+    (one, at) => saysSample(one) || (!saysRubric(one) && (lines[at] ?? []).every((line) => line.points === 0)),
+  )
+  const rubric = lines.flatMap((own, at) => (isSample[at] ? [] : own))
+  const { feedback, ...rest } = common
+  const written = contents.filter((_content, at) => isSample[at]).flat()
+  const isOurs = children(root, 'modalFeedback').some((one) => one.attributes['identifier'] === GENERAL)
+  const keeps = isOurs || written.length > 0
+  const sample = keeps ? written : (feedback ?? [])
   return {
-    ...common,
+    ...rest,
     kind: 'essay',
     points: most,
-    ...(sample && { sample: fromElements(sample.children) }),
-    ...(lines.length > 0 && { rubric: lines.map((line) => rubricLine(plainText(line))) }),
+    ...(keeps && feedback && { feedback }),
+    ...(sample.length > 0 && { sample }),
+    ...(rubric.length > 0 && { rubric }),
   }
+}
+
+/** Our own class, or the use of QTI 3.0 (section 5.129, `rubric-block`). */
+function saysSample(block: ElementNode): boolean {
+  return block.attributes['class'] === 'sample' || /^model-?answer$/i.test(block.attributes['use'] ?? '')
+}
+
+function saysRubric(block: ElementNode): boolean {
+  return block.attributes['class'] === 'rubric' || /^scoring$/i.test(block.attributes['use'] ?? '')
 }

@@ -1,5 +1,6 @@
 import type { ElementNode } from '../../content/elements.ts'
 import { FormatError, type PackageFile, type Unread } from '../format.ts'
+import { decodeXml } from '../xml/decode-xml.ts'
 import { children, descendants, parseXml } from '../xml/xml.ts'
 import { resolvedPath } from '../package/read-pictures.ts'
 import { inPlainWords } from './dialect.ts'
@@ -36,8 +37,6 @@ export interface OpenPackage {
   readonly unread: readonly Unread[]
 }
 
-const decoder = new TextDecoder('utf-8')
-
 /**
  * Opens a QTI package by its manifest; a single item file without a manifest is taken as well.
  *
@@ -71,7 +70,7 @@ export function openPackage(files: readonly PackageFile[]): OpenPackage {
 
 /** @throws FormatError if it is broken and the package has no item without it. */
 function manifestIn(file: PackageFile, unread: Unread[]): ElementNode | null {
-  const source = decoder.decode(file.bytes)
+  const source = decodeXml(file.bytes)
   try {
     return parseXml(source)
   } catch (error) {
@@ -91,7 +90,7 @@ function unnamedItems(
   const known = new Set([...named.map((item) => item.path), ...unread.map((one) => one.where)])
   return files
     .filter((file) => file.path.endsWith('.xml') && !known.has(file.path) && !file.path.endsWith(MANIFEST))
-    .filter((file) => /<(?:[\w.-]+:)?(?:qti-)?assessment-?item[\s>]/i.test(decoder.decode(file.bytes)))
+    .filter((file) => /<(?:[\w.-]+:)?(?:qti-)?assessment-?item[\s>]/i.test(decodeXml(file.bytes)))
     .flatMap((file) => {
       const found = readItemFile(file, NO_FILING, byPath, unread)
       if (found.length)
@@ -121,7 +120,7 @@ function readItemFile(
   byPath: ReadonlyMap<string, PackageFile>,
   unread: Unread[],
 ): PackedItem[] {
-  const source = decoder.decode(file.bytes)
+  const source = decodeXml(file.bytes)
   try {
     const root = inPlainWords(parseXml(source))
     if (root.name === 'assessmentItem')
@@ -144,7 +143,7 @@ function stimuliOf(
   return children(root, 'assessmentStimulusRef').flatMap((ref) => {
     const href = ref.attributes['href'] ?? ''
     const file = byPath.get(resolvedPath(path, href))
-    const stimulus = file && inPlainWords(parseXml(decoder.decode(file.bytes)))
+    const stimulus = file && inPlainWords(parseXml(decodeXml(file.bytes)))
     const body = stimulus && children(stimulus, 'stimulusBody')[0]
     if (!body) unread.push({ where: path, reason: `Its passage ${href} is not in the package.`, source: '' })
     return body ? [body] : []
@@ -200,7 +199,7 @@ function inTest(
   )
   const file = resource && byPath.get(base + decodeURIComponent(resource.attributes['href'] ?? ''))
   if (!file) return { title: null, items, plan: null }
-  const source = decoder.decode(file.bytes)
+  const source = decodeXml(file.bytes)
   let test: ReadTest
   try {
     test = readTest(inPlainWords(parseXml(source)))

@@ -4,7 +4,7 @@ import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, Item } from '../../item/model.ts'
 import type { Dialect } from './dialect.ts'
 import { rubricText } from '../package/rubric.ts'
-import { CHOSEN, FEEDBACK, HINT, HINT_SHOWN, RESPONSE, SCORE, XSI_NAMESPACE } from './names.ts'
+import { CHOSEN, FEEDBACK, GENERAL, HINT, HINT_SHOWN, RESPONSE, SCORE, XSI_NAMESPACE } from './names.ts'
 import { bodyOf } from './write/body.ts'
 import { declarationsOf } from './write/declarations.ts'
 import { baseValue, number, setOutcome, value, variable } from './write/expressions.ts'
@@ -139,7 +139,7 @@ function hintRule(rules: readonly ElementNode[]): ElementNode {
 function feedbackRules(item: Item): ElementNode[] {
   const rules: ElementNode[] = []
   if (item.kind !== 'note' && !isEmptyContent(item.feedback))
-    rules.push(setOutcome(FEEDBACK, baseValue('identifier', 'general')))
+    rules.push(setOutcome(FEEDBACK, baseValue('identifier', GENERAL)))
   if (hasOptionFeedback(item)) rules.push(setOutcome(CHOSEN, variable(RESPONSE)))
   return rules
 }
@@ -151,7 +151,7 @@ function modalFeedback(item: Item): ElementNode[] {
       : [element('modalFeedback', { outcomeIdentifier, identifier, showHide: 'show' }, toElements(content))]
   const hint = show(HINT_SHOWN, 'hint', item.hint)
   if (item.kind === 'note') return hint
-  const general = show(FEEDBACK, 'general', item.feedback)
+  const general = show(FEEDBACK, GENERAL, item.feedback)
   const ofOptions = hasOptionFeedback(item)
     ? item.options.flatMap((option) => show(CHOSEN, option.id, option.feedback))
     : []

@@ -270,8 +270,8 @@ test('recordings, and what HTML holds besides text, are said', () => {
     ),
   )
   expect(unread).toEqual([
-    { where: 'Fog', reason: 'What is not text or a picture is left out: fog.mp3.', source: '' },
-    { where: 'Fog', reason: 'A link became its text; it went to https://chart.example/.', source: '' },
+    { where: 'Fog', reason: 'What is not text or a picture is left out: fog.mp3.', source: '', item: 0 },
+    { where: 'Fog', reason: 'A link became its text; it went to https://chart.example/.', source: '', item: 0 },
   ])
 })
 

@@ -31,7 +31,7 @@ export function readQti12(data: FormatData): ReadResult {
   const pictures = new PackedPictures(data.files)
   const { roots, unread } = readDocuments(data.files, (node, around, path, holdsMore) => {
     const where = node.attributes['title'] ?? node.attributes['ident'] ?? 'item'
-    const say = (reason: string): void => void left.push({ where, reason, source: '' })
+    const say = (reason: string): void => void left.push({ where, reason, source: '', item: items.length })
     const read = toItems(node, passagesOf(around), say)
     if (typeof read === 'string') {
       left.push({ where: node.attributes['ident'] ?? 'item', reason: read, source: textOf(node).trim() })

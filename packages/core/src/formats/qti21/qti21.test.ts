@@ -433,7 +433,7 @@ describe('as others write it', () => {
     const essay = '<p>Why?</p><extendedTextInteraction responseIdentifier="RESPONSE"/>'
     expect(one(item(declared('string', []), `${told}${essay}`)).item).toMatchObject({
       kind: 'essay',
-      rubric: [{ says: 'Be mild.', points: 0 }],
+      sample: [{ type: 'paragraph', content: [{ type: 'text', text: 'Be mild.' }] }],
     })
   })
 

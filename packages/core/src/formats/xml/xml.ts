@@ -6,7 +6,7 @@ import { FormatError } from '../format.ts'
 /**
  * Parses an XML document of a package.
  *
- * @throws FormatError if it is not well-formed or has a document type; parts that ended before have been handed over.
+ * @throws FormatError if it is not well-formed or declares entities; parts that ended before have been handed over.
  */
 export function parseXml(source: string, parts?: MarkupParts): ElementNode {
   try {

@@ -62,7 +62,7 @@ function readGap(reading: Reading, interaction: ElementNode): ReadGap | string {
   return { gap: { key }, rules, name, right: key.slice(0, 1) }
 }
 
-/** Words that are dragged into gaps: each gap offers all the words. */
+/** Words that are dragged into gaps: they are a bank for all of them. */
 function draggedItem(reading: Reading, interaction: ElementNode): Item | string {
   const declaration = reading.declaration(interaction)
   const words = children(interaction, 'gapText')
@@ -75,15 +75,15 @@ function draggedItem(reading: Reading, interaction: ElementNode): Item | string 
   const wordOf = (id: string): string =>
     textOf(words.find((one) => one.attributes['identifier'] === id) ?? interaction).trim()
   const partner = new Map(pairs.map((pair) => pair.split(/\s+/)).map(([word = '', gap = '']) => [gap, word]))
-  const choices = words.map((one) => textOf(one).trim())
   return {
     ...reading.common,
     kind: 'cloze',
     points: reading.score(new Map([[declaration.attributes['identifier'] ?? '', pairs]])),
     gaps: gaps.map((gap): ClozeGap => {
       const word = partner.get(gap.attributes['identifier'] ?? '')
-      return { key: word === undefined ? [] : [wordOf(word)], choices }
+      return { key: word === undefined ? [] : [wordOf(word)] }
     }),
+    wordBank: words.map((one) => textOf(one).trim()),
     rules: DEFAULT_TEXT_RULES,
   }
 }

@@ -10,20 +10,33 @@ export function matchItem(reading: Reading, interaction: ElementNode): Item | st
   if (!declaration || !left || !right) return 'The match interaction has no two sets.'
   const ids = (set: readonly ElementNode[]): string[] => set.map((one) => one.attributes['identifier'] ?? '')
   const [leftIds, rightIds] = [ids(left), ids(right)]
-  const named = pairsOf(declaration)
-  const places = named
+  const pairs = pairsOf(declaration)
+  const places = pairs
     .map((pair) => pair.split(/\s+/))
     .map(([a = '', b = '']) => [leftIds.indexOf(a), rightIds.indexOf(b)] as const)
   if (places.some(([a, b]) => a < 0 || b < 0)) return 'A right pair names what is in no set.'
   if (new Set(places.map(([a]) => a)).size < places.length) return 'Something on the left has two right partners.'
   const key = [...places].sort((a, b) => a[0] - b[0])
-  const points = reading.score(new Map([[declaration.attributes['identifier'] ?? '', named]]))
+  const points = reading.score(new Map([[declaration.attributes['identifier'] ?? '', pairs]]))
   const credit = child(declaration, 'mapping') ? {} : { credit: 'all' as const }
   const parts = { left: left.map(contentOf), right: right.map(contentOf) }
   const common = { ...reading.common, points, key, ...credit }
-  return /\bgrid\b|\btabular\b/.test(interaction.attributes['class'] ?? '')
+  const named = /\b(?:grid|tabular|match)\b/.exec(interaction.attributes['class'] ?? '')?.[0]
+  const isGrid = named === undefined ? isReused(left, right, places) : named !== 'match'
+  return isGrid
     ? { ...common, kind: 'grid', rows: parts.left, columns: parts.right }
     : { ...common, kind: 'match', ...parts }
+}
+
+/** Whether each row takes one column, and a column may be taken again (section 7.2.3, `matchMax`; 0: without end). */
+function isReused(
+  rows: readonly ElementNode[],
+  columns: readonly ElementNode[],
+  key: readonly (readonly [number, number])[],
+): boolean {
+  const most = (choice: ElementNode): number => Number(choice.attributes['matchMax'] ?? 1)
+  if (new Set(key.map(([, column]) => column)).size < key.length) return true
+  return rows.every((row) => most(row) === 1) && columns.every((column) => most(column) !== 1)
 }
 
 /** Members of one set that are joined in pairs: who stands first in a right pair on the left, all others on the right. */

@@ -49,10 +49,7 @@ export function bodyOf(item: Item): ElementNode[] {
     case 'cloze':
       return [...wordBank(item), element('div', { class: 'stem' }, filled(item.stem, gapBoxes(item)))]
     case 'match':
-      return prompted(item.stem, 'matchInteraction', matchAttributes('true', item.left.length), [
-        matchSet(item.left, leftId, '1'),
-        matchSet(item.right, rightId, '0'),
-      ])
+      return matchBody(item)
     case 'grid':
       return prompted(item.stem, 'matchInteraction', { class: 'grid', ...matchAttributes('false', item.rows.length) }, [
         matchSet(item.rows, leftId, '1'),
@@ -73,6 +70,16 @@ export function bodyOf(item: Item): ElementNode[] {
     case 'note':
       return toElements(item.stem)
   }
+}
+
+/** Partners are taken once, where the key takes none of them twice; else it is said that this is no grid all the same. */
+function matchBody(item: Extract<Item, { kind: 'match' }>): ElementNode[] {
+  const isOnce = new Set(item.key.map(([, partner]) => partner)).size === item.key.length
+  const attributes = { ...(!isOnce && { class: 'match' }), ...matchAttributes('true', item.left.length) }
+  return prompted(item.stem, 'matchInteraction', attributes, [
+    matchSet(item.left, leftId, '1'),
+    matchSet(item.right, rightId, isOnce ? '1' : '0'),
+  ])
 }
 
 /** A stem of one paragraph is the interaction's prompt; a longer one stands before it. */

@@ -1,6 +1,7 @@
 import { textOf, type ElementNode } from '../../../content/elements.ts'
 import { plainText } from '../../../content/plain.ts'
 import type { Item, Option } from '../../../item/model.ts'
+import { ratingOf } from '../../package/ratings.ts'
 import { isTruth, truthIn } from '../../package/truth.ts'
 import { descendants, walk } from '../../xml/xml.ts'
 import { scorerOf } from '../process.ts'
@@ -37,6 +38,8 @@ export function choiceItem(reading: Reading, response: ElementNode): Item | stri
   const earned = options.map(({ id }) => ({ id, share: rounded(score(new Map([[name, [id]]])) / most) }))
   const best = Math.max(...earned.map((one) => one.share))
   const key = best > 0 ? earned.filter((one) => one.share === best).map((one) => one.id) : []
+  const rating = key.length ? null : ratingOf(options.map((option) => plainText(option.content)))
+  if (rating) return itemOf(common, { kind: 'scale', points: 0, ...rating })
   if (isTruth(options))
     return itemOf(common, { kind: 'truefalse', points, key: key.slice(0, 1).map((id) => truthIn(options, id)) })
   // Choices that earn the same are all right; only one of them can be the key, the others earn as much.

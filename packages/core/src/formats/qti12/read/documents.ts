@@ -1,9 +1,8 @@
 import type { ElementNode } from '../../../content/elements.ts'
 import { mayLeaveOut } from '../../../content/left-out.ts'
 import { FormatError, type PackageFile, type Unread } from '../../format.ts'
+import { decodeXml } from '../../xml/decode-xml.ts'
 import { parseXml } from '../../xml/xml.ts'
-
-const decoder = new TextDecoder('utf-8')
 
 export interface Documents {
   /** Without their items. */
@@ -25,7 +24,7 @@ export function readDocuments(
   const unread: Unread[] = []
   for (const file of files) {
     if (!file.path.endsWith('.xml') || file.path.endsWith('imsmanifest.xml')) continue
-    const source = decoder.decode(file.bytes)
+    const source = decodeXml(file.bytes)
     if (!/<(?:[\w.-]+:)?questestinterop[\s>]/.test(source)) continue
     const holdsMore = mayLeaveOut(source)
     let taken = 0

@@ -1,7 +1,8 @@
 import { contentOfLines, textOf, type ElementNode } from '../../../content/elements.ts'
 import { contentFromHtml } from '../../../content/html.ts'
-import { paragraph, type Block, type Content } from '../../../content/model.ts'
+import { paragraph, type Block, type Content, type Inline, type Paragraph } from '../../../content/model.ts'
 import { contentOfUnmarked } from '../../../content/unmarked.ts'
+import { plainText } from '../../../content/plain.ts'
 import { children, descendants, walk } from '../../xml/xml.ts'
 
 /** The content of one `material`. */
@@ -50,15 +51,20 @@ export function isPassage(material: ElementNode): boolean {
   return material.attributes['label'] === 'passage'
 }
 
-/** Whether text goes on behind the last response. */
-export function goesOnBehind(presentation: ElementNode): boolean {
+/**
+ * Whether text goes on behind the last response, or, of `others`, leaves off in the middle of a sentence in front of it:
+ * the response fills its gap.
+ */
+export function goesOnBehind(presentation: ElementNode, others: boolean): boolean {
   let behind = false
+  let before = ''
   walk(presentation, (one) => {
     if (one.name !== 'material' && !isResponse(one)) return true
     behind = one.name === 'material' && textOf(one).trim() !== ''
+    if (behind) before = plainText(contentOf(one)).trim()
     return false
   })
-  return behind
+  return behind || (others && /[\p{L}\p{N},]$/u.test(before))
 }
 
 /** What a response says beside its choices: a prompt, or text round its boxes. */
@@ -91,9 +97,10 @@ export function withGaps(presentation: ElementNode): Content {
   let open = false
   const append = (block: Block): void => {
     const last = blocks.at(-1)
-    if (open && last?.type === 'paragraph' && block.type === 'paragraph')
-      blocks[blocks.length - 1] = paragraph([...last.content, { type: 'text', text: ' ' }, ...block.content])
-    else blocks.push(block)
+    if (open && last?.type === 'paragraph' && block.type === 'paragraph') {
+      const between: Inline[] = isClose(last, block) ? [] : [{ type: 'text', text: ' ' }]
+      blocks[blocks.length - 1] = paragraph([...last.content, ...between, ...block.content])
+    } else blocks.push(block)
     open = false
   }
   const appendResponse = (response: ElementNode): void => {
@@ -122,6 +129,16 @@ export function withGaps(presentation: ElementNode): Content {
     return false
   })
   return blocks
+}
+
+/** No blank stands between a gap and the punctuation or bracket beside it. */
+function isClose(before: Paragraph, behind: Paragraph): boolean {
+  const [first] = behind.content
+  const last = before.content.at(-1)
+  return (
+    (first?.type === 'text' && /^[.,;:!?…)\]}»”’%]/u.test(first.text)) ||
+    (last?.type === 'text' && /[([{«„‚“‘¿¡]$/u.test(last.text))
+  )
 }
 
 /** The boxes to type in, with the text round them, where one response has both; else nothing. */

@@ -89,7 +89,9 @@ function pairsItem(reading: Reading, left: readonly Content[]): Item | string {
   const own = { points, key, ...creditOf(reading) }
   return itemOf(
     common,
-    kind === 'grid' ? { ...own, kind: 'grid', rows: left, columns: right } : { ...own, kind: 'match', left, right },
+    kind === 'grid' || (kind === undefined && new Set(key.map(([, column]) => column)).size < key.length)
+      ? { ...own, kind: 'grid', rows: left, columns: right }
+      : { ...own, kind: 'match', left, right },
   )
 }
 

@@ -18,7 +18,7 @@ const ENDS = /[.?!:)\]]$/
 export function questionsOf(reading: Reading): Reading[] | null {
   const { responses, kind, node, presentation, most, points, common } = reading
   if (kind !== undefined || responses.length < 2) return null
-  if (partsAlike(reading) || goesOnBehind(presentation)) return null
+  if (partsAlike(reading) || goesOnBehind(presentation, false)) return null
   if (responses.some((one) => one.name !== 'response_lid' || !descendants(one, 'render_choice').length)) return null
   const stems = stemsIn(presentation, responses)
   if (stems.some((stem) => !ENDS.test(plainText(stem)))) return null

@@ -4,7 +4,7 @@ import { rubricLine } from '../../package/rubric.ts'
 import { children, descendants } from '../../xml/xml.ts'
 import { acceptedBy, bandOf, earns, hasBounds } from './conditions.ts'
 import { identOf, itemOf, type Reading } from './item.ts'
-import { goesOnBehind, withGaps } from './material.ts'
+import { contentIn, goesOnBehind, withGaps } from './material.ts'
 
 /** One `response_str` or `response_num`: a short answer, a number, or an essay. */
 export function typedItem(reading: Reading, response: ElementNode): Item {
@@ -21,22 +21,28 @@ export function typedItem(reading: Reading, response: ElementNode): Item {
   return isEssay && kind !== 'short' ? essayItem(reading) : shortItem(reading, name)
 }
 
-function shortItem({ common, points, tests, presentation, say }: Reading, name: string): Item {
+function shortItem({ common, points, tests, presentation, kind, say }: Reading, name: string): Item {
   const { key, rules, partial } = acceptedBy(tests, name)
   if (partial.length) say(`Answers that earn only a part of the points are left out: ${partial.join('; ')}.`)
-  const stem = goesOnBehind(presentation) ? withGaps(presentation) : common.stem
+  const stem = goesOnBehind(presentation, kind === undefined) ? withGaps(presentation) : common.stem
   return itemOf(common, { kind: 'short', stem, points, key, rules })
 }
 
-function essayItem({ node, common, points, feedback }: Reading): Item {
-  const rubric = children(node, 'itemrubric')
-    .filter((one) => !/^candidate$/i.test(one.attributes['view'] ?? ''))
-    .flatMap((one) => descendants(one, 'mattext'))
+/** What the scorer is told is a rubric where a line has points, and else what could have been written. */
+function essayItem({ node, common, points, feedback, kind }: Reading): Item {
+  const told = children(node, 'itemrubric').filter((one) => !/^candidate$/i.test(one.attributes['view'] ?? ''))
+  const lines = told.flatMap((one) => descendants(one, 'mattext')).map((line) => rubricLine(textOf(line)))
+  const isRubric = lines.some((line) => line.points > 0)
+  const written = feedback.sample ?? (isRubric || kind !== undefined ? [] : told.flatMap(contentIn))
+  if (!written.length && common.feedback && kind === undefined) {
+    const { feedback: sample, ...rest } = common
+    return itemOf(rest, { kind: 'essay', points, sample, ...(isRubric && { rubric: lines }) })
+  }
   return itemOf(common, {
     kind: 'essay',
     points,
-    ...(feedback.sample && { sample: feedback.sample }),
-    ...(rubric.length > 0 && { rubric: rubric.map((line) => rubricLine(textOf(line))) }),
+    ...(written.length > 0 && { sample: written }),
+    ...(lines.length > 0 && (isRubric || feedback.sample || kind !== undefined) && { rubric: lines }),
   })
 }
 
