@@ -20,14 +20,15 @@ export function build({ typesOnly = false } = {}) {
     'packages/web',
     ...(typesOnly ? ['tsconfig.tests.json'] : []),
   ])
-  if (!typesOnly)
-    step('Bundling the web application', process.execPath, [
-      'node_modules/vite/bin/vite.js',
-      'build',
-      'packages/web',
-      '--logLevel',
-      'warn',
-    ])
+  if (typesOnly) return
+  step('Bundling the command', process.execPath, ['scripts/bundle-command.mjs'])
+  step('Bundling the web application', process.execPath, [
+    'node_modules/vite/bin/vite.js',
+    'build',
+    'packages/web',
+    '--logLevel',
+    'warn',
+  ])
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url))

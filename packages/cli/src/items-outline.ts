@@ -1,7 +1,7 @@
 import { hasKey, isEmptyContent, outlineOf, plainText, type Item, type Unread } from '@zakuska/core'
 
 /** The outline of items that came from a format rather than from drafted text: they have no lines. */
-export function itemsOutline(title: string | null, items: readonly Item[], unread: readonly Unread[]): unknown {
+export function itemsOutline(title: string | null, items: readonly Item[], unread: readonly Unread[]): object {
   const passages: { readonly id: string; readonly title: null; readonly text: string }[] = []
   const passageOf = ({ passage }: Item): { readonly passage?: string } => {
     if (isEmptyContent(passage)) return {}

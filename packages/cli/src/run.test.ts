@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { notationOf } from '@zakuska/core'
 import { findNotation, notationFolder } from './notation.ts'
 import { run } from './run.ts'
+import { COMMANDS } from './usage.ts'
 
 const folder = mkdtempSync(join(tmpdir(), 'zakuska-cli-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
@@ -15,6 +16,8 @@ writeFileSync(
 )
 const keyless = join(folder, 'keyless.txt')
 writeFileSync(keyless, '1. Which is a grain?\na) oak\nb) rye\n')
+const empty = join(folder, 'empty.txt')
+writeFileSync(empty, 'Dear all, see you on Friday.\n')
 const keyFile = join(folder, 'key.txt')
 writeFileSync(keyFile, '1. b\n')
 
@@ -159,7 +162,14 @@ test('prove prints a row per item and its figures', async () => {
 
 test.each<[string, string[], number, RegExp]>([
   ['no command', [], 2, /usage:/],
-  ['an unknown command', ['fry', draft], 2, /no command “fry”/],
+  ['an unknown command', ['fry', draft], 2, /no command “fry”\.\n/],
+  ['a command with a slip of the pen', ['raed', draft], 2, /no command “raed”\. Did you mean “read”\?/],
+  [
+    'a file without any item',
+    ['convert', empty, '--to', 'qti21'],
+    1,
+    /^zakuska: There is no item in it to convert\.\n$/,
+  ],
   ['an unknown option', ['read', draft, '--loud'], 2, /usage:/],
   ['bench with a file', ['bench', draft], 2, /takes no file/],
   ['an unknown format', ['convert', draft, '--to', 'pdf'], 2, /--to takes/],
@@ -171,8 +181,41 @@ test.each<[string, string[], number, RegExp]>([
   expect(done.err).toMatch(says)
 })
 
-test('the binary starts what was built', () => {
-  expect(readFileSync(join(__dirname, '../bin/zakuska.mjs'), 'utf8')).toContain('dist/main.js')
+test('several files: a line of JSON each, and those that cannot be read say why', async () => {
+  const { status, out } = await call('read', draft, join(folder, 'none.txt'), keyless)
+  expect(status).toBe(1)
+  const lines = out
+    .trimEnd()
+    .split('\n')
+    .map((line) => JSON.parse(line) as Record<string, unknown>)
+  expect(lines).toMatchObject([
+    { file: draft, outline: 1, title: 'Bread' },
+    { file: join(folder, 'none.txt'), error: expect.stringContaining('There is no file') as string },
+    { file: keyless, items: [{ flags: ['key-missing'] }] },
+  ])
+  expect((await call('read', draft, keyless)).status).toBe(0)
+})
+
+test('help of one command says what it takes, and that of all names each', async () => {
+  const own = await call('convert', '--help')
+  expect(own).toMatchObject({ status: 0, err: '' })
+  expect(own.out).toContain('zakuska convert FILE --to')
+  expect(own.out).not.toContain('zakuska prove')
+  const all = (await call('--help')).out
+  for (const name of Object.keys(COMMANDS)) expect(all).toContain(`zakuska ${name}`)
+})
+
+test('a long file is named while it is read', async () => {
+  const long = join(folder, 'long.txt')
+  writeFileSync(long, '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n'.repeat(5000))
+  expect((await call('read', long)).err).toMatch(/^zakuska: reading .*long\.txt, \d+ KiB …\n$/)
+})
+
+test('what came of an item that is not held whole is flagged in the outline; passages stand once', async () => {
+  const gift = join(folder, 'weights.gift')
+  writeFileSync(gift, 'Who keeps the log?{=the mate =%50%a mate}\n\nWho steers?{=the helm}\n')
+  const { items } = JSON.parse((await call('read', gift)).out) as { items: { flags: string[] }[] }
+  expect(items.map((item) => item.flags)).toEqual([['not-held'], []])
 })
 
 test('check lists what the reader has to say, as text and as JSON', async () => {

@@ -22,23 +22,13 @@ import { FIT_NAMES, fitReport } from './fit.ts'
 import { itemsOutline } from './items-outline.ts'
 import { findNotation } from './notation.ts'
 import { proofReport } from './prove.ts'
+import { COMMANDS, nearestCommand, usageOf } from './usage.ts'
 
 /** Where the command writes: results to `out`, all else to `err`. */
 export interface Streams {
   readonly out: (text: string | Uint8Array) => void
   readonly err: (text: string) => void
 }
-
-const USAGE = `usage: zakuska read FILE [--key FILE] [--notation NAME|FILE] --as outline|items
-       zakuska convert FILE --to ${FILE_TARGETS.join('|')} [-o OUT]
-       zakuska check FILE [--key FILE] [--notation NAME|FILE] [--json]
-       zakuska fit FILE --for ${FIT_NAMES.join('|')}
-       zakuska prove FILE --to ${FORMAT_IDS.join('|')}
-       zakuska bench
-FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
-1.2, 2.1, 2.2 or 3.0, or our own JSON. FILE for --key too. A notation is what the draft desk was taught about how
-somebody writes: a file that it hands out, or the name of one in ~/.config/zakuska/notations.
-`
 
 /** Wrong usage: exit status 2. */
 class UsageError extends Error {
@@ -51,7 +41,8 @@ export async function run(args: readonly string[], streams: Streams): Promise<nu
     return await dispatch(args, streams)
   } catch (error) {
     if (error instanceof UsageError || codeOf(error)?.startsWith('ERR_PARSE_ARGS')) {
-      streams.err(`zakuska: ${messageOf(error)}\n${USAGE}`)
+      const [command] = args.filter((one) => !one.startsWith('-'))
+      streams.err(`zakuska: ${messageOf(error)}\n${usageOf(command)}`)
       return 2
     }
     streams.err(`zakuska: ${explain(error)}\n`)
@@ -75,29 +66,32 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
     },
   })
   const [command, file, ...more] = positionals
+  if (command !== undefined && !Object.hasOwn(COMMANDS, command)) {
+    const near = nearestCommand(command)
+    throw new UsageError(`There is no command “${command}”.${near ? ` Did you mean “${near}”?` : ''}`)
+  }
   if (values.help) {
-    streams.out(USAGE)
+    streams.out(usageOf(command))
     return 0
   }
-  if (!command) throw new UsageError('Say what to do.')
+  if (command === undefined) throw new UsageError('Say what to do.')
   if (command === 'bench') {
     if (file) throw new UsageError('bench takes no file.')
     return bench(streams)
   }
-  if (!file || more.length) throw new UsageError(`${command} takes one file.`)
+  if (!file) throw new UsageError(`${command} takes a file.`)
+  if (command === 'read')
+    return more.length ? readSeveral([file, ...more], values, streams) : read(file, values, streams)
+  if (more.length) throw new UsageError(`${command} takes one file.`)
   switch (command) {
-    case 'read':
-      return read(file, values, streams)
     case 'convert':
       return convert(file, values.to, values.out, streams)
     case 'check':
       return check(file, values, streams)
     case 'fit':
       return fit(file, values.for, streams)
-    case 'prove':
-      return prove(file, values.to, streams)
     default:
-      throw new UsageError(`There is no command “${command}”.`)
+      return prove(file, values.to, streams)
   }
 }
 
@@ -107,27 +101,52 @@ interface ReadWith {
   readonly notation?: string | undefined
 }
 
-async function read(
-  file: string,
-  { as = 'outline', ...readWith }: ReadWith & { readonly as?: string | undefined },
-  streams: Streams,
-): Promise<number> {
+async function read(file: string, how: ReadHow, streams: Streams): Promise<number> {
+  const as = formOf(how)
+  const opened = await open(file, how, streams)
+  if (as === 'items') sayNotKept(opened, streams)
+  print(streams, asRead(opened, as))
+  return 0
+}
+
+interface ReadHow extends ReadWith {
+  readonly as?: string | undefined
+}
+
+function formOf({ as = 'outline' }: ReadHow): 'outline' | 'items' {
   if (as !== 'outline' && as !== 'items') throw new UsageError('--as takes outline or items.')
-  const opened = await open(file, readWith)
-  if (as === 'outline')
-    print(
-      streams,
-      opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread),
-    )
-  else {
-    sayNotKept(opened, streams)
-    print(streams, {
+  return as
+}
+
+function asRead(opened: Opened, as: 'outline' | 'items'): object {
+  if (as === 'items')
+    return {
       zakuska: 1,
       title: opened.title,
       items: opened.reading ? opened.reading.items.map((item) => item.item) : opened.items,
-    })
+    }
+  return opened.reading ? readingOutline(opened.reading) : itemsOutline(opened.title, opened.items, opened.unread)
+}
+
+const SAY_AFTER_MS = 1000
+
+/** A line of JSON for each file, as it is read; one that cannot be read has its reason there, and the others are read. */
+async function readSeveral(files: readonly string[], how: ReadHow, streams: Streams): Promise<number> {
+  const as = formOf(how)
+  const start = performance.now()
+  let failed = 0
+  for (const [at, file] of files.entries()) {
+    if (performance.now() - start > SAY_AFTER_MS) streams.err(`zakuska: ${at + 1} of ${files.length}, ${file}\n`)
+    let result: object
+    try {
+      result = asRead(await open(file, how), as)
+    } catch (error) {
+      failed++
+      result = { error: explain(error) }
+    }
+    streams.out(`${JSON.stringify({ file, ...result })}\n`)
   }
-  return 0
+  return failed ? 1 : 0
 }
 
 async function convert(
@@ -137,7 +156,8 @@ async function convert(
   streams: Streams,
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
-  const opened = await open(file)
+  const opened = await open(file, {}, streams)
+  if (!opened.items.length) throw new PackageError('There is no item in it to convert.')
   const converted = await convertItems(opened, to)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
   if (out === undefined) streams.out(converted.bytes)
@@ -212,9 +232,18 @@ interface Opened {
   readonly notKept: readonly string[]
 }
 
-async function open(file: string, { key: keyFile, notation: named }: ReadWith = {}): Promise<Opened> {
+/** Longer files take their time to read, and it is said which one is being read. */
+const LONG_BYTES = 200_000
+
+async function open(
+  file: string,
+  { key: keyFile, notation: named }: ReadWith = {},
+  streams: Streams | null = null,
+): Promise<Opened> {
   const notation = named === undefined ? null : findNotation(named)
-  const contents = await readFile(new Uint8Array(readFileSync(file)))
+  const bytes = new Uint8Array(readFileSync(file))
+  if (bytes.length > LONG_BYTES) streams?.err(`zakuska: reading ${file}, ${Math.round(bytes.length / 1024)} KiB …\n`)
+  const contents = await readFile(bytes)
   if (contents.kind === 'items') {
     if (notation) throw new NotationError('The file holds items as they are: there is nothing to read by a notation.')
     const { title, items, unread, plan, assets, categories } = contents.result

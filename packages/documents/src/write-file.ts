@@ -16,7 +16,6 @@ import {
   type PaperPlan,
 } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
-import ExcelJS from 'exceljs'
 import { writeItemsJson } from './items-json.ts'
 import { packZip } from './zip.ts'
 
@@ -50,9 +49,8 @@ export interface FileSettings {
 }
 
 const TEXT = 'text/plain; charset=utf-8'
+const WORKBOOK = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 const encoder = new TextEncoder()
-/** The workbook says when it was made; a fixed date keeps equal contents equal. */
-const FIXED_DATE = new Date(Date.UTC(1980, 0, 1))
 
 /** What a target does not hold; our own forms hold everything. */
 export function limitsOf(target: FileTarget): FormatLimits {
@@ -95,7 +93,9 @@ export async function writeFileAs(
     }
     case 'xlsx': {
       const { rows, losses } = itemRows(items, settings.columns)
-      return { ...(await workbook(rows)), losses }
+      // The library is heavy, and few files need it.
+      const { writeWorkbook } = await import('./sheet/write-workbook.ts')
+      return { bytes: await writeWorkbook(rows), ending: 'xlsx', type: WORKBOOK, losses }
     }
   }
 }
@@ -119,19 +119,4 @@ function writeFormat(items: readonly Item[], format: FormatId, settings: FileSet
 
 function textFile(text: string, ending: string, type: string): WrittenFile {
   return { bytes: encoder.encode(text), ending, type, losses: [] }
-}
-
-async function workbook(rows: readonly (readonly string[])[]): Promise<Omit<WrittenFile, 'losses'>> {
-  const book = new ExcelJS.Workbook()
-  book.created = FIXED_DATE
-  book.modified = FIXED_DATE
-  const sheet = book.addWorksheet('Items')
-  for (const row of rows) sheet.addRow([...row])
-  sheet.getRow(1).font = { bold: true }
-  sheet.columns.forEach((column) => (column.width = 24))
-  return {
-    bytes: new Uint8Array(await book.xlsx.writeBuffer()),
-    ending: 'xlsx',
-    type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-  }
 }

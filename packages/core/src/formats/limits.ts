@@ -21,6 +21,8 @@ export type Feature =
   | 'blanks-folded'
   | 'text-rules'
   | 'arrow-key'
+  | 'equal-options'
+  | 'empty-part'
   | 'several-answers'
   | 'unit'
   | 'unit-required'
@@ -95,7 +97,17 @@ export function featuresOf(item: Item, assets?: Assets): Feature[] {
   add(item.timeLimit !== undefined, 'time-limit')
   add(item.language !== undefined, 'language')
   found.push(...textFeaturesOf(item, assets))
+  found.push(...partFeaturesOf(item))
   return found
+}
+
+/** What a reader must stumble over: two options that look the same, a part with nothing on it. */
+function partFeaturesOf(item: Item): Feature[] {
+  const parts = partsOf(item)
+  const isEmpty = parts.some((part) => isEmptyContent(part))
+  if (!('options' in item)) return some(isEmpty, 'empty-part')
+  const looks = item.options.map((option) => JSON.stringify(option.content))
+  return [...some(isEmpty, 'empty-part'), ...some(new Set(looks).size < looks.length, 'equal-options')]
 }
 
 /** How much of a measure an item has. */

@@ -20,3 +20,9 @@ export const WORD_FOR_WORD: FormatLimits = {
   'unit-required': { verdict: 'cannot', says: 'A number with its unit cannot be typed there', remedy: 'unit-optional' },
   'number-form': { verdict: 'changes', says: 'Other units and the number of figures do not count' },
 }
+
+/** What no reader can tell apart or show, in whatever format. */
+export const UNREADABLE: FormatLimits = {
+  'equal-options': { verdict: 'cannot', says: 'Two options are the same, so that no key tells them apart' },
+  'empty-part': { verdict: 'cannot', says: 'An option or one side of a pair is empty' },
+}

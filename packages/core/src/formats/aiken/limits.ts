@@ -1,9 +1,11 @@
 import type { FormatLimits } from '../limits.ts'
+import { UNREADABLE } from '../word-for-word.ts'
 
 const ONLY_SINGLE = 'The format has single choice only'
 
 /** What Aiken does not hold: single choice with lettered options of plain text, a line each, and a key line (common practice). */
 export const AIKEN_LIMITS: FormatLimits = {
+  ...UNREADABLE,
   'no-key': { verdict: 'cannot', says: 'Has no key, and the format needs one' },
   'kind-truefalse': { verdict: 'changes', says: 'Becomes single choice with True and False', remedy: 'make-single' },
   'kind-multiple': { verdict: 'cannot', says: ONLY_SINGLE, remedy: 'make-single' },

@@ -1,9 +1,11 @@
 import type { FormatLimits } from '../limits.ts'
+import { UNREADABLE } from '../word-for-word.ts'
 
 const NO_COLUMNS = 'A row has no columns for this kind'
 
 /** What a table with an item a row does not hold. */
 export const COLUMNS_LIMITS: FormatLimits = {
+  ...UNREADABLE,
   'no-key': { verdict: 'changes', says: 'The key column stays empty' },
   'kind-cloze': { verdict: 'cannot', says: NO_COLUMNS, remedy: 'split' },
   'kind-match': { verdict: 'cannot', says: NO_COLUMNS, remedy: 'split' },

@@ -1,8 +1,9 @@
 import type { FormatLimits } from '../limits.ts'
-import { WORD_FOR_WORD } from '../word-for-word.ts'
+import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What GIFT does not hold; the rules of its published description, and common practice where it is silent. */
 export const GIFT_LIMITS: FormatLimits = {
+  ...UNREADABLE,
   ...WORD_FOR_WORD,
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   'kind-cloze': { verdict: 'cannot', says: 'The format has no text with several gaps', remedy: 'split' },

@@ -207,3 +207,28 @@ describe('grading by the rules of GIFT', () => {
     expect(share(text, chosen)).toBe(expected)
   })
 })
+
+test.each<[string, string, string]>([
+  ['the next opens on a line of its own', 'A{=x ~y\n\nB{T}', 'B'],
+  ['the next has a title and opens below it', 'A{=x ~y\n\n::b::B\n{T}', 'B'],
+  ['a category follows', 'A{=x ~y\n\n$CATEGORY: c\n\nB{T}', 'B'],
+])('an item that is not closed costs itself only: %s', (_name, text, stem) => {
+  const { items, unread } = read(text)
+  expect(items.map((item) => plainText(item.stem))).toEqual([stem])
+  expect(unread).toMatchObject([{ where: 'line 1', reason: expect.stringContaining('}') as string }])
+})
+
+test('options and feedback have the format of their question, unless they name one', () => {
+  const text = '[markdown]Which is *right*?{\n=**x** $$y^2$$#*yes*\n~[plain]*z*\n}'
+  const [item] = read(text).items
+  const options = item?.kind === 'single' ? item.options : []
+  expect(options.map((option) => plainText(option.content))).toEqual(['x \\(y^2\\)', '*z*'])
+  expect(plainText(options[0]?.feedback)).toBe('yes')
+})
+
+test('no blank comes between a gap and what stands right behind it', () => {
+  const stem = (text: string): string => plainText(read(text).items[0]?.stem)
+  expect(stem('The sun sets in the {=west}.')).toBe('The sun sets in the ___.')
+  expect(stem('It is ({=west}) there')).toBe('It is (___) there')
+  expect(stem('un{=tie}able')).toBe('un___able')
+})

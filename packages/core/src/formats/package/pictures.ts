@@ -17,9 +17,12 @@ export class PicturePack {
     this.#prefix = prefix
   }
 
-  /** The item with its pictures named by their paths; one that is not at hand keeps its name. `used` takes the paths. */
+  /**
+   * The item with its pictures named by their paths; what one shows that is not at hand stands as text. `used` takes
+   * the paths. Without any assets names stay as they are.
+   */
   place(item: Item, used?: Set<string>): Item {
-    return this.#assets?.size ? mapContents(item, (content) => this.#rename(content, used)) : item
+    return mapContents(item, (content) => this.#rename(content, used))
   }
 
   files(): PackageFile[] {
@@ -29,8 +32,10 @@ export class PicturePack {
   #rename(content: Content, used: Set<string> | undefined): Content {
     if (!hasPicture(content)) return content
     return mapInlines(content, (node) => {
-      const path = node.type === 'picture' ? this.#pathOf(node.asset) : null
-      if (node.type !== 'picture' || path === null) return node
+      if (node.type !== 'picture') return node
+      const path = this.#pathOf(node.asset)
+      if (path === null)
+        return node.asset && !this.#assets ? node : { type: 'text', text: `[${node.alt || 'picture'}]` }
       used?.add(path)
       return { ...node, asset: `${this.#prefix}${path}` }
     })

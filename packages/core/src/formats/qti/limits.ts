@@ -1,9 +1,10 @@
 import type { FormatLimits } from '../limits.ts'
 import type { PaperLimits } from '../paper-plan.ts'
-import { WORD_FOR_WORD } from '../word-for-word.ts'
+import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What the standard has no declarative means for: it compares text by letters and numbers by value. */
 export const QTI_LIMITS: FormatLimits = {
+  ...UNREADABLE,
   ...WORD_FOR_WORD,
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   'picture-missing': {

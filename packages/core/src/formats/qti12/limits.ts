@@ -1,9 +1,10 @@
 import type { FormatLimits } from '../limits.ts'
 import type { PaperLimits } from '../paper-plan.ts'
-import { WORD_FOR_WORD } from '../word-for-word.ts'
+import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What QTI 1.2 does not hold (IMS Question and Test Interoperability ASI Information Model 1.2, 2002). */
 export const QTI12_LIMITS: FormatLimits = {
+  ...UNREADABLE,
   ...WORD_FOR_WORD,
   'no-key': { verdict: 'cannot', says: 'Has no key, so it would not be graded' },
   'picture-missing': {

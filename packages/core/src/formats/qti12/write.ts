@@ -271,14 +271,19 @@ function processing(item: Item): ElementNode[] {
             shows(element('varequal', { respident: RESPONSE }, [textNode(option.id)]), `option-${option.id}`),
           )
       : []
+  const conditions = [...feedback, ...ofOptions, ...(isGraded(item.kind) ? respconditions(item) : [])]
+  if (!conditions.length && item.points === 0) return []
   return [
     element('resprocessing', {}, [
       element('outcomes', {}, [element('decvar', bounds, [])]),
-      ...feedback,
-      ...ofOptions,
-      ...(isGraded(item.kind) ? respconditions(item) : []),
+      ...(conditions.length ? conditions : [forAnyResponse()]),
     ]),
   ]
+}
+
+/** Nothing is scored, and a condition there must be (section 3.2.9 of the binding: `respcondition+`). */
+function forAnyResponse(): ElementNode {
+  return element('respcondition', { continue: 'No' }, [element('conditionvar', {}, [element('other', {}, [])])])
 }
 
 function shows(test: ElementNode, linkrefid: string): ElementNode {

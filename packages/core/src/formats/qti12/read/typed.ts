@@ -42,7 +42,7 @@ function essayItem({ node, common, points, feedback, kind }: Reading): Item {
     kind: 'essay',
     points,
     ...(written.length > 0 && { sample: written }),
-    ...(lines.length > 0 && (isRubric || feedback.sample || kind !== undefined) && { rubric: lines }),
+    ...(lines.length > 0 && (isRubric || kind !== undefined || feedback.sample !== null) && { rubric: lines }),
   })
 }
 
