@@ -118,7 +118,9 @@ function fromBlocks(type: DraftFileType, blocks: readonly DocumentBlock[]): File
 function readTextFile(bytes: Uint8Array): FileContents {
   const text = decodeText(bytes)
   if (
-    /^\s*(?:<\?xml|<!DOCTYPE questestinterop|<(?:[\w.-]+:)?(?:(?:qti-)?assessment-?item|questestinterop))/i.test(text) &&
+    /^\s*(?:<\?xml|<!DOCTYPE questestinterop|<(?:[\w.-]+:)?(?:(?:qti-)?assessment-?item|questestinterop))/i.test(
+      text,
+    ) &&
     !/<html[\s>]/i.test(text.slice(0, 2000))
   )
     return itemPackage({ form: 'package', files: [{ path: 'item.xml', bytes }] })

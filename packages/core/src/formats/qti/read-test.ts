@@ -85,13 +85,18 @@ class SectionWalk {
   }
 
   #weightOf(ref: ElementNode): number {
-    const used = children(ref, 'weight').find((one) => this.#weights.has(one.attributes['identifier'] ?? ''))
+    const own = children(ref, 'weight')
+    const used = this.#weights.size
+      ? own.find((one) => this.#weights.has(one.attributes['identifier'] ?? ''))
+      : own.length === 1
+        ? own[0]
+        : undefined
     const value = Number(used?.attributes['value'])
     return value > 0 ? value : 1
   }
 }
 
-/** Weights that the outcome processing asks for; others say nothing about the score (`testVariables`). */
+/** Weights that the outcome processing asks for (`testVariables`); where it asks for none, the only one of an item counts. */
 function usedWeights(root: ElementNode): ReadonlySet<string> {
   return new Set(descendants(root, 'testVariables').flatMap((one) => one.attributes['weightIdentifier'] ?? []))
 }

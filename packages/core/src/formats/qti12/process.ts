@@ -33,7 +33,7 @@ export function scorerOf(item: ElementNode): (given: Given) => number {
     let matched = false
     for (const { test, sets, goesOn } of steps) {
       if (!test || !elementsOf(test).every((one) => holds(one, given, matched))) continue
-      for (const set of sets) score = changed(score, set)
+      for (const set of sets) score = changed(score, set, most)
       matched ||= sets.length > 0
       if (!goesOn) break
     }
@@ -70,7 +70,7 @@ function reachable(item: ElementNode, processing: ElementNode): number {
   const best = new Map<string, number>()
   for (const condition of children(processing, 'respcondition')) {
     const change = child(condition, 'setvar')
-    const amount = change ? Number(textOf(change).trim()) : 0
+    const amount = change ? amountOf(change, Infinity) : 0
     if (!(amount > 0) || change?.attributes['action'] === 'Subtract') continue
     const name = descendants(condition, 'varequal')[0]?.attributes['respident'] ?? ''
     if (change?.attributes['action'] !== 'Add') set = Math.max(set, amount)
@@ -84,8 +84,17 @@ function isScore(decvar: ElementNode): boolean {
   return (decvar.attributes['varname'] ?? 'SCORE').toUpperCase() === 'SCORE'
 }
 
-function changed(score: number, set: ElementNode): number {
-  const amount = Number(textOf(set).trim())
+/**
+ * What a \`setvar\` says: a number, or, as course sites write it (common practice), the bound of its variable,
+ * \`SCORE.max\`.
+ */
+export function amountOf(set: ElementNode, most: number): number {
+  const text = textOf(set).trim()
+  return /^\w+\.max$/i.test(text) && Number.isFinite(most) ? most : Number(text)
+}
+
+function changed(score: number, set: ElementNode, most: number): number {
+  const amount = amountOf(set, most)
   switch (set.attributes['action'] ?? 'Set') {
     case 'Add':
       return score + amount

@@ -1,6 +1,7 @@
 import { textOf, type ElementNode } from '../../../content/elements.ts'
 import { DEFAULT_TEXT_RULES, type NumericKey, type TextRules } from '../../../item/model.ts'
 import { child, children, elementsOf } from '../../xml/xml.ts'
+import { amountOf, mostOf } from '../process.ts'
 
 /** One `respcondition` (ASI Information Model 1.2, section 3.5.2), taken apart. */
 export interface Condition {
@@ -15,12 +16,13 @@ export interface Condition {
 export function conditionsOf(item: ElementNode): Condition[] {
   const processing = child(item, 'resprocessing')
   if (!processing) return []
+  const most = mostOf(item)
   return children(processing, 'respcondition').map((node): Condition => {
     const set = child(node, 'setvar')
     const tests = child(node, 'conditionvar')
     return {
       tests: tests ? elementsOf(tests) : [],
-      change: set ? { action: set.attributes['action'] ?? 'Set', amount: Number(textOf(set).trim()) } : null,
+      change: set ? { action: set.attributes['action'] ?? 'Set', amount: amountOf(set, most) } : null,
       shows: children(node, 'displayfeedback').flatMap((one) => one.attributes['linkrefid'] ?? []),
     }
   })
