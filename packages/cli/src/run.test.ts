@@ -1,7 +1,8 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { notationOf } from '@zakuska/core'
+import { readFile } from '@zakuska/documents'
 import { findNotation, notationFolder } from './notation.ts'
 import { run } from './run.ts'
 import { COMMANDS } from './usage.ts'
@@ -179,6 +180,19 @@ test.each<[string, string[], number, RegExp]>([
   const done = await call(...args)
   expect(done).toMatchObject({ status, out: '' })
   expect(done.err).toMatch(says)
+})
+
+test('convert packs the pictures of a document with the items', async () => {
+  const page = join(folder, 'picture.html')
+  const png = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13])
+  writeFileSync(
+    page,
+    `<html><body><p>1. What is shown? <img src="data:image/png;base64,${png.toString('base64')}" alt="a ketch"></p><p>a) a ketch</p><p>b) a sloop</p><p>Answer: a</p></body></html>`,
+  )
+  const out = join(folder, 'picture.zip')
+  expect(await call('convert', page, '--to', 'qti21', '-o', out)).toMatchObject({ status: 0, err: '' })
+  const back = await readFile(new Uint8Array(readFileSync(out)))
+  expect(back.kind === 'items' && [...(back.result.assets?.values() ?? [])]).toEqual([new Uint8Array(png)])
 })
 
 test('several files: a line of JSON each, and those that cannot be read say why', async () => {

@@ -269,6 +269,7 @@ async function open(
     title: reading.title,
     items: reading.items.map((read) => read.item),
     plan: null,
+    ...(contents.assets && { assets: contents.assets }),
     reading,
     unread: [],
     notKept: [],

@@ -1,3 +1,4 @@
+export { withPictureNames } from './pictures.ts'
 export { decodeText, MAX_FILE_BYTES, readFile, type DraftFileType, type FileContents } from './read-file.ts'
 export { isZip, PackageError, packZip, unpackZip, ZIP_LIMITS, type ZipEntry, type ZipLimits } from './zip.ts'
 export { readItemsJson, writeItemsJson } from './items-json.ts'

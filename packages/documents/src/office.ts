@@ -1,5 +1,6 @@
 import {
   cellText,
+  decodeXml,
   parseXml,
   type DocumentBlock,
   type DocumentCell,
@@ -11,7 +12,7 @@ import type { ZipEntry } from './zip.ts'
 /** The XML part of an office package; null where the package has no such part. @throws FormatError if it is not well-formed. */
 export function xmlPart(files: readonly ZipEntry[], path: string): ElementNode | null {
   const file = files.find((one) => one.path === path)
-  return file ? parseXml(new TextDecoder().decode(file.bytes)) : null
+  return file ? parseXml(decodeXml(file.bytes)) : null
 }
 
 /** What stands in a cell of a table, a line per paragraph, with the numbers of its lists. */
@@ -26,9 +27,4 @@ export function cellOf(blocks: readonly DocumentBlock[]): DocumentCell {
       runs.push({ text: block.rows.map((row) => row.map((one) => cellText(one)).join('\t')).join('\n'), styles: [] })
   }
   return runs
-}
-
-/** A picture as it stands in draft text: its description, and that it is not in our keeping. */
-export function pictureText(alt: string | undefined): string {
-  return `![${(alt ?? '').replace(/[[\]\n]/g, ' ').trim()}](picture)`
 }

@@ -7,12 +7,14 @@ import {
   pagesToBlocks,
   tablesInText,
   wideEncoding,
+  type Assets,
   type DocumentBlock,
   type DraftSource,
   type FormatData,
   type FormatId,
   type ReadResult,
 } from '@zakuska/core'
+import { DocumentPictures } from './pictures.ts'
 import { readHtml } from './html/read-html.ts'
 import { readOpenText } from './open-text/read-open-text.ts'
 import { readRtf } from './rtf/read-rtf.ts'
@@ -31,6 +33,8 @@ export type FileContents =
       readonly type: DraftFileType
       readonly source: DraftSource
       readonly blocks?: readonly DocumentBlock[]
+      /** Its pictures, by the names that its text gives them. */
+      readonly assets?: Assets
     }
   | { readonly kind: 'items'; readonly format: FormatId | 'items'; readonly result: ReadResult }
 
@@ -75,7 +79,8 @@ async function readDocument(bytes: Uint8Array): Promise<FileContents | null> {
 async function readPackage(bytes: Uint8Array): Promise<FileContents> {
   const files = unpackZip(bytes)
   const has = (path: string): boolean => files.some((file) => file.path === path)
-  if (has('word/document.xml')) return fromBlocks('word', readWord(files))
+  const pictures = new DocumentPictures(files)
+  if (has('word/document.xml')) return fromBlocks('word', readWord(files, pictures), pictures)
   if (has('xl/workbook.xml')) {
     const { readWorkbook } = await import('./sheet/read-workbook.ts')
     return fromBlocks('workbook', await readWorkbook(bytes))
@@ -85,7 +90,7 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
       throw new PackageError(
         'This document is locked with a password. Save a copy without the password, and read that.',
       )
-    return fromBlocks('open-text', readOpenText(files))
+    return fromBlocks('open-text', readOpenText(files, pictures), pictures)
   }
   return itemPackage({ form: 'package', files })
 }
@@ -111,8 +116,13 @@ function textOf(files: readonly ZipEntry[], path: string): string {
   return file ? new TextDecoder().decode(file.bytes) : ''
 }
 
-function fromBlocks(type: DraftFileType, blocks: readonly DocumentBlock[]): FileContents {
-  return { kind: 'draft', type, source: documentDraft(blocks), blocks }
+function fromBlocks(
+  type: DraftFileType,
+  blocks: readonly DocumentBlock[],
+  pictures = new DocumentPictures(),
+): FileContents {
+  const assets = pictures.assets()
+  return { kind: 'draft', type, source: documentDraft(blocks), blocks, ...(assets.size > 0 && { assets }) }
 }
 
 function readTextFile(bytes: Uint8Array): FileContents {
@@ -131,7 +141,10 @@ function readTextFile(bytes: Uint8Array): FileContents {
   }
   const own = readItemsJson(text)
   if (own) return { kind: 'items', format: 'items', result: own }
-  if (looksLikeHtml(text)) return fromBlocks('html', readHtml(text))
+  if (looksLikeHtml(text)) {
+    const pictures = new DocumentPictures()
+    return fromBlocks('html', readHtml(text, pictures), pictures)
+  }
   const tables = tablesInText(text)
   if (tables) return fromBlocks('text', tables)
   const delimiter = csvDelimiter(text)

@@ -279,6 +279,15 @@ describe('files', () => {
     expect((await open(bytes('1. Which?\na) oak')).expect(200)).body).toMatchObject({ type: 'text', notes: [] })
   })
 
+  test('the pictures of a file are kept with the draft, and only for its workspace', async () => {
+    const png = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13])
+    const page = `<html><body><p>1. What is shown? <img src="data:image/png;base64,${png.toString('base64')}" alt="a ketch"></p><p>Answer: a ketch</p></body></html>`
+    const { body } = (await open(bytes(page)).expect(200)) as { body: { text: string } }
+    const id = /!\[a ketch\]\(asset:([\da-f-]{36})\)/.exec(body.text)?.[1] ?? ''
+    expect((await iris.get(`/api/assets/${id}`).expect(200)).body).toEqual(png)
+    await other.get(`/api/assets/${id}`).expect(404)
+  })
+
   test('what cannot be read is one clear line', async () => {
     expect(((await open(bytes('PK\u0003\u0004')).expect(422)).body as { message: string }).message).toMatch(/broken/)
     await iris.post('/api/files').send({ text: 'x' }).expect(400)

@@ -7,7 +7,7 @@ import {
   type NumberForm,
 } from '@zakuska/core'
 import { parse, type DefaultTreeAdapterTypes } from 'parse5'
-import { pictureText } from '../office.ts'
+import { DocumentPictures } from '../pictures.ts'
 import { isColour } from '../word/styles.ts'
 
 type Node = DefaultTreeAdapterTypes.ChildNode
@@ -104,8 +104,8 @@ const CSS_LIST_FORMS: Readonly<Record<string, NumberForm>> = {
 }
 
 /** Reads a page (WHATWG HTML): its headings, paragraphs, lists with their numbers, tables and the dress of its text. Never throws. */
-export function readHtml(source: string): DocumentBlock[] {
-  const reader = new HtmlReader()
+export function readHtml(source: string, pictures = new DocumentPictures()): DocumentBlock[] {
+  const reader = new HtmlReader(pictures)
   reader.walk(parse(source).childNodes, [], { depth: -1 })
   return reader.finish()
 }
@@ -121,6 +121,11 @@ class HtmlReader {
   readonly #blocks: DocumentBlock[] = []
   #runs: DocumentRun[] = []
   #label: string | null = null
+  readonly #pictures: DocumentPictures
+
+  constructor(pictures: DocumentPictures) {
+    this.#pictures = pictures
+  }
 
   walk(nodes: readonly Node[], styles: readonly DocumentStyle[], place: Place): void {
     for (const node of nodes) {
@@ -141,7 +146,7 @@ class HtmlReader {
         this.#list(node, dress, place)
         break
       case 'table':
-        this.#blocks.push({ type: 'table', rows: rowsOf(node).map((row) => cellsOf(row)) })
+        this.#blocks.push({ type: 'table', rows: rowsOf(node).map((row) => cellsOf(row, this.#pictures)) })
         break
       case 'pre':
         this.#blocks.push(line('```'), ...textOf(node).replace(/\n$/, '').split('\n').map(line), line('```'))
@@ -164,7 +169,7 @@ class HtmlReader {
     if (name === 'br') this.#runs.push({ text: '\n', styles: [] })
     else if (name === 'img')
       this.#runs.push({
-        text: pictureText(attribute(node, 'alt')),
+        text: this.#pictures.inline(attribute(node, 'src'), attribute(node, 'alt')),
         styles: [],
       })
     else if (name === 'input') this.#input(node)
@@ -336,10 +341,10 @@ function rowsOf(table: Element): Element[] {
 
 const MAX_SPAN = 64
 
-function cellsOf(row: Element): DocumentCell[] {
+function cellsOf(row: Element, pictures: DocumentPictures): DocumentCell[] {
   return row.childNodes.flatMap((cell): DocumentCell[] => {
     if (!('tagName' in cell) || (cell.tagName !== 'td' && cell.tagName !== 'th')) return []
-    const reader = new HtmlReader()
+    const reader = new HtmlReader(pictures)
     reader.walk(cell.childNodes, dressed(cell, []), { depth: -1 })
     const runs = reader.finish().flatMap((block, index): DocumentRun[] => {
       const own =

@@ -8,7 +8,8 @@ import {
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
-import { cellOf, pictureText, xmlPart } from '../office.ts'
+import { cellOf, xmlPart } from '../office.ts'
+import { DocumentPictures } from '../pictures.ts'
 import type { ZipEntry } from '../zip.ts'
 import { OpenLists } from './lists.ts'
 import { OpenStyles } from './styles.ts'
@@ -19,7 +20,7 @@ import { OpenStyles } from './styles.ts'
  *
  * @throws FormatError if its XML is not well-formed.
  */
-export function readOpenText(files: readonly ZipEntry[]): DocumentBlock[] {
+export function readOpenText(files: readonly ZipEntry[], pictures = new DocumentPictures(files)): DocumentBlock[] {
   const part = (path: string): ElementNode | null => xmlPart(files, path)
   const content = part('content.xml')
   const body = content && child(content, 'body')
@@ -28,7 +29,7 @@ export function readOpenText(files: readonly ZipEntry[]): DocumentBlock[] {
   const holders = [part('styles.xml'), content].flatMap((root) =>
     root ? elementsOf(root).filter((one) => one.name === 'styles' || one.name === 'automatic-styles') : [],
   )
-  const reader = new OpenTextReader(new OpenStyles(holders), new OpenLists(holders))
+  const reader = new OpenTextReader(new OpenStyles(holders), new OpenLists(holders), pictures)
   const blocks = reader.blocks(text)
   return [...blocks, ...reader.finish()]
 }
@@ -41,9 +42,12 @@ class OpenTextReader {
   readonly #lists: OpenLists
   readonly #notes: ElementNode[] = []
 
-  constructor(styles: OpenStyles, lists: OpenLists) {
+  readonly #pictures: DocumentPictures
+
+  constructor(styles: OpenStyles, lists: OpenLists, pictures: DocumentPictures) {
     this.#styles = styles
     this.#lists = lists
+    this.#pictures = pictures
   }
 
   blocks(parent: ElementNode): DocumentBlock[] {
@@ -140,7 +144,8 @@ class OpenTextReader {
     if (!child(node, 'image') && !child(node, 'object')) return []
     const named = child(node, 'desc') ?? child(node, 'title')
     const alt = named?.children.map((one) => (one.type === 'text' ? one.value : '')).join('') ?? ''
-    return [{ text: pictureText(alt), styles: base }]
+    const path = child(node, 'image')?.attributes['xlink:href'] ?? null
+    return [{ text: this.#pictures.at(path, alt), styles: base }]
   }
 
   #rows(table: ElementNode): DocumentCell[][] {

@@ -1,5 +1,5 @@
 import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
-import { pictureText } from '../office.ts'
+import { pictureText } from '../pictures.ts'
 import { PackageError } from '../zip.ts'
 import { rtfTokens } from './tokens.ts'
 

@@ -7,7 +7,8 @@ import {
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
-import { cellOf, pictureText, xmlPart } from '../office.ts'
+import { cellOf, xmlPart } from '../office.ts'
+import { DocumentPictures } from '../pictures.ts'
 import type { ZipEntry } from '../zip.ts'
 import { readMath } from './math.ts'
 import { WordNumbering } from './numbering.ts'
@@ -20,17 +21,34 @@ import { WordStyles } from './styles.ts'
  *
  * @throws FormatError if its XML is not well-formed.
  */
-export function readWord(files: readonly ZipEntry[]): DocumentBlock[] {
+export function readWord(files: readonly ZipEntry[], pictures = new DocumentPictures(files)): DocumentBlock[] {
   const part = (path: string): ElementNode | null => xmlPart(files, path)
   const document = part('word/document.xml')
   const body = document && child(document, 'body')
   if (!body) return []
-  const reader = new WordReader(new WordStyles(part('word/styles.xml')), new WordNumbering(part('word/numbering.xml')))
+  const reader = new WordReader(
+    new WordStyles(part('word/styles.xml')),
+    new WordNumbering(part('word/numbering.xml')),
+    pictures,
+    targetsOf(part('word/_rels/document.xml.rels')),
+  )
   const blocks = reader.blocks(body)
   const notes = [part('word/footnotes.xml'), part('word/endnotes.xml')].flatMap((notes) =>
     notes ? elementsOf(notes).filter((note) => note.attributes['w:type'] === undefined) : [],
   )
   return [...blocks, ...reader.finish(), ...notes.flatMap((note) => reader.blocks(note))]
+}
+
+/** Where the relationships of the document lead inside its package (ECMA-376 part 2, section 6.5). */
+function targetsOf(relationships: ElementNode | null): Map<string, string> {
+  return new Map(
+    (relationships ? elementsOf(relationships) : [])
+      .filter((one) => one.attributes['TargetMode'] !== 'External')
+      .map((one) => {
+        const target = one.attributes['Target'] ?? ''
+        return [one.attributes['Id'] ?? '', target.startsWith('/') ? target.slice(1) : `word/${target}`] as const
+      }),
+  )
 }
 
 /** Holders whose contents are text like any other. */
@@ -52,9 +70,20 @@ class WordReader {
   /** Text boxes met on the way; they come behind the body, since they stand beside the text. */
   readonly #boxes: ElementNode[] = []
 
-  constructor(styles: WordStyles, numbering: WordNumbering) {
+  readonly #pictures: DocumentPictures
+  /** Paths in the package by the ids of the document's relationships. */
+  readonly #targets: ReadonlyMap<string, string>
+
+  constructor(
+    styles: WordStyles,
+    numbering: WordNumbering,
+    pictures: DocumentPictures,
+    targets: ReadonlyMap<string, string>,
+  ) {
     this.#styles = styles
     this.#numbering = numbering
+    this.#pictures = pictures
+    this.#targets = targets
   }
 
   blocks(parent: ElementNode): DocumentBlock[] {
@@ -136,7 +165,7 @@ class WordReader {
     }
   }
 
-  /** A text box is kept for later; a picture becomes its alt text. */
+  /** A text box is kept for later; a picture is named with its alt text. */
   #picture(node: ElementNode): string {
     const boxes = all(node, 'txbxContent')
     if (boxes.length) {
@@ -147,8 +176,10 @@ class WordReader {
     const alt = named
       .map((one) => one.attributes['descr'] || one.attributes['alt'] || one.attributes['o:title'])
       .find(Boolean)
-    const pictured = all(node, 'blip').length > 0 || all(node, 'imagedata').length > 0
-    return pictured || alt ? pictureText(alt) : ''
+    const shown = [...all(node, 'blip'), ...all(node, 'imagedata')]
+    if (!shown.length && !alt) return ''
+    const id = shown.map((one) => one.attributes['r:embed'] ?? one.attributes['r:id']).find(Boolean)
+    return this.#pictures.at(this.#targets.get(id ?? '') ?? null, alt)
   }
 
   #rows(table: ElementNode): DocumentCell[][] {

@@ -6,8 +6,8 @@ import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { Asset } from './asset.entity.ts'
+import { MOST_PICTURE_BYTES, pictureType } from './picture-type.ts'
 
-const MAX_BYTES = 5 * 1024 * 1024
 const YEAR_SECONDS = 31_536_000
 
 export class AssetDto {
@@ -26,7 +26,7 @@ export class AssetsController {
   @ApiCreatedResponse({ type: AssetDto })
   async keep(@CurrentPerson() person: SignedIn, @Req() request: Request): Promise<AssetDto> {
     const body: unknown = request.body
-    if (!Buffer.isBuffer(body) || body.length === 0 || body.length > MAX_BYTES)
+    if (!Buffer.isBuffer(body) || body.length === 0 || body.length > MOST_PICTURE_BYTES)
       throw new BadRequestException('A picture has at most 5 MB, and is sent as application/octet-stream.')
     const type = pictureType(body)
     if (!type) throw new BadRequestException('This is no PNG, JPEG, GIF or WebP picture.')
@@ -56,13 +56,4 @@ export class AssetsController {
       .set({ 'content-type': asset.type, 'cache-control': `private, max-age=${YEAR_SECONDS}, immutable` })
       .send(asset.bytes)
   }
-}
-
-/** By the first bytes: PNG (ISO 15948, 5.2), JPEG (ITU-T T.81, B.1.1.3), GIF89a section 17, WebP (RFC 9649, 2.4). */
-function pictureType(bytes: Buffer): string | null {
-  const start = bytes.subarray(0, 12).toString('latin1')
-  if (start.startsWith('\u0089PNG\r\n')) return 'image/png'
-  if (start.startsWith('\u00ff\u00d8\u00ff')) return 'image/jpeg'
-  if (/^GIF8[79]a/.test(start)) return 'image/gif'
-  return start.startsWith('RIFF') && start.endsWith('WEBP') ? 'image/webp' : null
 }

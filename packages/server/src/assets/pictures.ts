@@ -1,6 +1,8 @@
+import { randomUUID } from 'node:crypto'
 import type { EntityManager } from '@mikro-orm/postgresql'
-import { contentsOf, inlinesOf, type Item } from '@zakuska/core'
+import { contentsOf, inlinesOf, type Assets, type Item } from '@zakuska/core'
 import { Asset } from './asset.entity.ts'
+import { MOST_PICTURE_BYTES, pictureType } from './picture-type.ts'
 
 /** The bytes of every picture that the items show, by the names that they give them. */
 export async function picturesOf(
@@ -18,4 +20,30 @@ function namesIn(item: Item): string[] {
   return contentsOf(item).flatMap((content) =>
     inlinesOf(content).flatMap((node) => (node.type === 'picture' && node.asset ? [node.asset] : [])),
   )
+}
+
+/** More pictures of one file are not kept. */
+const MOST_PICTURES = 300
+
+/**
+ * Keeps the pictures that came with a file.
+ *
+ * @returns the ids that they have here, by the names that the file gives them; what is no picture, or too large, has none.
+ */
+export async function keepPictures(
+  em: EntityManager,
+  workspaceId: string,
+  pictures: Assets | undefined,
+): Promise<Map<string, string>> {
+  const ids = new Map<string, string>()
+  for (const [name, bytes] of pictures ?? []) {
+    const body = Buffer.from(bytes)
+    const type = body.length <= MOST_PICTURE_BYTES ? pictureType(body) : null
+    if (!type || ids.size >= MOST_PICTURES) continue
+    const id = randomUUID()
+    em.create(Asset, { id, workspaceId, type, bytes: body, createdAt: new Date() })
+    ids.set(name, id)
+  }
+  if (ids.size) await em.flush()
+  return ids
 }

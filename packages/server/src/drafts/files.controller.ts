@@ -27,10 +27,10 @@ export class FilesController {
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiOkResponse({ type: OpenedFileDto })
-  open(@Req() request: Request): Promise<OpenedFileDto> {
+  open(@CurrentPerson() person: SignedIn, @Req() request: Request): Promise<OpenedFileDto> {
     const body: unknown = request.body
     if (!Buffer.isBuffer(body)) throw new BadRequestException('Send the file as it is, as application/octet-stream.')
-    return this.files.open(new Uint8Array(body))
+    return this.files.open(person.workspaceId, new Uint8Array(body))
   }
 
   @Get('layouts')

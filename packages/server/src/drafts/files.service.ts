@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable } from '@nestjs/common'
-import { fitPaper, tidyText, type PaperLimits } from '@zakuska/core'
-import { readFile } from '@zakuska/documents'
+import { fitPaper, mapContents, mapInlines, tidyText, type Item, type PaperLimits } from '@zakuska/core'
+import { readFile, withPictureNames } from '@zakuska/documents'
+import { keepPictures } from '../assets/pictures.ts'
 import { orNotFound } from '../http/id.ts'
 import { ColumnLayout } from './column-layout.entity.ts'
 import type { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
@@ -22,13 +23,17 @@ export class FilesService {
   constructor(private readonly em: EntityManager) {}
 
   /** @throws PackageError or FormatError with one sentence for a person. */
-  async open(bytes: Uint8Array): Promise<OpenedFileDto> {
+  async open(workspaceId: string, bytes: Uint8Array): Promise<OpenedFileDto> {
     const contents = await readFile(bytes)
     if (contents.kind === 'items') {
-      const { items, title, unread, plan } = contents.result
+      const { items, title, unread, plan, assets } = contents.result
+      const kept = await keepPictures(this.em, workspaceId, assets)
       return {
         type: 'items',
-        text: tidyText(items, title),
+        text: tidyText(
+          items.map((item) => withNames(item, kept)),
+          title,
+        ),
         styles: [],
         notes: [
           ...unread.map((one) => `${one.where}: ${one.reason}`),
@@ -36,12 +41,14 @@ export class FilesService {
         ],
       }
     }
-    const hasTables = contents.blocks?.some((block) => block.type === 'table') ?? false
+    const { blocks = [], source } = contents.assets
+      ? withPictureNames(contents.blocks ?? [], await keepPictures(this.em, workspaceId, contents.assets))
+      : contents
     return {
       type: contents.type,
-      text: contents.source.text,
-      styles: [...(contents.source.styles ?? [])],
-      ...(hasTables && { blocks: [...(contents.blocks ?? [])] }),
+      text: source.text,
+      styles: [...(source.styles ?? [])],
+      ...(blocks.some((block) => block.type === 'table') && { blocks: [...blocks] }),
       notes: [],
     }
   }
@@ -68,6 +75,13 @@ export class FilesService {
     const row = orNotFound(await this.em.findOne(ColumnLayout, { id, workspaceId }), 'column layout')
     await this.em.removeAndFlush(row)
   }
+}
+
+/** The item with its pictures named as they are kept here. */
+function withNames(item: Item, kept: ReadonlyMap<string, string>): Item {
+  return mapContents(item, (content) =>
+    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: kept.get(node.asset) ?? '' } : node)),
+  )
 }
 
 function toDto({ id, name, layout }: ColumnLayout): ColumnLayoutDto {

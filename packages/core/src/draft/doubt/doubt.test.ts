@@ -1,3 +1,4 @@
+import { readDraft } from '../read-draft.ts'
 import { signedItems, readSigned } from '../../testing/role-text.ts'
 import { countsOf, gainOf, stepsBetween, type Counts } from './worth.ts'
 
@@ -56,4 +57,13 @@ test('a reading with more whole items is better, unless its lines explain it muc
 test('a draft without any key is no worse for it', () => {
   expect(counts('S|1. Who?\nO|a) me\nO|b) you')).toMatchObject({ keyed: 0, keyless: 0 })
   expect(counts('S|1. Who?\nK|me\nS|2. When?')).toMatchObject({ keyed: 1, keyless: 1, bare: 1 })
+})
+
+test('what stands behind the points and is kept nowhere is said', () => {
+  const ask = (points: string) =>
+    readDraft({ text: `1. Which is a grain?\na) oak\nb) rye\nAnswer: b\nPoints: ${points}\n` }).items[0]
+  const more = ask('2, one more where the sketch is neat')
+  expect(more?.item.points).toBe(2)
+  expect(more?.marks.map((one) => one.message).join()).toContain('“one more where the sketch is neat” is kept nowhere')
+  for (const plain of ['2', '2 marks', '2 / 5', '2 points']) expect(ask(plain)?.marks).toEqual([])
 })

@@ -10,6 +10,7 @@ import { spanText } from '../model.ts'
 export const LEAST_PROBABILITY = 0.7
 const LONG_OPTION = 180
 const MOST_OPTIONS = 9
+const MOST_QUOTED = 60
 
 /**
  * What is odd about an item as it came out: a strange notation is read wrongly, but surely, so that what shows is only
@@ -20,6 +21,7 @@ export function oddness(item: Item, record: DraftRecord): string | null {
   if (!/\p{L}/u.test(stem)) return 'the question has no words'
   if (labelsAt(stem).some((label) => !label.weak && label.dress !== 'word' && label.value < 40))
     return 'the question starts with a number'
+  if (record.unsaid !== null) return `“${record.unsaid.slice(0, MOST_QUOTED)}” is kept nowhere`
   const inStem = oddStem(stem)
   if (inStem) return inStem
   if (isUnparted(record)) return 'a line has wide gaps in it'

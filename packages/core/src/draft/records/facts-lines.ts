@@ -36,11 +36,23 @@ function takeField(record: DraftRecord, text: string): void {
         ?.trim()
     : ''
   if (!found || !value) return
+  if (found.role === 'points') noteUnsaid(record, value)
   if (found.role === 'tags') record.tags = value.split(/\s*[,;]\s*/).filter(Boolean)
   else if (found.role === 'points')
     record.points = Number(/\d+(?:\.\d+)?/.exec(value.replace(',', '.'))?.[0] ?? Number.NaN) || record.points
   else if (found.role === 'difficulty' || found.role === 'level' || found.role === 'outcome')
     giveRemark(record, found.role, value)
+}
+
+const POINTS_VALUE = /^\D{0,12}\d+(?:[.,]\d+)?(?:\s*\/\s*\d+)?/u
+const WORDS = /\p{L}{3,}/gu
+
+/** "Points: 2, one more where the sketch is neat": no field holds the rest, so that somebody has to see it. */
+function noteUnsaid(record: DraftRecord, value: string): void {
+  const rest = value
+    .replace(POINTS_VALUE, '')
+    .replace(/^\s*\p{L}+/u, (word) => (findPoints(`(1 ${word.trim()})`) ? '' : word))
+  if ((rest.match(WORDS)?.length ?? 0) > 1) record.unsaid = rest.replace(/^[\s,;:.–—-]+/u, '')
 }
 
 function giveRemark(record: DraftRecord, role: string, value: string): void {

@@ -77,6 +77,8 @@ export interface DraftRecord {
   outcome: string | null
   tags: string[]
   timeLimit: number | null
+  /** What a line of facts says beside what is kept of it. */
+  unsaid: string | null
 }
 
 export const NO_SECTION: Section = {
@@ -117,6 +119,7 @@ export function newRecord(section: Section): DraftRecord {
     outcome: null,
     tags: [],
     timeLimit: null,
+    unsaid: null,
   }
 }
 
