@@ -35,6 +35,6 @@ export default {
     project('cli'),
     project('standins'),
     project('web'),
-    project('server', { testTimeout: 30_000 }),
+    project('server', { setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'] }),
   ],
 }

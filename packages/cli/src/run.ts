@@ -16,12 +16,8 @@ import {
   type Unread,
 } from '@zakuska/core'
 import { FILE_TARGETS, isFileTarget, PackageError, readFile } from '@zakuska/documents'
-import { checkReport } from './check.ts'
-import { convertItems } from './convert.ts'
-import { FIT_NAMES, fitReport } from './fit.ts'
 import { itemsOutline } from './items-outline.ts'
 import { findNotation } from './notation.ts'
-import { proofReport } from './prove.ts'
 import { COMMANDS, nearestCommand, usageOf } from './usage.ts'
 
 /** Where the command writes: results to `out`, all else to `err`. */
@@ -157,6 +153,7 @@ async function convert(
 ): Promise<number> {
   if (!to || !isFileTarget(to)) throw new UsageError(`--to takes one of ${FILE_TARGETS.join(', ')}.`)
   const opened = await open(file, {}, streams)
+  const { convertItems } = await import('./convert.ts')
   if (!opened.items.length) throw new PackageError('There is no item in it to convert.')
   const converted = await convertItems(opened, to)
   for (const line of [...opened.notKept, ...converted.losses]) streams.err(`zakuska: ${line}\n`)
@@ -183,6 +180,7 @@ async function check(
   streams: Streams,
 ): Promise<number> {
   const opened = await open(file, readWith)
+  const { checkReport } = await import('./check.ts')
   const report = checkReport(opened.reading, opened.items, opened.unread)
   if (json) print(streams, report)
   else
@@ -198,6 +196,7 @@ async function check(
 
 async function fit(file: string, name: string | undefined, streams: Streams): Promise<number> {
   const opened = await open(file)
+  const { FIT_NAMES, fitReport } = await import('./fit.ts')
   const report = fitReport(opened.items, opened.plan, name ?? '')
   if (report === null) throw new UsageError(`--for takes one of ${FIT_NAMES.join(', ')}.`)
   sayNotKept(opened, streams)
@@ -213,6 +212,7 @@ async function prove(file: string, to: string | undefined, streams: Streams): Pr
   if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}.`)
   const opened = await open(file)
   sayNotKept(opened, streams)
+  const { proofReport } = await import('./prove.ts')
   const report = proofReport(opened.items, to, opened.title)
   streams.out(report.text)
   return report.agrees ? 0 : 1

@@ -1,6 +1,5 @@
 import { FORMAT_IDS } from '@zakuska/core'
 import { FILE_TARGETS } from '@zakuska/documents'
-import { FIT_NAMES } from './fit.ts'
 
 interface Help {
   readonly usage: string
@@ -30,8 +29,9 @@ ${READ_WITH}`,
     says: `Says what is doubtful in a draft, and what the writing checks find.\n${READ_WITH}`,
   },
   fit: {
-    usage: `zakuska fit FILE --for ${FIT_NAMES.join('|')}`,
-    says: 'Says which items a format or destination holds, which it changes, and what can be done.',
+    usage: 'zakuska fit FILE --for DESTINATION',
+    says: `Says which items a format or destination holds, which it changes, and what can be done.
+DESTINATION is breakwater, form, live-game, ${FILE_TARGETS.filter((name) => name !== 'items' && name !== 'draft').join(', ')}.`,
   },
   prove: {
     usage: `zakuska prove FILE --to ${FORMAT_IDS.join('|')}`,

@@ -108,7 +108,8 @@ export {
 } from './formats/paper-plan.ts'
 export { COLUMNS_LIMITS } from './formats/columns/limits.ts'
 export { itemRows, ownColumns, withHeaders, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
-export { FORMATS, isFormatId } from './formats/index.ts'
+export { isFormatId } from './formats/format.ts'
+export { FORMATS } from './formats/index.ts'
 export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
 export {
   featuresOf,

@@ -3,7 +3,6 @@ import {
   decodeXml,
   documentDraft,
   FormatError,
-  FORMATS,
   pagesToBlocks,
   tablesInText,
   wideEncoding,
@@ -51,7 +50,7 @@ export async function readFile(bytes: Uint8Array): Promise<FileContents> {
     throw new PackageError(`The file is larger than ${MAX_FILE_BYTES / 1024 / 1024} MB.`)
   if (bytes.length === 0) throw new PackageError('The file is empty.')
   try {
-    return (await readDocument(bytes)) ?? readTextFile(bytes)
+    return (await readDocument(bytes)) ?? (await readTextFile(bytes))
   } catch (error) {
     if (error instanceof PackageError || error instanceof FormatError) throw error
     // A hostile document can nest deeper than the stack or break a reader in other ways; the person needs one line.
@@ -96,7 +95,7 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
 }
 
 /** The version of QTI is told by the roots and namespaces of the files: 1.2 has one document for all items. */
-function itemPackage(data: Extract<FormatData, { form: 'package' }>): FileContents {
+function itemPackage(data: Extract<FormatData, { form: 'package' }>): Promise<FileContents> {
   const heads = data.files
     .filter((file) => file.path.endsWith('.xml'))
     .map((file) => decodeXml(file.bytes.subarray(0, 1500)))
@@ -108,6 +107,12 @@ function itemPackage(data: Extract<FormatData, { form: 'package' }>): FileConten
       : says(/imsqti_v2p2/)
         ? 'qti22'
         : 'qti21'
+  return readItems(format, data)
+}
+
+/** The formats are loaded when a file is of one: most are drafts. @throws FormatError if it is none after all. */
+async function readItems(format: FormatId, data: FormatData): Promise<Extract<FileContents, { kind: 'items' }>> {
+  const { FORMATS } = await import('./item-formats.ts')
   return { kind: 'items', format, result: FORMATS[format].read(data) }
 }
 
@@ -125,7 +130,7 @@ function fromBlocks(
   return { kind: 'draft', type, source: documentDraft(blocks), blocks, ...(assets.size > 0 && { assets }) }
 }
 
-function readTextFile(bytes: Uint8Array): FileContents {
+async function readTextFile(bytes: Uint8Array): Promise<FileContents> {
   const text = decodeText(bytes)
   if (
     /^\s*(?:<\?xml|<!DOCTYPE questestinterop|<(?:[\w.-]+:)?(?:(?:qti-)?assessment-?item|questestinterop))/i.test(
@@ -134,10 +139,10 @@ function readTextFile(bytes: Uint8Array): FileContents {
     !/<html[\s>]/i.test(text.slice(0, 2000))
   )
     return itemPackage({ form: 'package', files: [{ path: 'item.xml', bytes }] })
-  if (looksLikeGift(text)) return { kind: 'items', format: 'gift', result: FORMATS.gift.read({ form: 'text', text }) }
+  if (looksLikeGift(text)) return readItems('gift', { form: 'text', text })
   if (looksLikeAiken(text)) {
-    const result = FORMATS.aiken.read({ form: 'text', text })
-    if (!result.unread.length) return { kind: 'items', format: 'aiken', result }
+    const read = await readItems('aiken', { form: 'text', text })
+    if (!read.result.unread.length) return read
   }
   const own = readItemsJson(text)
   if (own) return { kind: 'items', format: 'items', result: own }

@@ -1,6 +1,5 @@
 import {
   COLUMNS_LIMITS,
-  FORMAT_IDS,
   FORMATS,
   isFormatId,
   ITEMS_ONLY,
@@ -16,16 +15,9 @@ import {
   type PaperPlan,
 } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
+import type { FileTarget } from './file-targets.ts'
 import { writeItemsJson } from './items-json.ts'
 import { packZip } from './zip.ts'
-
-/** Everything that items can be written as. */
-export const FILE_TARGETS = [...FORMAT_IDS, 'csv', 'xlsx', 'items', 'draft'] as const
-export type FileTarget = (typeof FILE_TARGETS)[number]
-
-export function isFileTarget(name: string): name is FileTarget {
-  return (FILE_TARGETS as readonly string[]).includes(name)
-}
 
 export interface WrittenFile {
   readonly bytes: Uint8Array

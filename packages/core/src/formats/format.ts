@@ -87,6 +87,10 @@ export interface Format {
 export const FORMAT_IDS = ['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30'] as const
 export type FormatId = (typeof FORMAT_IDS)[number]
 
+export function isFormatId(name: string): name is FormatId {
+  return (FORMAT_IDS as readonly string[]).includes(name)
+}
+
 /** The data cannot be read as this format at all; the message is one sentence for a person. */
 export class FormatError extends Error {
   override readonly name = 'FormatError'

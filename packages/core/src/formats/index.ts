@@ -1,5 +1,5 @@
 import { aiken } from './aiken/index.ts'
-import { FORMAT_IDS, type Format, type FormatId } from './format.ts'
+import type { Format, FormatId } from './format.ts'
 import { gift } from './gift/index.ts'
 import { qti12 } from './qti12/index.ts'
 import { qti21 } from './qti21/index.ts'
@@ -8,7 +8,3 @@ import { qti30 } from './qti30/index.ts'
 
 /** Every open format that grades, in the order in which screens list them. */
 export const FORMATS: Readonly<Record<FormatId, Format>> = { gift, aiken, qti12, qti21, qti22, qti30 }
-
-export function isFormatId(name: string): name is FormatId {
-  return (FORMAT_IDS as readonly string[]).includes(name)
-}

@@ -1,0 +1,1 @@
+export { FORMATS } from '@zakuska/core'
