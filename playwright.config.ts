@@ -5,7 +5,8 @@ const port = Number(process.env['E2E_PORT'] ?? 4480)
 export default defineConfig({
   testDir: 'e2e',
   workers: 1,
-  retries: 0,
+  // A shared machine stands still for seconds now and then; what fails twice is wrong.
+  retries: 1,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   reporter: [

@@ -84,6 +84,7 @@ test('by keyboard: three keys, and the focus stays in the text', async ({ page }
   await page.keyboard.press('F9')
   await page.getByRole('menuitemcheckbox', { name: 'Lines that look alike, too' }).click()
   await page.keyboard.press('k')
+  await expect(page.getByRole('menuitemradio', { name: 'Key', exact: true })).toBeFocused()
   await expect(page.getByRole('menu').getByRole('status')).toContainText('No other line changes')
   await page.keyboard.press('Enter')
   await expect(misread(page)).toHaveCount(1)
