@@ -5,10 +5,10 @@ const port = Number(process.env['E2E_PORT'] ?? 4480)
 export default defineConfig({
   testDir: 'e2e',
   workers: 1,
-  // A shared machine stands still for seconds now and then; what fails twice is wrong.
-  retries: 1,
+  retries: 0,
   timeout: 90_000,
-  expect: { timeout: 10_000 },
+  // A shared machine stands still for seconds now and then.
+  expect: { timeout: 20_000 },
   reporter: [
     ['list'],
     ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? 'test-results/report.json' }],

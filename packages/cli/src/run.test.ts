@@ -208,6 +208,9 @@ test('several files: a line of JSON each, and those that cannot be read say why'
     { file: keyless, items: [{ flags: ['key-missing'] }] },
   ])
   expect((await call('read', draft, keyless)).status).toBe(0)
+  const gift = join(folder, 'several.gift')
+  writeFileSync(gift, 'Who keeps the log?{=the mate =%50%a mate}\n')
+  expect((await call('read', draft, gift, '--as', 'items')).err).toContain(`${gift}: line 1: Typed answers`)
 })
 
 test('help of one command says what it takes, and that of all names each', async () => {

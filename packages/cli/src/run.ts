@@ -135,7 +135,9 @@ async function readSeveral(files: readonly string[], how: ReadHow, streams: Stre
     if (performance.now() - start > SAY_AFTER_MS) streams.err(`zakuska: ${at + 1} of ${files.length}, ${file}\n`)
     let result: object
     try {
-      result = asRead(await open(file, how), as)
+      const opened = await open(file, how)
+      if (as === 'items') for (const line of opened.notKept) streams.err(`zakuska: ${file}: ${line}\n`)
+      result = asRead(opened, as)
     } catch (error) {
       failed++
       result = { error: explain(error) }

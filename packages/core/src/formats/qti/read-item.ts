@@ -457,7 +457,7 @@ function essayItem({ root, body, common, most }: Reading): Item {
   }
 }
 
-/** Our own class, or the use of QTI 3.0 (section 5.129, `rubric-block`). */
+/** Our own class, or the `use` that QTI 3.0 gives a rubric block (its values from memory). */
 function saysSample(block: ElementNode): boolean {
   return block.attributes['class'] === 'sample' || /^model-?answer$/i.test(block.attributes['use'] ?? '')
 }

@@ -281,7 +281,7 @@ function processing(item: Item): ElementNode[] {
   ]
 }
 
-/** Nothing is scored, and a condition there must be (section 3.2.9 of the binding: `respcondition+`). */
+/** Nothing is scored, and a condition there must be (`respcondition+` in the DTD of QTI 1.2, from memory). */
 function forAnyResponse(): ElementNode {
   return element('respcondition', { continue: 'No' }, [element('conditionvar', {}, [element('other', {}, [])])])
 }

@@ -28,7 +28,7 @@ export function matchItem(reading: Reading, interaction: ElementNode): Item | st
     : { ...common, kind: 'match', ...parts }
 }
 
-/** Whether each row takes one column, and a column may be taken again (section 7.2.3, `matchMax`; 0: without end). */
+/** Whether each row takes one column, and a column may be taken again (`matchMax` of QTI 2.1; 0: without end). */
 function isReused(
   rows: readonly ElementNode[],
   columns: readonly ElementNode[],
