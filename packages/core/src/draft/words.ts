@@ -3,6 +3,7 @@ import { remembered } from './remember.ts'
 import { FALSEHOOD, LETTER, TRUTH } from './truth-words.ts'
 import type { ItemKind } from '../item/model.ts'
 import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
+import { Phrases } from './languages/phrases.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
 export interface Keyword {
@@ -151,25 +152,19 @@ function wordBefore(
   return null
 }
 
-function phraseAt(words: readonly string[]): RegExp {
-  return new RegExp(`(?<!${LETTER})${anyOf(words)}`, 'iu')
-}
-function openingOf(words: readonly string[]): RegExp {
-  return new RegExp(`^[\\s¿¡"“„«*>(]*${anyOf(words)}(?!${LETTER})`, 'iu')
-}
-
-const SEVERAL = phraseAt(wordsFor('several'))
-const MATCH = new RegExp(`${phraseAt(wordsFor('match')).source}|ordnen?\\s(?:sie\\s)?.{3,60}\\szu(?![\\p{L}])`, 'iu')
+const SEVERAL = new Phrases(wordsFor('several'))
+const MATCH = new Phrases(wordsFor('match'))
+const SEPARABLE_MATCH = /ordnen?\s(?:sie\s)?.{3,60}\szu(?![\p{L}])/iu
 const ORDER = new RegExp(
   `(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`,
   'iu',
 )
 const COMMANDS = new RegExp(`^["“„«'(]?${anyOf(wordsFor('commands'))}(?=[\\s:])`, 'iu')
-const ESSAY = phraseAt(wordsFor('essay'))
-const REASON = phraseAt(wordsFor('reason'))
+const ESSAY = new Phrases(wordsFor('essay'))
+const REASON = new Phrases(wordsFor('reason'))
 const LEFT_OVER: ReadonlySet<string> = new Set(wordsFor('leftOver'))
-const CHATTER = openingOf(wordsFor('chatter'))
-const INSTRUCTION = openingOf(wordsFor('instructions'))
+const CHATTER = new Phrases(wordsFor('chatter'))
+const INSTRUCTION = new Phrases(wordsFor('instructions'))
 const KINDS = kindWords()
 /** Before a stem only names that are no everyday words count: "Short answer:", but not "Order:" or "SA:". */
 const KIND_LABELS = [...KINDS]
@@ -188,8 +183,8 @@ const SECTION_LABEL = new RegExp(
   `(?<!${LETTER})(?:${anyOf(wordsFor('section'))})\\s+([IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})`,
   'iu',
 )
-const ANSWER_WORD = phraseAt([...wordsFor('answer'), ...columnWords('key')].filter((word) => word.length > 3))
-const DRESS = phraseAt(wordsFor('dress'))
+const ANSWER_WORD = new Phrases([...wordsFor('answer'), ...columnWords('key')].filter((word) => word.length > 3))
+const DRESS = new Phrases(wordsFor('dress'))
 const IDENTITY = new RegExp(
   `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$|\\s{3,}\\p{L}+\\s*[:：])|\\s*[._＿…]{4,})`,
   'iu',
@@ -208,18 +203,18 @@ const YES_NO: ReadonlySet<string> = new Set(wordsFor('yesNo'))
 const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
 
 export const cues = {
-  asksSeveral: remembered((text: string): boolean => SEVERAL.test(text)),
-  asksMatch: remembered((text: string): boolean => MATCH.test(text)),
+  asksSeveral: remembered((text: string): boolean => SEVERAL.beginIn(text)),
+  asksMatch: remembered((text: string): boolean => MATCH.beginIn(text) || SEPARABLE_MATCH.test(text)),
   asksOrder: remembered((text: string): boolean => ORDER.test(text)),
-  asksEssay: remembered((text: string): boolean => ESSAY.test(text)),
+  asksEssay: remembered((text: string): boolean => ESSAY.beginIn(text)),
   /** "Name the …": asks for something to be named, written or worked out. */
   commands: remembered((text: string): boolean => COMMANDS.test(text)),
   /** "Why …", in any language: an answer of more than a few words is one in sentences. */
-  asksReason: remembered((text: string): boolean => REASON.test(text)),
+  asksReason: remembered((text: string): boolean => REASON.beginIn(text)),
   /** "Extra", before a side of a matching that is left over. */
   isLeftOver: (text: string): boolean => LEFT_OVER.has(text.trim().toLowerCase()),
-  isChatter: remembered((text: string): boolean => CHATTER.test(text)),
-  isInstruction: remembered((text: string): boolean => INSTRUCTION.test(text)),
+  isChatter: remembered((text: string): boolean => CHATTER.open(text)),
+  isInstruction: remembered((text: string): boolean => INSTRUCTION.open(text)),
   isKeyTitle: remembered((text: string): boolean => KEY_TITLE.test(text)),
   isSection: remembered((text: string): boolean => SECTION.test(text)),
   /** Where "Part B" at the start of a text ends; 0 where it names no section. */
@@ -227,10 +222,10 @@ export const cues = {
   /** The label of a section named anywhere in a text, lower case. */
   sectionLabel: (text: string): string | null => SECTION_LABEL.exec(text)?.[1]?.toLowerCase() ?? null,
   /** "Answer" or "Key", as the head of a column. */
-  isAnswerWord: (text: string): boolean => text.length < 30 && ANSWER_WORD.test(text),
+  isAnswerWord: (text: string): boolean => text.length < 30 && ANSWER_WORD.beginIn(text),
   /** "Correct answers in bold": how the keys are shown, said once for the draft. */
   isLegend: (text: string): boolean =>
-    text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.test(text) && DRESS.test(text),
+    text.length < 160 && !/[?？]/.test(text) && ANSWER_WORD.beginIn(text) && DRESS.beginIn(text),
   /** Whether a whole text names an end of a scale of opinion. */
   isOpinion: (text: string): boolean =>
     OPINION.has(text.trim().toLowerCase().replace(/\s+/g, ' ').replaceAll('’', "'")),

@@ -55,49 +55,58 @@ function printLine(name: string, own: Float64Array, label: (at: number) => strin
 
 /** Rows are parsed when they are asked for; one that names a role that there is not throws then. */
 export function parseWeights(table: string): ReaderWeights {
-  const rounds = table.split(/^# (?:first|second)\n/m).slice(1)
-  const [first = '', second = ''] = rounds
+  const [first = '', second = ''] = table.split(/^# (?:first|second)\n/m).slice(1)
   return { first: parseRound(first), second: parseRound(second) }
 }
 
 function parseRound(text: string): RoleWeights {
-  const features = new LazyRows()
-  const steps = [new Float64Array(ROLE_COUNT ** 2), new Float64Array(ROLE_COUNT ** 2)] as const
-  for (let from = 0; from < text.length;) {
-    const newline = text.indexOf('\n', from)
-    const end = newline < 0 ? text.length : newline
-    const colon = text.lastIndexOf(': ', end)
-    if (colon > from) {
-      const name = text.slice(from, colon)
-      const step = STEPS.indexOf(name as (typeof STEPS)[number])
-      const rest = text.slice(colon + 2, end)
-      if (step < 0) features.set(name, rest)
-      else parseRow(rest, steps[step] as Float64Array)
-    }
-    from = end + 1
+  const stepRows = STEPS.map((name) => new RegExp(`^${name}: (.*)\n?`, 'm').exec(text))
+  const steps = stepRows.map((found) => parseRow(found?.[1] ?? '', new Float64Array(ROLE_COUNT ** 2)))
+  const behind = Math.max(0, ...stepRows.map((found) => (found ? found.index + found[0].length : 0)))
+  return {
+    features: new SortedRows(text.slice(behind)),
+    steps: steps as [Float64Array, Float64Array],
   }
-  return { features, steps }
 }
 
-/** The rows of the table are parsed when they are asked for: a short draft needs few of them. */
-class LazyRows implements RowsByName {
-  readonly #rows = new Map<string, string | Float64Array>()
+/**
+ * The table is in the order of its names, so a row is found by halving and parsed when it is asked for: a short draft
+ * needs a few hundred of some thirty thousand.
+ */
+class SortedRows implements RowsByName {
+  readonly #text: string
+  readonly #known = new Map<string, Float64Array | undefined>()
 
-  set(name: string, row: string): void {
-    this.#rows.set(name, row)
+  constructor(text: string) {
+    this.#text = text
   }
 
   get(name: string): Float64Array | undefined {
-    const row = this.#rows.get(name)
-    if (typeof row !== 'string') return row
-    const parsed = parseRow(row, new Float64Array(ROLE_COUNT))
-    this.#rows.set(name, parsed)
+    if (this.#known.has(name)) return this.#known.get(name)
+    const row = this.#find(name)
+    const parsed = row === null ? undefined : parseRow(row, new Float64Array(ROLE_COUNT))
+    this.#known.set(name, parsed)
     return parsed
+  }
+
+  #find(name: string): string | null {
+    let [low, high] = [0, this.#text.length]
+    while (low < high) {
+      const from = this.#text.lastIndexOf('\n', ((low + high) >>> 1) - 1) + 1
+      const newline = this.#text.indexOf('\n', from)
+      const end = newline < 0 ? this.#text.length : newline
+      const colon = this.#text.lastIndexOf(': ', end)
+      const here = this.#text.slice(from, colon)
+      if (here === name) return this.#text.slice(colon + 2, end)
+      if (here < name) low = end + 1
+      else high = from
+    }
+    return null
   }
 }
 
 function parseRow(text: string, row: Float64Array): Float64Array {
-  for (const part of text.split(', ')) {
+  for (const part of text ? text.split(', ') : []) {
     const blank = part.lastIndexOf(' ')
     row[placeOf(part.slice(0, blank))] = Number(part.slice(blank + 1)) / ROUNDED
   }
