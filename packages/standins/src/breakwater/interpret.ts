@@ -4,7 +4,14 @@ import { attribute, childElements, ImportError, named, trimmed } from './dom.ts'
 /** NULL, or the values of a container; a single value is a container of one. */
 export type Value = null | readonly (string | number | boolean)[]
 
-const TEMPLATE_BASE = 'http://www.imsglobal.org/question/qti_v2p1/rptemplates/'
+const TEMPLATE_BASE = /^http:\/\/www\.imsglobal\.org\/question\/qti_v2p[12]\/rptemplates\//
+
+const COMPARE = {
+  gte: (a: number, b: number): boolean => a >= b,
+  lte: (a: number, b: number): boolean => a <= b,
+  gt: (a: number, b: number): boolean => a > b,
+  lt: (a: number, b: number): boolean => a < b,
+}
 
 /** Interprets the response processing of one item of QTI 2.1: what a given response scores. */
 export class Interpreter {
@@ -49,7 +56,9 @@ export class Interpreter {
     const name = uri.replace(TEMPLATE_BASE, '').replace(/\.xml$/, '')
     if (name === 'match_correct')
       this.#variables.set('SCORE', [
-        this.#equal(this.#variables.get('RESPONSE') ?? null, this.#correctOf('RESPONSE')) ? 1 : 0,
+        this.#equal(this.#variables.get('RESPONSE') ?? null, this.#correctOf('RESPONSE'), this.#isOrdered('RESPONSE'))
+          ? 1
+          : 0,
       ])
     else if (name === 'map_response') this.#variables.set('SCORE', [this.#mapped('RESPONSE')])
     else throw new ImportError(`the template ${uri} is not supported`)
@@ -100,8 +109,17 @@ export class Interpreter {
         return [parts.every((part) => this.#isTrue(this.#evaluate(part)))]
       case 'or':
         return [parts.some((part) => this.#isTrue(this.#evaluate(part)))]
-      case 'match':
-        return [this.#equal(parts[0] ? this.#evaluate(parts[0]) : null, parts[1] ? this.#evaluate(parts[1]) : null)]
+      case 'match': {
+        const [a, b] = parts.map((part) => this.#evaluate(part))
+        return [this.#equal(a ?? null, b ?? null, parts.some((part) => this.#isOrdered(attribute(part, 'identifier'))))]
+      }
+      case 'equal':
+        return [this.#isNear(expression, this.#numbers(parts))]
+      case 'gte':
+      case 'lte':
+      case 'gt':
+      case 'lt':
+        return [COMPARE[expression.localName](...this.#numbers(parts))]
       case 'sum':
         return [parts.map((part) => Number(this.#evaluate(part)?.[0] ?? 0)).reduce((total, one) => total + one, 0)]
       default:
@@ -113,9 +131,33 @@ export class Interpreter {
     return value?.[0] === true
   }
 
+  /** Two numbers; what is NULL is none, and compares with nothing. */
+  #numbers(parts: readonly Element[]): [number, number] {
+    const [a, b] = parts.map((part) => this.#evaluate(part)?.[0])
+    return [a === undefined ? NaN : Number(a), b === undefined ? NaN : Number(b)]
+  }
+
+  /** `equal` with its tolerance of one or two figures, in percent where it is relative (section 15.3). */
+  #isNear(expression: Element, [a, b]: readonly [number, number]): boolean {
+    const mode = attribute(expression, 'toleranceMode') ?? 'exact'
+    if (mode === 'exact') return a === b
+    const [below = 0, above = below] = (attribute(expression, 'tolerance') ?? '').split(/\s+/).map(Number)
+    const unit = mode === 'relative' ? Math.abs(a) / 100 : 1
+    const [from, to] = [a - below * unit, a + above * unit]
+    const takesLow = attribute(expression, 'includeLowerBound') !== 'false'
+    const takesHigh = attribute(expression, 'includeUpperBound') !== 'false'
+    return (takesLow ? b >= from : b > from) && (takesHigh ? b <= to : b < to)
+  }
+
+  #isOrdered(name: string | null): boolean {
+    const declaration = this.#declared.get(name ?? '')
+    return declaration !== undefined && attribute(declaration, 'cardinality') === 'ordered'
+  }
+
   /** Containers of cardinality multiple have no order. */
-  #equal(a: Value, b: Value): boolean {
+  #equal(a: Value, b: Value, isOrdered: boolean): boolean {
     if (!a || !b || a.length !== b.length) return false
+    if (isOrdered) return a.every((one, at) => one === b[at])
     const rest = [...b]
     return a.every((one) => {
       const at = rest.indexOf(one)

@@ -45,13 +45,15 @@ export function interactionsOf(root: Element): Element[] {
   )
 }
 
-function maxScore(root: Element): number {
+/** What an item can earn: MAXSCORE, or what its correct response scores. */
+export function maxScore(root: Element): number {
   const declared = named(root, 'outcomeDeclaration').find((one) => attribute(one, 'identifier') === 'MAXSCORE')
   const value = declared && allNamed(declared, 'value')[0]
   return value ? Number(trimmed(value)) : new Interpreter(root, correctResponses(root)).score()
 }
 
-function correctResponses(root: Element): Record<string, string[]> {
+/** What each response declares as correct. */
+export function correctResponses(root: Element): Record<string, string[]> {
   return Object.fromEntries(
     named(root, 'responseDeclaration').map((one) => [
       attribute(one, 'identifier') ?? '',
