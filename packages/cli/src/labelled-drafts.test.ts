@@ -37,14 +37,17 @@ test.each([QTI_21, QTI_22, QTI_30])('what is written in $name is valid', async (
 })
 
 // The course site's own interpreter shares no code with the writer.
-test.each(['qti21', 'qti22'] as const)('an interpreter of its own gives the key of each item in %s all points', (id) => {
-  const graded = itemFiles(id).flatMap((source) => {
-    const root = parseDocument(source)
-    const key = correctResponses(root)
-    const hasKey = Object.values(key).some(({ length }) => length > 0)
-    return hasKey ? [{ right: gradeSource(source, key), most: maxScore(root), empty: gradeSource(source, {}) }] : []
-  })
-  expect(graded.length).toBeGreaterThan(ITEMS.length / 2)
-  expect(graded.filter(({ right, most }) => Math.abs(right - most) > 1e-9)).toEqual([])
-  expect(graded.filter(({ empty }) => empty > 0)).toEqual([])
-})
+test.each(['qti21', 'qti22'] as const)(
+  'an interpreter of its own gives the key of each item in %s all points',
+  (id) => {
+    const graded = itemFiles(id).flatMap((source) => {
+      const root = parseDocument(source)
+      const key = correctResponses(root)
+      const hasKey = Object.values(key).some(({ length }) => length > 0)
+      return hasKey ? [{ right: gradeSource(source, key), most: maxScore(root), empty: gradeSource(source, {}) }] : []
+    })
+    expect(graded.length).toBeGreaterThan(ITEMS.length / 2)
+    expect(graded.filter(({ right, most }) => Math.abs(right - most) > 1e-9)).toEqual([])
+    expect(graded.filter(({ empty }) => empty > 0)).toEqual([])
+  },
+)

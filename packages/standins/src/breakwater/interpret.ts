@@ -111,7 +111,13 @@ export class Interpreter {
         return [parts.some((part) => this.#isTrue(this.#evaluate(part)))]
       case 'match': {
         const [a, b] = parts.map((part) => this.#evaluate(part))
-        return [this.#equal(a ?? null, b ?? null, parts.some((part) => this.#isOrdered(attribute(part, 'identifier'))))]
+        return [
+          this.#equal(
+            a ?? null,
+            b ?? null,
+            parts.some((part) => this.#isOrdered(attribute(part, 'identifier'))),
+          ),
+        ]
       }
       case 'equal':
         return [this.#isNear(expression, this.#numbers(parts))]
