@@ -14,6 +14,7 @@ import { ProblemFilter } from './http/problem.filter.ts'
 import { PapersModule } from './papers/index.ts'
 import { ResultsModule } from './results/results.module.ts'
 import { SETTINGS, type ServerSettings } from './settings.ts'
+import { WorkModule } from './work/work.module.ts'
 
 @Global()
 @Module({})
@@ -30,6 +31,7 @@ export class AppModule {
         }),
         MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
+        WorkModule,
         AccountsModule,
         DraftsModule,
         AssetsModule,

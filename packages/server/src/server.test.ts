@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { fingerprint, type Item as CoreItem } from '@zakuska/core'
 import { readFile } from '@zakuska/documents'
 import request from 'supertest'
 import { addPerson, PASSWORD, startServer, TOKEN, type RunningServer } from './testing/running-server.ts'
@@ -79,12 +80,15 @@ describe('accounts', () => {
   })
 
   test('an unknown address and a wrong password get the same answer', async () => {
-    await addPerson(server.databaseUrl, 'known', 'known@example.test')
+    const email = `known-${randomUUID()}@example.test`
+    await addPerson(server.databaseUrl, 'known', email)
     const answers = await Promise.all(
       [
-        ['known@example.test', 'wrong'],
+        [email, 'wrong'],
         ['nobody@example.test', 'wrong'],
-      ].map(([email, password]) => request(server.app.getHttpServer()).post('/api/session').send({ email, password })),
+      ].map(([address, password]) =>
+        request(server.app.getHttpServer()).post('/api/session').send({ email: address, password }),
+      ),
     )
     expect(answers.map((answer) => [answer.status, (answer.body as { message: string }).message])).toEqual([
       [401, 'The address or the password is not right.'],
@@ -93,10 +97,11 @@ describe('accounts', () => {
   })
 
   test('the session cookie is not for scripts, and only for this site', async () => {
-    await addPerson(server.databaseUrl, 'cookie', 'cookie@example.test')
+    const email = `cookie-${randomUUID()}@example.test`
+    await addPerson(server.databaseUrl, 'cookie', email)
     const answer = await request(server.app.getHttpServer())
       .post('/api/session')
-      .send({ email: 'cookie@example.test', password: PASSWORD })
+      .send({ email, password: PASSWORD })
       .expect(200)
     expect(String(answer.headers['set-cookie'])).toMatch(/HttpOnly.*SameSite=Lax/)
   })
@@ -412,7 +417,10 @@ describe('bank', () => {
 
   test('every change is a revision, an old one can be restored, and the sign-off goes with the key', async () => {
     const item = (await iris.post('/api/items').send({ body }).expect(201)).body as Item
-    await iris.put(`/api/items/${item.id}/sign-off`).send({ signedOff: true, remark: 'seen' }).expect(200)
+    await iris
+      .put(`/api/items/${item.id}/sign-off`)
+      .send({ signedOff: true, remark: 'seen', fingerprint: fingerprint(item.body as unknown as CoreItem) })
+      .expect(200)
     const tagged = (
       await iris
         .put(`/api/items/${item.id}`)

@@ -147,7 +147,7 @@ export class BankController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() given: SetSignOffDto,
   ): Promise<ItemDto> {
-    return this.bank.signOff(person, id, given.signedOff, given.remark ?? '')
+    return this.bank.signOff(person, id, given)
   }
 
   @Put(':id/waiver')

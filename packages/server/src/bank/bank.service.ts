@@ -18,6 +18,7 @@ import {
 } from '@zakuska/core'
 import type { WorkspaceSettings } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
+import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
 import { conditionOf, isOfShapes, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
@@ -28,6 +29,7 @@ import type {
   NearItemDto,
   RevisionDto,
   SearchItemsDto,
+  SetSignOffDto,
   VariantDto,
 } from './dto/bank.dto.ts'
 import { countFacets } from './facets.ts'
@@ -137,6 +139,24 @@ export class BankService {
     return this.em.find(BankItem, { id: { $in: [...ids] }, workspaceId, deletedAt: null })
   }
 
+  /** Items kept from everybody else until the transaction ends; locked in one order, so that no two wait for each other. */
+  findToChange(workspaceId: string, ids: readonly string[]): Promise<BankItem[]> {
+    return this.em.find(
+      BankItem,
+      { id: { $in: [...ids] }, workspaceId, deletedAt: null },
+      { orderBy: { id: 'asc' }, ...LOCKED },
+    )
+  }
+
+  /** Changes one item that nobody else changes meanwhile, and shows it as it is then. */
+  async #changing(workspaceId: string, id: string, change: (item: BankItem) => Promise<void> | void): Promise<ItemDto> {
+    await this.em.transactional(async () => {
+      const [item] = await this.findToChange(workspaceId, [id])
+      await change(orNotFound(item ?? null, 'item'))
+    })
+    return this.get(workspaceId, id)
+  }
+
   /** Makes a bank item and its first revision; they are stored with the next flush. */
   keepNew(person: SignedIn, given: unknown, options: KeepOptions = {}): BankItem {
     const body = asItem(given)
@@ -195,25 +215,38 @@ export class BankService {
     return this.get(person.workspaceId, item.id)
   }
 
-  /** @throws ConflictException if somebody changed the item since that revision. */
+  /** @throws ConflictException naming who changed the item since that revision. */
   async change(person: SignedIn, id: string, body: unknown, revision: number): Promise<ItemDto> {
-    const item = await this.find(person.workspaceId, id)
-    if (item.revision !== revision)
-      throw new ConflictException(
-        'Somebody changed this item meanwhile. Your text is still here; look at theirs in the history before you save again.',
-      )
-    this.keepChange(person, item, body, item.signOff)
-    await this.em.flush()
-    return this.get(person.workspaceId, id)
+    return this.#changing(person.workspaceId, id, async (item) => {
+      if (item.revision !== revision)
+        throw new ConflictException(
+          `${await this.#changedBy(item)} changed this item meanwhile. Your text is still here.`,
+        )
+      this.keepChange(person, item, body, item.signOff)
+    })
   }
 
-  async signOff(person: SignedIn, id: string, signedOff: boolean, remark: string): Promise<ItemDto> {
-    const item = await this.find(person.workspaceId, id)
-    item.signOff = signedOff
-      ? { by: person.name, at: new Date().toISOString(), remark, fingerprint: fingerprint(item.body) }
-      : null
-    await this.em.flush()
-    return this.get(person.workspaceId, id)
+  async #changedBy(item: BankItem): Promise<string> {
+    const newest = await this.em.findOne(ItemRevision, { itemId: item.id, number: item.revision })
+    return newest?.byName ?? 'Somebody'
+  }
+
+  /**
+   * Vouches for an item as it was shown, or takes that back.
+   *
+   * @throws ConflictException where it is not the same any more.
+   */
+  async signOff(person: SignedIn, id: string, given: SetSignOffDto): Promise<ItemDto> {
+    return this.#changing(person.workspaceId, id, async (item) => {
+      const now = fingerprint(item.body)
+      if (given.signedOff && given.fingerprint !== now)
+        throw new ConflictException(
+          `${await this.#changedBy(item)} changed this item after it was shown to you. Look at it again, then sign it off.`,
+        )
+      item.signOff = given.signedOff
+        ? { by: person.name, at: new Date().toISOString(), remark: given.remark ?? '', fingerprint: now }
+        : null
+    })
   }
 
   async history(workspaceId: string, id: string): Promise<RevisionDto[]> {
@@ -229,28 +262,27 @@ export class BankService {
   }
 
   async restore(person: SignedIn, id: string, number: number): Promise<ItemDto> {
-    const item = await this.find(person.workspaceId, id)
-    const revision = orNotFound(await this.em.findOne(ItemRevision, { itemId: item.id, number }), 'revision')
-    this.keepChange(person, item, revision.body, item.signOff, `as in revision ${number}`)
-    await this.em.flush()
-    return this.get(person.workspaceId, id)
+    return this.#changing(person.workspaceId, id, async (item) => {
+      const revision = orNotFound(await this.em.findOne(ItemRevision, { itemId: item.id, number }), 'revision')
+      this.keepChange(person, item, revision.body, item.signOff, `as in revision ${number}`)
+    })
   }
 
   async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
-    const item = orNotFound(await this.em.findOne(BankItem, { id, workspaceId }), 'item')
-    item.deletedAt = deleted ? new Date() : null
-    await this.em.flush()
+    await this.em.transactional(async () => {
+      const item = orNotFound(await this.em.findOne(BankItem, { id, workspaceId }, LOCKED), 'item')
+      item.deletedAt = deleted ? new Date() : null
+    })
   }
 
   /** Waives a writing check on an item, or takes the waiver back (`reason` null). */
   async waive(person: SignedIn, id: string, code: CheckCode, reason: string | null): Promise<ItemDto> {
-    const item = await this.find(person.workspaceId, id)
-    const others = item.waived.filter((one) => one.code !== code)
-    item.waived =
-      reason === null ? others : [...others, { code, reason, by: person.name, at: new Date().toISOString() }]
-    item.findings = filedAs(item.body, item.waived).findings
-    await this.em.flush()
-    return this.get(person.workspaceId, id)
+    return this.#changing(person.workspaceId, id, (item) => {
+      const others = item.waived.filter((one) => one.code !== code)
+      item.waived =
+        reason === null ? others : [...others, { code, reason, by: person.name, at: new Date().toISOString() }]
+      item.findings = filedAs(item.body, item.waived).findings
+    })
   }
 
   /**
@@ -296,13 +328,11 @@ export class BankService {
 
   /** Says that a variant is in line with its original as that is now. */
   async bringInLine(person: SignedIn, id: string): Promise<ItemDto> {
-    const item = await this.find(person.workspaceId, id)
-    if (item.variantOf !== null) {
+    return this.#changing(person.workspaceId, id, async (item) => {
+      if (item.variantOf === null) return
       const original = await this.find(person.workspaceId, item.variantOf)
       item.variantBase = fingerprint(original.body)
-      await this.em.flush()
-    }
-    return this.get(person.workspaceId, id)
+    })
   }
 
   /** Items as they are shown, in the order of the ids; ids that are not there are passed over. */

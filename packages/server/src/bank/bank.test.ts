@@ -1,5 +1,5 @@
 import { EntityManager } from '@mikro-orm/postgresql'
-import { readDraft } from '@zakuska/core'
+import { fingerprint, readDraft, type Item as CoreItem } from '@zakuska/core'
 import type request from 'supertest'
 import { startServer, type RunningServer } from '../testing/running-server.ts'
 
@@ -62,6 +62,15 @@ async function facets(agent: Agent, query = ''): Promise<Record<string, Record<s
   )
 }
 
+/** Signs items off as they stand. */
+async function signOff(agent: Agent, ids: readonly string[]): Promise<void> {
+  const shown = Object.fromEntries((await found(agent, 'limit=500')).map(({ id, revision }) => [id, revision]))
+  await agent
+    .post('/api/items/bulk')
+    .send({ ids, change: { signedOff: true }, shown })
+    .expect(200)
+}
+
 describe('search', () => {
   test('by the start of a word, by stems, by a phrase, and without a word', async () => {
     const { agent } = await filled('search')
@@ -114,7 +123,7 @@ describe('search', () => {
       return counted
     }
     expect(await both()).toEqual({ yes: 0, no: 4, lights: 2 })
-    await bulk({ signedOff: true })
+    await signOff(agent, ids)
     expect(await both()).toEqual({ yes: 4, no: 0, lights: 2 })
     await bulk({ deleted: true }, ids.slice(0, 1))
     expect(await both()).toEqual({ yes: 3, no: 0, lights: 1 })
@@ -176,10 +185,7 @@ describe('categories', () => {
   test('items are moved without a new revision or a lost sign-off, and moved back as one', async () => {
     const { agent, items } = await filled('move')
     const [first, second, third] = items.map((item) => item.id)
-    await agent
-      .post('/api/items/bulk')
-      .send({ ids: [first], change: { signedOff: true } })
-      .expect(200)
+    await signOff(agent, [first ?? ''])
     const moved = await move(agent, [first ?? '', second ?? ''], ' Navigation / Lights ')
     await move(agent, [third ?? ''], 'Navigation')
     const [now] = await found(agent, 'sort=oldest')
@@ -201,7 +207,10 @@ describe('categories', () => {
     const { agent, items } = await filled('move-later')
     const [first = '', second = '', third = ''] = items.map((item) => item.id)
     const moved = await move(agent, [first, second, third], 'Exam')
-    await agent.put(`/api/items/${first}/sign-off`).send({ signedOff: true, remark: 'chart 5' }).expect(200)
+    await agent
+      .put(`/api/items/${first}/sign-off`)
+      .send({ signedOff: true, remark: 'chart 5', fingerprint: fingerprint(items[0]?.body as unknown as CoreItem) })
+      .expect(200)
     await agent.delete(`/api/items/${second}`).expect(204)
     const undone = await agent.post(`/api/items/bulk/${moved.id}/undo`).expect(200)
     expect(undone.body).toEqual({ restored: 1, left: 2 })
@@ -263,10 +272,7 @@ describe('many at once', () => {
   test('signing off and deleting are undone too; points take sign-offs with them and say so', async () => {
     const { agent, items } = await filled('bulk-signed')
     const ids = items.map((item) => item.id)
-    await agent
-      .post('/api/items/bulk')
-      .send({ ids, change: { signedOff: true } })
-      .expect(200)
+    await signOff(agent, ids)
     const points = await agent
       .post('/api/items/bulk')
       .send({ ids, change: { points: 2 } })
@@ -290,10 +296,7 @@ describe('many at once', () => {
     ).join('\n')
     const { agent, items } = await filled('spread', text)
     const ids = items.map((item) => item.id)
-    await agent
-      .post('/api/items/bulk')
-      .send({ ids, change: { signedOff: true } })
-      .expect(200)
+    await signOff(agent, ids)
     const body: unknown = (await agent.post('/api/items/rebalance').send({ ids }).expect(200)).body
     expect(body).toMatchObject({ changed: 6, signOffsLost: 0 })
     const places = (await found(agent, 'sort=oldest')).map((item) =>

@@ -12,6 +12,7 @@ import {
   type SignOff,
 } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
+import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk, type BulkState } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
@@ -29,15 +30,27 @@ export class BulkService {
 
   /** @throws UnprocessableEntityException where a filter finds more than can be changed at once. */
   async change(person: SignedIn, asked: BulkDto): Promise<BulkResultDto> {
+    if (asked.change.signedOff && !asked.shown)
+      throw new UnprocessableEntityException(
+        'Choose the items that you looked at: what was not shown is not signed off.',
+      )
+    return this.em.transactional(() => this.#change(person, asked))
+  }
+
+  async #change(person: SignedIn, asked: BulkDto): Promise<BulkResultDto> {
     const ids = asked.ids ?? (await this.bank.idsOf(person.workspaceId, asked.filter ?? {}, MOST_ITEMS + 1))
     if (ids.length > MOST_ITEMS)
       throw new UnprocessableEntityException(
         `More than ${MOST_ITEMS} items would change. Narrow the filter, and change them in parts.`,
       )
-    const items = await this.bank.findAll(person.workspaceId, ids)
-    const result = { changed: 0, unchanged: 0, signOffsLost: 0 }
+    const items = await this.bank.findToChange(person.workspaceId, ids)
+    const result = { changed: 0, unchanged: 0, signOffsLost: 0, changedMeanwhile: 0 }
     const before: BeforeBulk[] = []
     for (const item of items) {
+      if (asked.change.signedOff && asked.shown?.[item.id] !== item.revision) {
+        result.changedMeanwhile++
+        continue
+      }
       const was = stateOf(item)
       this.#changeOne(person, item, asked.change)
       if (isAs(item, was)) result.unchanged++
@@ -61,8 +74,12 @@ export class BulkService {
   }
 
   /** Spreads the keys of single-choice items over their places; what keeps its order is not touched. */
-  async rebalance(person: SignedIn, ids: readonly string[]): Promise<BulkResultDto> {
-    const found = new Map((await this.bank.findAll(person.workspaceId, ids)).map((item) => [item.id, item]))
+  rebalance(person: SignedIn, ids: readonly string[]): Promise<BulkResultDto> {
+    return this.em.transactional(() => this.#rebalance(person, ids))
+  }
+
+  async #rebalance(person: SignedIn, ids: readonly string[]): Promise<BulkResultDto> {
+    const found = new Map((await this.bank.findToChange(person.workspaceId, ids)).map((item) => [item.id, item]))
     const items = ids.flatMap((id) => found.get(id) ?? [])
     const before: BeforeBulk[] = []
     let signOffsLost = 0
@@ -78,7 +95,13 @@ export class BulkService {
     }
     const kept = this.#keep(person, 'keys spread', before)
     await this.em.flush()
-    return { id: kept.id, changed: before.length, unchanged: items.length - before.length, signOffsLost }
+    return {
+      id: kept.id,
+      changed: before.length,
+      unchanged: items.length - before.length,
+      signOffsLost,
+      changedMeanwhile: 0,
+    }
   }
 
   #keep(person: SignedIn, what: string, before: BeforeBulk[]): BulkChange {
@@ -93,13 +116,21 @@ export class BulkService {
   }
 
   /** Puts every item back as it was; one that somebody changed since is left alone, and counted. */
-  async undo(person: SignedIn, id: string): Promise<UndoneDto> {
-    const bulk = orNotFound(await this.em.findOne(BulkChange, { id, workspaceId: person.workspaceId }), 'change')
+  undo(person: SignedIn, id: string): Promise<UndoneDto> {
+    return this.em.transactional(() => this.#undo(person, id))
+  }
+
+  async #undo(person: SignedIn, id: string): Promise<UndoneDto> {
+    const bulk = orNotFound(
+      await this.em.findOne(BulkChange, { id, workspaceId: person.workspaceId }, LOCKED),
+      'change',
+    )
     if (bulk.undoneAt) throw new ConflictException('This change is undone already.')
-    const items = await this.em.find(BankItem, {
-      id: { $in: bulk.before.map((one) => one.itemId) },
-      workspaceId: person.workspaceId,
-    })
+    const items = await this.em.find(
+      BankItem,
+      { id: { $in: bulk.before.map((one) => one.itemId) }, workspaceId: person.workspaceId },
+      { orderBy: { id: 'asc' }, ...LOCKED },
+    )
     const byId = new Map(items.map((item) => [item.id, item]))
     const revisions = await this.em.find(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
     const bodyAt = new Map(revisions.map((one) => [`${one.itemId} ${one.number}`, one.body]))

@@ -3,6 +3,8 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { outcomesFromRows, OutcomesError, proposeOutcomes, readCase, type OutcomeNode } from '@zakuska/core'
 import { csvRows } from '@zakuska/documents'
+import { Workspace } from '../accounts/accounts.entities.ts'
+import { LOCKED } from '../database/locked.ts'
 import { Outcome } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
 import type { OutcomeDto, ProposalDto } from './dto/outcomes.dto.ts'
@@ -39,6 +41,8 @@ export class OutcomesService {
   async replace(workspaceId: string, text: string): Promise<OutcomeDto[]> {
     const nodes = read(text)
     await this.em.transactional(async (em) => {
+      // Two that replace the tree at once go one after the other.
+      await em.findOne(Workspace, { id: workspaceId }, LOCKED)
       await em.nativeDelete(Outcome, { workspaceId })
       addOutcomes(em, workspaceId, nodes)
     })

@@ -26,12 +26,16 @@ export class TranslationsService {
   }
 
   /** Puts what came back into variants: new ones are made, those that are there are changed. */
-  async read(person: SignedIn, text: string): Promise<TranslatedDto> {
+  read(person: SignedIn, text: string): Promise<TranslatedDto> {
+    return this.em.transactional(() => this.#read(person, text))
+  }
+
+  async #read(person: SignedIn, text: string): Promise<TranslatedDto> {
     const ids = [...text.matchAll(ID)].flatMap((found) => found[1] ?? [])
     const language = /trgLang="([^"]+)"/.exec(text)?.[1] ?? ''
     const items = await this.#withVariants(person.workspaceId, ids, language)
     const translated = this.#parse(text, items)
-    const originals = new Map((await this.bank.findAll(person.workspaceId, ids)).map((item) => [item.id, item]))
+    const originals = new Map((await this.bank.findToChange(person.workspaceId, ids)).map((item) => [item.id, item]))
     const variants = await this.#variantsIn(person.workspaceId, ids, language)
     const result = { created: 0, updated: 0, unchanged: 0, open: 0, unknown: ids.length - originals.size }
     for (const one of translated) {

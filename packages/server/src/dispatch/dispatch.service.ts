@@ -4,12 +4,8 @@ import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common
 import {
   DESTINATIONS,
   fitItem,
-  FORMATS,
   isFormatId,
-  plainText,
   planOf,
-  proofSummary,
-  proveFormat,
   remedied,
   REMEDIES,
   withHeaders,
@@ -17,7 +13,7 @@ import {
   type Item,
   type RemedyId,
 } from '@zakuska/core'
-import { isFileTarget, packZip, writeFileAs, type FileTarget } from '@zakuska/documents'
+import { isFileTarget, packZip, type FileTarget } from '@zakuska/documents'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { picturesOf } from '../assets/pictures.ts'
 import { BankService, categoryOf } from '../bank/index.ts'
@@ -26,6 +22,7 @@ import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
 import { PapersService, type Paper, type PaperEntry, type PaperItem } from '../papers/index.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { WorkService } from '../work/work.service.ts'
 import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
 import type {
@@ -60,6 +57,7 @@ export class DispatchService {
     private readonly papers: PapersService,
     private readonly bank: BankService,
     private readonly jobs: JobsService,
+    private readonly work: WorkService,
     @Inject(SETTINGS) private readonly settings: ServerSettings,
   ) {}
 
@@ -107,7 +105,11 @@ export class DispatchService {
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
         const { items, entries, categories } = itemsFor(target)
         const plan = planOf(paper, entries)
-        const { bytes, ending, type } = await writeFileAs(items, target, { ...settings, categories, plan })
+        const { bytes, ending, type } = await this.work.run('writeFile', {
+          items,
+          target,
+          settings: { ...settings, categories, plan },
+        })
         return { fileName: `${fileNameOf(paper.title)}.${ending}`, type, bytes }
       }),
     )
@@ -121,15 +123,15 @@ export class DispatchService {
   /** The key proof of the same files: written, read back by each format's own rules, and every probe graded. */
   async proof(workspaceId: string, paperId: string, asked: DownloadQuery): Promise<FileProofDto[]> {
     const { paper, assets, itemsFor } = await this.#outgoing(workspaceId, paperId, asked)
-    return targetsIn(asked.formats)
-      .filter(isFormatId)
-      .map((format) => {
-        const { items } = itemsFor(format)
-        const { sent, probes, agreeing, announced, wrong } = proofSummary(
-          proveFormat(items, FORMATS[format], paper.title, assets),
-        )
-        return { format, sent, probes, agreeing, announced, wrong: wrong.map((at) => plainText(items[at]?.stem)) }
-      })
+    return Promise.all(
+      targetsIn(asked.formats)
+        .filter(isFormatId)
+        .map(async (format) => {
+          const { items } = itemsFor(format)
+          const proof = await this.work.run('prove', { items, format, title: paper.title, assets })
+          return { format, ...proof, wrong: [...proof.wrong] }
+        }),
+    )
   }
 
   /** What goes out of a paper: unsigned items only where they were asked for, each as the accepted remedies make it. */

@@ -53,6 +53,10 @@ export class Draft {
   @Property({ type: 'timestamptz' })
   updatedAt!: Date
 
+  /** Name of who saved it last. */
+  @Property({ type: 'text', nullable: true })
+  updatedBy: string | null = null
+
   @Property({ type: 'timestamptz', nullable: true })
   deletedAt: Date | null = null
 }

@@ -4,7 +4,6 @@ import { ConflictException, Injectable } from '@nestjs/common'
 import {
   followItems,
   checkItem,
-  readDraft,
   type DraftSource,
   type FollowedItem,
   type Notation,
@@ -13,9 +12,11 @@ import {
   type SignOff,
 } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
-import { BankService } from '../bank/index.ts'
+import { BankService, type BankItem } from '../bank/index.ts'
+import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
+import { WorkService } from '../work/work.service.ts'
 import { plainRules } from './notations.service.ts'
 import type {
   DraftDto,
@@ -30,12 +31,21 @@ import type {
 
 /** Letters of a draft that are kept with an item, to check it by. */
 const MAX_SOURCE = 4000
+interface Kept {
+  /** The bank's item, where the draft's is in the bank already. */
+  readonly item: BankItem | undefined
+  /** The bank item that a new one is a variant of. */
+  readonly of: string | undefined
+  readonly category: string | undefined
+}
+const WHOLE = ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] as const
 
 @Injectable()
 export class DraftsService {
   constructor(
     private readonly em: EntityManager,
     private readonly bank: BankService,
+    private readonly work: WorkService,
   ) {}
 
   async list(workspaceId: string): Promise<DraftSummaryDto[]> {
@@ -50,7 +60,7 @@ export class DraftsService {
   async create(person: SignedIn, given: NewDraftDto): Promise<DraftDto> {
     const now = new Date()
     const source = sourceOf(given)
-    const reading = readDraft(source)
+    const reading = await this.work.run('readDraft', source)
     const followed = followItems([], reading, randomUUID)
     const draft = this.em.create(Draft, {
       id: randomUUID(),
@@ -66,6 +76,7 @@ export class DraftsService {
       version: 1,
       createdAt: now,
       updatedAt: now,
+      updatedBy: person.name,
     })
     await this.em.flush()
     return toDto(draft)
@@ -77,11 +88,15 @@ export class DraftsService {
 
   async #find(workspaceId: string, id: string): Promise<Draft> {
     return orNotFound(
-      await this.em.findOne(
-        Draft,
-        { id, workspaceId, deletedAt: null },
-        { populate: ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] },
-      ),
+      await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { populate: WHOLE, refresh: true }),
+      'draft',
+    )
+  }
+
+  /** The whole draft, kept from everybody else until the transaction ends. */
+  async #findToChange(workspaceId: string, id: string): Promise<Draft> {
+    return orNotFound(
+      await this.em.findOne(Draft, { id, workspaceId, deletedAt: null }, { ...LOCKED, populate: WHOLE }),
       'draft',
     )
   }
@@ -93,27 +108,29 @@ export class DraftsService {
    * @throws ConflictException if the draft was saved elsewhere since `version`.
    */
   async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
-    const draft = await this.#find(person.workspaceId, id)
-    if (draft.version !== given.version)
-      throw new ConflictException(
-        'This draft was saved in another window meanwhile. Your text is kept in this one; copy what you need and load the draft again.',
-      )
     const source = sourceOf(given)
-    const reading = readDraft(source)
-    const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
-    Object.assign(draft, {
-      title: given.title.trim() || 'Untitled draft',
-      text: given.text,
-      styles: [...(source.styles ?? [])],
-      keyText: given.keyText ?? null,
-      taught: [...(source.taught ?? [])],
-      notation: source.notation ?? null,
-      followed,
-      ...countsOf(reading, followed),
-      version: draft.version + 1,
-      updatedAt: new Date(),
+    const reading = await this.work.run('readDraft', source)
+    const draft = await this.em.transactional(async () => {
+      const draft = await this.#findToChange(person.workspaceId, id)
+      if (draft.version !== given.version)
+        throw new ConflictException(
+          `${draft.updatedBy ?? 'Somebody'} saved this draft meanwhile. Your text is kept here.`,
+        )
+      const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
+      return Object.assign(draft, {
+        title: given.title.trim() || 'Untitled draft',
+        text: given.text,
+        styles: [...(source.styles ?? [])],
+        keyText: given.keyText ?? null,
+        taught: [...(source.taught ?? [])],
+        notation: source.notation ?? null,
+        followed,
+        ...countsOf(reading, followed),
+        version: draft.version + 1,
+        updatedAt: new Date(),
+        updatedBy: person.name,
+      })
     })
-    await this.em.flush()
     return toDto(draft)
   }
 
@@ -137,9 +154,19 @@ export class DraftsService {
 
   /** Puts items into the bank: new ones are made, known ones updated where they changed. */
   async toBank(person: SignedIn, id: string, asked: ToBankDto): Promise<ToBankResultDto> {
-    const draft = await this.#find(person.workspaceId, id)
-    const reading = readDraft(sourceOf(draft))
+    const asItIs = await this.#find(person.workspaceId, id)
+    const [version, read] = [asItIs.version, await this.work.run('readDraft', sourceOf(asItIs))]
+    return this.em.transactional(async () => {
+      const draft = await this.#findToChange(person.workspaceId, id)
+      const isSame = draft.version === version
+      return this.#toBank(person, draft, isSame ? read : await this.work.run('readDraft', sourceOf(draft)), asked)
+    })
+  }
+
+  async #toBank(person: SignedIn, draft: Draft, reading: Reading, asked: ToBankDto): Promise<ToBankResultDto> {
     const followed = followItems(draft.followed, reading, randomUUID)
+    const known = followed.flatMap(({ bankItemId }) => bankItemId ?? [])
+    const stored = new Map((await this.bank.findToChange(person.workspaceId, known)).map((item) => [item.id, item]))
     const result = { created: 0, updated: 0, unchanged: 0 }
     const leftOut: LeftOutDto[] = []
     const next: FollowedItem[] = []
@@ -156,13 +183,18 @@ export class DraftsService {
         continue
       }
       const of = asked.variants?.find((one) => one.ref === known.ref)?.of
-      const kept = await this.#keep(person, draft, read, known, { of, category: asked.category })
+      const kept = await this.#keep(person, draft, read, known, {
+        item: stored.get(known.bankItemId ?? ''),
+        of,
+        category: asked.category,
+      })
       result[kept.what]++
       next.push({ ...known, bankItemId: kept.id })
     }
     draft.followed = next
     draft.version++
     draft.updatedAt = new Date()
+    draft.updatedBy = person.name
     await this.em.flush()
     return { ...result, leftOut, draft: toDto(draft) }
   }
@@ -180,10 +212,8 @@ export class DraftsService {
     draft: Draft,
     read: ReadItem,
     known: FollowedItem,
-    { of: variantOf, category }: { readonly of: string | undefined; readonly category: string | undefined },
+    { item, of: variantOf, category }: Kept,
   ): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
-    const stored = known.bankItemId === null ? [] : await this.bank.findAll(person.workspaceId, [known.bankItemId])
-    const [item] = stored
     if (item)
       return {
         id: item.id,
@@ -259,8 +289,8 @@ function countsOf(
 }
 
 function toSummary(draft: Draft): DraftSummaryDto {
-  const { id, title, itemCount, signedCount, troubleCount, updatedAt } = draft
-  return { id, title, itemCount, signedCount, troubleCount, updatedAt: updatedAt.toISOString() }
+  const { id, title, itemCount, signedCount, troubleCount, updatedAt, updatedBy } = draft
+  return { id, title, itemCount, signedCount, troubleCount, updatedAt: updatedAt.toISOString(), updatedBy }
 }
 
 function toDto(draft: Draft): DraftDto {

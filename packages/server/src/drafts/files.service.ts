@@ -2,9 +2,10 @@ import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable } from '@nestjs/common'
 import { fitPaper, mapContents, mapInlines, tidyText, type Item, type PaperLimits } from '@zakuska/core'
-import { readFile, withPictureNames } from '@zakuska/documents'
+import { withPictureNames } from '@zakuska/documents'
 import { keepPictures } from '../assets/pictures.ts'
 import { orNotFound } from '../http/id.ts'
+import { WorkService } from '../work/work.service.ts'
 import { ColumnLayout } from './column-layout.entity.ts'
 import type { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
 
@@ -20,11 +21,14 @@ const DRAFT_PAPER: PaperLimits = {
 /** Files on their way to being drafts, and the column layouts that their tables are read by. */
 @Injectable()
 export class FilesService {
-  constructor(private readonly em: EntityManager) {}
+  constructor(
+    private readonly em: EntityManager,
+    private readonly work: WorkService,
+  ) {}
 
   /** @throws PackageError or FormatError with one sentence for a person. */
   async open(workspaceId: string, bytes: Uint8Array): Promise<OpenedFileDto> {
-    const contents = await readFile(bytes)
+    const contents = await this.work.run('readFile', bytes)
     if (contents.kind === 'items') {
       const { items, title, unread, plan, assets } = contents.result
       const kept = await keepPictures(this.em, workspaceId, assets)

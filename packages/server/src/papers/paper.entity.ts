@@ -95,6 +95,10 @@ export class Paper {
   @Property({ type: 'timestamptz' })
   updatedAt!: Date
 
+  /** Name of who changed it last. */
+  @Property({ type: 'text', nullable: true })
+  updatedBy: string | null = null
+
   @Property({ type: 'timestamptz', nullable: true })
   deletedAt: Date | null = null
 }

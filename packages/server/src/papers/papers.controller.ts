@@ -45,7 +45,7 @@ export class PapersController {
   @Post()
   @ApiCreatedResponse({ type: PaperDto })
   create(@CurrentPerson() person: SignedIn, @Body() given: NewPaperDto): Promise<PaperDto> {
-    return this.papers.create(person.workspaceId, given.title, given.itemIds)
+    return this.papers.create(person, given.title, given.itemIds)
   }
 
   @Get(':id')
@@ -61,7 +61,7 @@ export class PapersController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() given: SavePaperDto,
   ): Promise<PaperDto> {
-    return this.papers.save(person.workspaceId, id, given)
+    return this.papers.save(person, id, given)
   }
 
   @Post(':id/items')
@@ -72,7 +72,7 @@ export class PapersController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() given: AppendItemsDto,
   ): Promise<PaperDto> {
-    return this.papers.append(person.workspaceId, id, given.itemIds)
+    return this.papers.append(person, id, given.itemIds)
   }
 
   @Get(':id/versions')
@@ -101,7 +101,7 @@ export class PapersController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() given: DrawDto,
   ): Promise<VersionsDto> {
-    return this.versions.draw(person.workspaceId, id, given)
+    return this.versions.draw(person, id, given)
   }
 
   @Delete(':id')

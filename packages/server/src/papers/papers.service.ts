@@ -4,6 +4,8 @@ import { ConflictException, Injectable, UnprocessableEntityException } from '@ne
 import { CHECKS, expectedSeconds, inPaper, reviewSet, type Item } from '@zakuska/core'
 import { Workspace } from '../accounts/accounts.entities.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import type { PaperDto, PaperEntryDto, PaperFindingDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
 import { Paper, type PaperEntry, type PaperSection } from './paper.entity.ts'
@@ -31,7 +33,8 @@ export class PapersService {
     return papers.map(toSummary)
   }
 
-  async create(workspaceId: string, title: string, itemIds: readonly string[]): Promise<PaperDto> {
+  async create(person: SignedIn, title: string, itemIds: readonly string[]): Promise<PaperDto> {
+    const { workspaceId } = person
     const now = new Date()
     const entries = await this.#newEntries(workspaceId, itemIds)
     const paper = this.em.create(Paper, {
@@ -45,26 +48,29 @@ export class PapersService {
       version: 1,
       createdAt: now,
       updatedAt: now,
+      updatedBy: person.name,
     })
     await this.em.flush()
     return this.#toDto(paper)
   }
 
   /** Puts items behind those that the paper has, into the section of the last; what it has already stays as it is. */
-  async append(workspaceId: string, id: string, itemIds: readonly string[]): Promise<PaperDto> {
-    const paper = await this.find(workspaceId, id)
-    const there = new Set(paper.entries.map((entry) => entry.itemId))
-    const sectionId = inSections(paper).at(-1)?.sectionId ?? null
-    const more = await this.#newEntries(
-      workspaceId,
-      itemIds.filter((itemId) => !there.has(itemId)),
-    )
-    if (more.length) {
-      paper.entries = [...paper.entries, ...more.map((entry) => ({ ...entry, sectionId }))]
-      paper.version += 1
-      paper.updatedAt = new Date()
-      await this.em.flush()
-    }
+  async append(person: SignedIn, id: string, itemIds: readonly string[]): Promise<PaperDto> {
+    const { workspaceId } = person
+    const paper = await this.em.transactional(async () => {
+      const paper = await this.findToChange(workspaceId, id)
+      const there = new Set(paper.entries.map((entry) => entry.itemId))
+      const sectionId = inSections(paper).at(-1)?.sectionId ?? null
+      const more = await this.#newEntries(
+        workspaceId,
+        itemIds.filter((itemId) => !there.has(itemId)),
+      )
+      if (more.length) {
+        paper.entries = [...paper.entries, ...more.map((entry) => ({ ...entry, sectionId }))]
+        markChanged(paper, person)
+      }
+      return paper
+    })
     return this.#toDto(paper)
   }
 
@@ -85,12 +91,21 @@ export class PapersService {
     return orNotFound(await this.em.findOne(Paper, { id, workspaceId, deletedAt: null }), 'paper')
   }
 
-  async save(workspaceId: string, id: string, given: SavePaperDto): Promise<PaperDto> {
-    const paper = await this.find(workspaceId, id)
+  /** The paper, kept from everybody else until the transaction ends. */
+  async findToChange(workspaceId: string, id: string): Promise<Paper> {
+    return orNotFound(await this.em.findOne(Paper, { id, workspaceId, deletedAt: null }, LOCKED), 'paper')
+  }
+
+  /** @throws ConflictException naming who changed it, if it was saved elsewhere since `version`. */
+  async save(person: SignedIn, id: string, given: SavePaperDto): Promise<PaperDto> {
+    return this.#toDto(await this.em.transactional(() => this.#save(person, id, given)))
+  }
+
+  async #save(person: SignedIn, id: string, given: SavePaperDto): Promise<Paper> {
+    const { workspaceId } = person
+    const paper = await this.findToChange(workspaceId, id)
     if (paper.version !== given.version)
-      throw new ConflictException(
-        'This paper was changed in another window meanwhile. Load it again to go on from there.',
-      )
+      throw new ConflictException(`${paper.updatedBy ?? 'Somebody'} changed this paper meanwhile.`)
     const known = await this.bank.findAll(
       workspaceId,
       given.entries.map((entry) => entry.itemId),
@@ -111,11 +126,9 @@ export class PapersService {
       entries,
       shuffleItems: given.shuffleItems,
       shuffleOptions: given.shuffleOptions,
-      version: paper.version + 1,
-      updatedAt: new Date(),
     })
-    await this.em.flush()
-    return this.#toDto(paper)
+    markChanged(paper, person)
+    return paper
   }
 
   async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
@@ -178,6 +191,13 @@ export class PapersService {
   }
 }
 
+/** Counts a change of a paper, and says whose. */
+export function markChanged(paper: Paper, person: SignedIn): void {
+  paper.version += 1
+  paper.updatedAt = new Date()
+  paper.updatedBy = person.name
+}
+
 /** Entries before the first section, then those of each section; one whose section is gone stands first. */
 export function inSections(paper: Pick<Paper, 'entries' | 'sections'>): PaperEntry[] {
   const known = new Set(paper.sections.map((section) => section.id))
@@ -234,5 +254,6 @@ function toSummary(paper: Paper): PaperSummaryDto {
     label: paper.label,
     seed: paper.seed,
     updatedAt: paper.updatedAt.toISOString(),
+    updatedBy: paper.updatedBy,
   }
 }

@@ -1,23 +1,18 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import {
-  PRINT_PARTS,
-  printPapers,
-  type PrintEntry,
-  type PrintPaper,
-  type PrintPart,
-  type Printed,
-} from '@zakuska/documents'
+import { PRINT_PARTS, type PrintEntry, type PrintPaper, type PrintPart, type Printed } from '@zakuska/documents'
 import { picturesOf } from '../assets/pictures.ts'
 import type { PrintQuery } from './dto/paper.dto.ts'
 import { Paper } from './paper.entity.ts'
 import { PapersService } from './papers.service.ts'
+import { WorkService } from '../work/work.service.ts'
 
 @Injectable()
 export class PrintService {
   constructor(
     private readonly em: EntityManager,
     private readonly papers: PapersService,
+    private readonly work: WorkService,
   ) {}
 
   /** A paper, or every version that is drawn of it, to be printed. @throws UnprocessableEntityException where there is none. */
@@ -30,7 +25,12 @@ export class PrintService {
     if (!chosen.length) throw new UnprocessableEntityException('No version of this paper is drawn yet.')
     const parts = PRINT_PARTS.filter((part) => asked.what.split(',').includes(part))
     const printed = await Promise.all(chosen.map((one) => this.#toPrint(one)))
-    return printPapers(printed, parts.length ? parts : (['paper'] satisfies PrintPart[]), asked.form, asked.size)
+    return this.work.run('print', {
+      papers: printed,
+      parts: parts.length ? parts : (['paper'] satisfies PrintPart[]),
+      form: asked.form,
+      size: asked.size,
+    })
   }
 
   async #toPrint(paper: Paper): Promise<PrintPaper> {

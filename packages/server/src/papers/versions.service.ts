@@ -5,7 +5,8 @@ import { arrange, chanceOf, draw, nearDuplicates, overlapTable, type Shortfall }
 import { BankService, type BankFilter, type BankItem } from '../bank/index.ts'
 import type { DrawDto, OverlapPaperDto, VersionsDto } from './dto/paper.dto.ts'
 import { Paper, type PaperEntry, type PaperRule } from './paper.entity.ts'
-import { inSections, PapersService } from './papers.service.ts'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { inSections, markChanged, PapersService } from './papers.service.ts'
 
 /** Items that a rule draws from at most. */
 const MOST_IN_POOL = 5000
@@ -27,8 +28,14 @@ export class VersionsService {
    *
    * @throws UnprocessableEntityException where a rule cannot be met, with the rule and by how many it is short.
    */
-  async draw(workspaceId: string, id: string, asked: DrawDto): Promise<VersionsDto> {
-    const paper = await this.papers.find(workspaceId, id)
+  async draw(person: SignedIn, id: string, asked: DrawDto): Promise<VersionsDto> {
+    await this.em.transactional(() => this.#draw(person, id, asked))
+    return this.get(person.workspaceId, id)
+  }
+
+  async #draw(person: SignedIn, id: string, asked: DrawDto): Promise<void> {
+    const { workspaceId } = person
+    const paper = await this.papers.findToChange(workspaceId, id)
     if (paper.versionOf !== null)
       throw new UnprocessableEntityException('This is a version itself. Draw again from the paper that it belongs to.')
     const seed = asked.seed ?? randomInt(MAX_SEED)
@@ -47,23 +54,36 @@ export class VersionsService {
       const picked = pick({ rules: paper.rules, pools, items, fixed, apart, without, seed: own, label })
       for (const entry of picked) drawn.add(entry.itemId)
       const entries = arranged(paper, [...paper.entries, ...picked], items, own)
-      this.#keep(paper, known[index], label, own, entries)
+      this.#keep(person, paper, known[index], { label, seed: own, entries })
     }
     for (const left of known.slice(asked.versions)) left.deletedAt = new Date()
     paper.seed = seed
-    await this.em.flush()
-    return this.get(workspaceId, id)
   }
 
-  #keep(paper: Paper, known: Paper | undefined, label: string, seed: number, entries: PaperEntry[]): void {
+  #keep(
+    person: SignedIn,
+    paper: Paper,
+    known: Paper | undefined,
+    { label, seed, entries }: { readonly label: string; readonly seed: number; readonly entries: PaperEntry[] },
+  ): void {
     const now = new Date()
     const { workspaceId, title, instructions, sections, identity, timeLimit, attempts, feedbackWhen } = paper
     const shared = { instructions, sections, identity, timeLimit, attempts, feedbackWhen, label, seed, entries }
     // What is drawn stays put: nothing is mixed again when it is taken or sent.
     const own = { ...shared, title: `${title} · ${label}`, shuffleItems: false, shuffleOptions: false, updatedAt: now }
-    if (known) Object.assign(known, { ...own, deletedAt: null, version: known.version + 1 })
-    else
-      this.em.create(Paper, { id: randomUUID(), workspaceId, ...own, versionOf: paper.id, version: 1, createdAt: now })
+    if (known) {
+      Object.assign(known, { ...own, deletedAt: null })
+      markChanged(known, person)
+    } else
+      this.em.create(Paper, {
+        id: randomUUID(),
+        workspaceId,
+        ...own,
+        versionOf: paper.id,
+        version: 1,
+        createdAt: now,
+        updatedBy: person.name,
+      })
   }
 
   /** The versions, what they share with each other and with other papers, and what each rule finds now. */

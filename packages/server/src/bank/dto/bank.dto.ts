@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
+  IsDefined,
   IsIn,
   IsInt,
   IsNotEmpty,
@@ -434,9 +435,19 @@ export class BulkDto {
   filter?: BankFilterDto
 
   @ApiProperty({ type: BulkFieldsDto })
+  @IsDefined({ message: 'Say what is to change' })
   @ValidateNested()
   @Type(() => BulkFieldsDto)
   change!: BulkFieldsDto
+
+  @ApiPropertyOptional({
+    type: 'object',
+    additionalProperties: { type: 'integer' },
+    description: 'To sign off: the revision of each item as it was shown; one that changed since is left alone',
+  })
+  @IsOptional()
+  @IsObject()
+  shown?: Record<string, number>
 }
 
 export class BulkResultDto {
@@ -451,6 +462,9 @@ export class BulkResultDto {
 
   @ApiProperty({ description: 'Sign-offs lost, since something shown or graded changed' })
   signOffsLost!: number
+
+  @ApiProperty({ description: 'Not signed off, since somebody changed them after they were shown' })
+  changedMeanwhile!: number
 }
 
 export class UndoneDto {
@@ -495,6 +509,12 @@ export class SetSignOffDto {
   @ApiProperty()
   @IsBoolean()
   signedOff!: boolean
+
+  @ApiPropertyOptional({ description: 'To sign off: the fingerprint of the item as it was shown' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(100)
+  fingerprint?: string
 
   @ApiPropertyOptional()
   @IsOptional()

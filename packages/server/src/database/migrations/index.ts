@@ -5,6 +5,7 @@ import { Migration20261125000000 } from './20261125000000-bank-and-papers.ts'
 import { Migration20261126000000 } from './20261126000000-bank-counts.ts'
 import { Migration20261127000000 } from './20261127000000-categories-and-shapes.ts'
 import { Migration20261128000000 } from './20261128000000-teaching.ts'
+import { Migration20261129000000 } from './20261129000000-who-changed.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -17,4 +18,5 @@ export const MIGRATIONS: readonly {
   { name: '20261126000000-bank-counts', class: Migration20261126000000 },
   { name: '20261127000000-categories-and-shapes', class: Migration20261127000000 },
   { name: '20261128000000-teaching', class: Migration20261128000000 },
+  { name: '20261129000000-who-changed', class: Migration20261129000000 },
 ]

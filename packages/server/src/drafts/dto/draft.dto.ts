@@ -143,6 +143,9 @@ export class DraftSummaryDto {
 
   @ApiProperty()
   updatedAt!: string
+
+  @ApiProperty({ type: String, nullable: true, description: 'Name of who changed it last' })
+  updatedBy!: string | null
 }
 
 export class DraftDto extends DraftSummaryDto {

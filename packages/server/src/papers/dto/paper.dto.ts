@@ -230,6 +230,9 @@ export class PaperSummaryDto {
 
   @ApiProperty()
   updatedAt!: string
+
+  @ApiProperty({ type: String, nullable: true, description: 'Name of who changed it last' })
+  updatedBy!: string | null
 }
 
 export class PaperDto extends PaperSummaryDto {

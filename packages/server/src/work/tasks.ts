@@ -1,0 +1,56 @@
+import { plainText, proofSummary, proveFormat, FORMATS, readDraft } from '@zakuska/core'
+import type { Assets, DraftSource, FormatId, Item, Reading } from '@zakuska/core'
+import { printPapers, readFile, writeFileAs } from '@zakuska/documents'
+import type {
+  FileContents,
+  FileSettings,
+  FileTarget,
+  PrintForm,
+  PrintPaper,
+  PrintPart,
+  Printed,
+  SheetSize,
+  WrittenFile,
+} from '@zakuska/documents'
+
+/** The key proof of one file, in figures. */
+export interface FileProof {
+  readonly sent: number
+  readonly probes: number
+  readonly agreeing: number
+  readonly announced: number
+  /** Stems of the items whose key is not what it was. */
+  readonly wrong: readonly string[]
+}
+
+/** What is computed away from the requests. Arguments and results are plain data: they go from thread to thread. */
+export const TASKS = {
+  readDraft: (source: DraftSource): Reading => readDraft(source),
+  readFile: (bytes: Uint8Array): Promise<FileContents> => readFile(bytes),
+  writeFile: (asked: {
+    readonly items: readonly Item[]
+    readonly target: FileTarget
+    readonly settings: FileSettings
+  }): Promise<WrittenFile> => writeFileAs(asked.items, asked.target, asked.settings),
+  print: (asked: {
+    readonly papers: readonly PrintPaper[]
+    readonly parts: readonly PrintPart[]
+    readonly form: PrintForm
+    readonly size: SheetSize
+  }): Promise<Printed> => printPapers(asked.papers, asked.parts, asked.form, asked.size),
+  prove: (asked: {
+    readonly items: readonly Item[]
+    readonly format: FormatId
+    readonly title: string
+    readonly assets: Assets
+  }): FileProof => {
+    const { items, format, title, assets } = asked
+    const { sent, probes, agreeing, announced, wrong } = proofSummary(
+      proveFormat(items, FORMATS[format], title, assets),
+    )
+    return { sent, probes, agreeing, announced, wrong: wrong.map((at) => plainText(items[at]?.stem)) }
+  },
+} as const
+
+export type Tasks = typeof TASKS
+export type TaskName = keyof Tasks

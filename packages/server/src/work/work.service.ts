@@ -1,0 +1,107 @@
+import { availableParallelism } from 'node:os'
+import { fileURLToPath } from 'node:url'
+import { MessageChannel } from 'node:worker_threads'
+import {
+  Injectable,
+  Logger,
+  ServiceUnavailableException,
+  UnprocessableEntityException,
+  type OnApplicationShutdown,
+} from '@nestjs/common'
+import { Piscina } from 'piscina'
+import type { TaskName, Tasks } from './tasks.ts'
+import type { Outcome } from './worker.ts'
+
+// Under tests the sources run as they are, but a thread needs what was built.
+const WORKER = fileURLToPath(new URL('./worker.js', import.meta.url)).replace('/server/src/', '/server/dist/')
+const MOST_WAITING = 100
+const IDLE_MS = 60_000
+
+interface Terms {
+  /** Seconds, waiting in the line not counted. */
+  readonly seconds: number
+  /** What it was, for who asked: "This file". */
+  readonly what: string
+  /** Typing waits for it: it has threads of its own. */
+  readonly quick?: true
+}
+
+const TERMS: Readonly<Record<TaskName, Terms>> = {
+  readDraft: { seconds: 20, what: 'This draft', quick: true },
+  readFile: { seconds: 20, what: 'This file' },
+  writeFile: { seconds: 60, what: 'This paper' },
+  print: { seconds: 120, what: 'This paper' },
+  prove: { seconds: 60, what: 'This paper' },
+}
+
+/**
+ * Runs what computes for long in threads with a deadline and a limit of memory, so that nobody's file or draft keeps
+ * another person waiting.
+ */
+@Injectable()
+export class WorkService implements OnApplicationShutdown {
+  readonly #log = new Logger('work')
+  readonly #heavy = pool(Math.max(1, availableParallelism() - 1), 768)
+  readonly #quick = pool(Math.max(1, Math.floor(availableParallelism() / 2)), 512)
+
+  /**
+   * @throws UnprocessableEntityException where the task refuses, or takes more time or memory than it may.
+   * @throws ServiceUnavailableException where too much waits already.
+   */
+  async run<Name extends TaskName>(
+    name: Name,
+    given: Parameters<Tasks[Name]>[0],
+  ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
+    const { seconds, what, quick } = TERMS[name]
+    const outcome = await this.#outcome(quick ? this.#quick : this.#heavy, { name, given }, seconds, what)
+    if ('refused' in outcome) throw new UnprocessableEntityException(outcome.refused)
+    return outcome.done as Awaited<ReturnType<Tasks[Name]>>
+  }
+
+  async #outcome(threads: Piscina, task: object, seconds: number, what: string): Promise<Outcome> {
+    if (threads.queueSize >= MOST_WAITING)
+      throw new ServiceUnavailableException('The server has too much to do right now. Try again in a minute.')
+    const deadline = new AbortController()
+    const { port1: here, port2: there } = new MessageChannel()
+    let timer: NodeJS.Timeout | undefined
+    here.once('message', () => (timer = setTimeout(() => deadline.abort(), seconds * 1000)))
+    try {
+      return (await threads.run(
+        { ...task, started: there },
+        { signal: deadline.signal, transferList: [there] },
+      )) as Outcome
+    } catch (error) {
+      if (deadline.signal.aborted)
+        throw new UnprocessableEntityException(
+          `${what} takes longer than ${seconds} seconds to work through, so it was left. Try a part of it.`,
+        )
+      if (isOutOfMemory(error))
+        throw new UnprocessableEntityException(
+          `${what} takes more memory than the server gives to one. Try a part of it.`,
+        )
+      this.#log.error(error instanceof Error ? error.stack : String(error))
+      throw error
+    } finally {
+      clearTimeout(timer)
+      here.close()
+    }
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    await Promise.all([this.#heavy.destroy(), this.#quick.destroy()])
+  }
+}
+
+function pool(threads: number, megabytes: number): Piscina {
+  return new Piscina({
+    filename: WORKER,
+    minThreads: 0,
+    maxThreads: threads,
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: megabytes },
+  })
+}
+
+function isOutOfMemory(error: unknown): boolean {
+  return typeof error === 'object' && error !== null && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY'
+}
