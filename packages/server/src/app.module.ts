@@ -1,17 +1,20 @@
 import { MikroOrmModule } from '@mikro-orm/nestjs'
 import { type DynamicModule, Global, Module, ValidationPipe } from '@nestjs/common'
-import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core'
-import { ThrottlerModule } from '@nestjs/throttler'
+import { APP_FILTER, APP_PIPE } from '@nestjs/core'
 import { LoggerModule } from 'nestjs-pino'
 import { AccountsModule } from './accounts/accounts.module.ts'
-import { SignedInGuard } from './accounts/current-person.ts'
 import { AssetsModule } from './assets/assets.module.ts'
 import { BankModule } from './bank/index.ts'
 import { ormSettings } from './database/settings.ts'
+import { CopiesModule } from './copies/copies.module.ts'
 import { DispatchModule } from './dispatch/index.ts'
 import { DraftsModule } from './drafts/drafts.module.ts'
+import { HealthController } from './health/health.controller.ts'
 import { ProblemFilter } from './http/problem.filter.ts'
 import { PapersModule } from './papers/index.ts'
+import { PresenceController } from './presence/presence.controller.ts'
+import { RecordModule } from './record/record.module.ts'
+import { RemarksModule } from './remarks/remarks.module.ts'
 import { ResultsModule } from './results/results.module.ts'
 import { SETTINGS, type ServerSettings } from './settings.ts'
 import { WorkModule } from './work/work.module.ts'
@@ -30,8 +33,8 @@ export class AppModule {
           },
         }),
         MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),
-        ThrottlerModule.forRoot([{ ttl: 60_000, limit: settings.signInsPerMinute }]),
         WorkModule,
+        RecordModule,
         AccountsModule,
         DraftsModule,
         AssetsModule,
@@ -39,10 +42,12 @@ export class AppModule {
         PapersModule,
         DispatchModule,
         ResultsModule,
+        RemarksModule,
+        CopiesModule,
       ],
+      controllers: [HealthController, PresenceController],
       providers: [
         { provide: SETTINGS, useValue: settings },
-        { provide: APP_GUARD, useClass: SignedInGuard },
         { provide: APP_FILTER, useClass: ProblemFilter },
         {
           provide: APP_PIPE,

@@ -2,6 +2,8 @@ import 'reflect-metadata'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { NestFactory } from '@nestjs/core'
+import { RequestContext } from '@mikro-orm/core'
+import { MikroORM } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
 import connectPgSimple from 'connect-pg-simple'
@@ -10,53 +12,91 @@ import session from 'express-session'
 import helmet from 'helmet'
 import { Logger } from 'nestjs-pino'
 import pg from 'pg'
+import { AccountsService } from './accounts/accounts.service.ts'
+import { gate } from './accounts/gate.ts'
 import { AppModule } from './app.module.ts'
+import { bodies } from './http/bodies.ts'
 import { sameOrigin } from './http/same-origin.ts'
 import type { ServerSettings } from './settings.ts'
 
-const MAX_BODY = '12mb'
-/** A little over what a file may have, so that a larger one is told by its reader in words. */
-const MAX_FILE_BODY = '21mb'
 const SESSION_DAYS = 14
 const DAY_MS = 86_400_000
+const YEAR_S = 31_536_000
+const PRUNE_S = 900
 
-/** The server, ready to listen: security headers, session, the API, and the web application if it is built. */
+/**
+ * The server, ready to listen: security headers, session, the API, and the web application if it is built. Who asks and
+ * whether they may is settled before a body is read.
+ */
 export async function createApplication(settings: ServerSettings): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bufferLogs: true,
     abortOnError: false,
+    bodyParser: false,
   })
   app.useLogger(app.get(Logger))
   app.disable('x-powered-by')
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'img-src': ["'self'", 'data:'],
-          'upgrade-insecure-requests': null,
-        },
-      },
-      strictTransportSecurity: false,
-    }),
-  )
-  app.useBodyParser('json', { limit: MAX_BODY })
-  app.useBodyParser('raw', { type: 'application/octet-stream', limit: MAX_FILE_BODY })
+  if (settings.proxies) app.set('trust proxy', settings.proxies)
+  app.use(headers(settings))
+  const accounts = app.get(AccountsService)
+  const { em } = app.get(MikroORM)
+  const signedIn = ({ session: { personId, workspaceId } }: Request) =>
+    personId === undefined
+      ? Promise.resolve(null)
+      : RequestContext.create(em, () => accounts.find(personId, workspaceId ?? null))
   app.use('/api', sameOrigin, sessions(app, settings))
+  app.use(['/api', '/healthz', '/readyz'], withWholePath(gate(signedIn)))
+  app.use('/api', bodies)
   app.enableShutdownHooks()
   if (settings.webFolder) serveWeb(app, settings.webFolder)
   return app
+}
+
+type Handler = (request: Request, response: Response, next: NextFunction) => void
+
+/** Express takes the mounting path off; who looks at the whole address needs it back. */
+function withWholePath(handler: Handler): Handler {
+  return (request, response, next) => {
+    const { url, baseUrl } = request
+    Object.assign(request, { url: baseUrl + url, baseUrl: '' })
+    handler(request, response, (error?: unknown) => {
+      Object.assign(request, { url, baseUrl })
+      next(error)
+    })
+  }
+}
+
+function headers(settings: ServerSettings): ReturnType<typeof helmet> {
+  return helmet({
+    contentSecurityPolicy: {
+      directives: {
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:'],
+        'upgrade-insecure-requests': null,
+      },
+    },
+    strictTransportSecurity: settings.isHttpsOnly && { maxAge: YEAR_S, includeSubDomains: false },
+  })
 }
 
 function sessions(app: NestExpressApplication, settings: ServerSettings): ReturnType<typeof session> {
   const PgStore = connectPgSimple(session)
   const pool = new pg.Pool({ connectionString: settings.databaseUrl, max: 4 })
   pool.on('error', () => undefined)
-  closeWith(app, () => pool.end())
+  const store = new PgStore({
+    pool,
+    tableName: 'session',
+    pruneSessionInterval: settings.offline ? false : PRUNE_S,
+    errorLog: () => undefined,
+  })
+  closeWith(app, async () => {
+    store.close()
+    await pool.end()
+  })
   return session({
     name: 'zakuska',
     secret: settings.sessionSecret,
-    store: new PgStore({ pool, tableName: 'session', pruneSessionInterval: false }),
+    store,
     resave: false,
     saveUninitialized: false,
     rolling: true,
@@ -72,17 +112,15 @@ function closeWith(app: NestExpressApplication, close: () => Promise<void>): voi
   }
 }
 
-/** Every address that is no file and not the API belongs to the web application's own router. */
+/** Every address that is no file and not the API belongs to the web application's own router, whatever is accepted. */
 function serveWeb(app: NestExpressApplication, folder: string): void {
   const index = join(folder, 'index.html')
   if (!existsSync(index)) return
   app.useStaticAssets(folder, { index: false, maxAge: DAY_MS, immutable: true })
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const page =
-      request.method === 'GET' &&
-      !request.path.startsWith('/api') &&
-      (request.get('accept') ?? '').includes('text/html')
-    if (page) response.set('cache-control', 'no-cache').sendFile(index)
+    const isPage = request.method === 'GET' || request.method === 'HEAD'
+    const isOwn = /^\/(?:api|healthz|readyz|assets)(?:\/|$)/.test(request.path)
+    if (isPage && !isOwn) response.set('cache-control', 'no-cache').sendFile(index)
     else next()
   })
 }

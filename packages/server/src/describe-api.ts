@@ -6,11 +6,15 @@ const [, , target] = process.argv
 if (!target) throw new RangeError('Say which file to write.')
 const app = await createApplication({
   databaseUrl: 'postgresql://nobody@127.0.0.1:1/none',
+  host: '127.0.0.1',
   port: 0,
   sessionSecret: 'none',
   destinationOrigins: [],
   webFolder: null,
   signInsPerMinute: 10,
+  firstRunToken: null,
+  proxies: 0,
+  isHttpsOnly: false,
   offline: true,
 })
 writeFileSync(target, `${JSON.stringify(describeApi(app), null, 2)}\n`)

@@ -6,6 +6,6 @@ import { readSettings } from './settings.ts'
 const settings = readSettings(process.env)
 await prepareDatabase(settings.databaseUrl)
 const app = await createApplication(settings)
-await app.listen(settings.port, '127.0.0.1')
+await app.listen(settings.port, settings.host)
 const address = app.getHttpServer().address() as AddressInfo
-console.log(`Zakuska: http://127.0.0.1:${address.port}`)
+console.log(`Zakuska: http://${settings.host}:${address.port}`)

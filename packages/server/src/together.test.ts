@@ -36,13 +36,13 @@ async function newDraft(): Promise<Draft> {
 }
 
 async function newItems(count: number): Promise<BankItem[]> {
-  const made = []
+  const made: BankItem[] = []
   for (let at = 0; at < count; at++) {
     const text = `1. Which of ${randomUUID()} is a grain?\na) oak\nb) rye\nAnswer: b\n`
     const draft = (await iris.post('/api/drafts').send({ title: 'x', text }).expect(201)).body as Draft
     await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: true }).expect(200)
     const page = (await iris.get('/api/items?limit=1').expect(200)).body as { items: BankItem[] }
-    made.push(page.items[0] as BankItem)
+    made.push(...page.items.slice(0, 1))
   }
   return made
 }

@@ -1,5 +1,6 @@
-import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
+import { Entity, PrimaryKey, PrimaryKeyProp, Property, type Opt } from '@mikro-orm/core'
 import type { CheckCode } from '@zakuska/core'
+import type { Role } from './permissions.ts'
 
 /** Everything belongs to a workspace; nobody sees another one's rows. */
 @Entity()
@@ -12,6 +13,10 @@ export class Workspace {
 
   @Property({ type: 'json', default: '{}' })
   settings: WorkspaceSettings & Opt = {}
+
+  /** When an owner deleted it; it can be brought back until its days of grace are over. */
+  @Property({ type: 'timestamptz', nullable: true })
+  deletedAt: Date | null = null
 }
 
 /** What a workspace has set; absent: the default. */
@@ -29,9 +34,6 @@ export class Person {
   @PrimaryKey({ type: 'uuid' })
   id!: string
 
-  @Property({ type: 'uuid' })
-  workspaceId!: string
-
   @Property({ type: 'text' })
   name!: string
 
@@ -41,4 +43,64 @@ export class Person {
 
   @Property({ type: 'text', hidden: true })
   passwordHash!: string
+
+  /** The workspace that was open last. */
+  @Property({ type: 'uuid', nullable: true })
+  lastWorkspaceId: string | null = null
+}
+
+/** Somebody's part in a workspace. */
+@Entity()
+export class Membership {
+  @PrimaryKey({ type: 'uuid' })
+  workspaceId!: string
+
+  @PrimaryKey({ type: 'uuid' })
+  personId!: string
+
+  @Property({ type: 'text' })
+  role!: Role
+
+  @Property({ type: 'timestamptz' })
+  since!: Date;
+
+  [PrimaryKeyProp]?: ['workspaceId', 'personId']
+}
+
+/** A link that works once and for a time: an invitation to a workspace, or a new password for somebody. */
+@Entity()
+export class OneTimeLink {
+  @PrimaryKey({ type: 'uuid' })
+  id!: string
+
+  /** SHA-256 of its token, hexadecimal; the token itself is kept nowhere. */
+  @Property({ type: 'text', hidden: true })
+  tokenHash!: string
+
+  @Property({ type: 'text' })
+  kind!: 'invitation' | 'password'
+
+  @Property({ type: 'uuid', nullable: true })
+  workspaceId: string | null = null
+
+  /** Of an invitation: what whoever takes it up becomes. */
+  @Property({ type: 'text', nullable: true })
+  role: Role | null = null
+
+  /** Of a password: whose. */
+  @Property({ type: 'uuid', nullable: true })
+  personId: string | null = null
+
+  /** Who it is for, in the words of who made it. */
+  @Property({ type: 'text' })
+  note!: string
+
+  @Property({ type: 'text' })
+  madeBy!: string
+
+  @Property({ type: 'timestamptz' })
+  expiresAt!: Date
+
+  @Property({ type: 'timestamptz', nullable: true })
+  usedAt: Date | null = null
 }

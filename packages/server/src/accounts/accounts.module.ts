@@ -1,6 +1,16 @@
 import { Module } from '@nestjs/common'
 import { AccountsService } from './accounts.service.ts'
+import { LinksService } from './links.service.ts'
+import { PeopleController } from './people.controller.ts'
+import { PeopleService } from './people.service.ts'
 import { SessionController } from './session.controller.ts'
+import { SignInLimits } from './sign-in-limits.ts'
+import { WorkspacesController } from './workspaces.controller.ts'
+import { WorkspacesService } from './workspaces.service.ts'
 
-@Module({ controllers: [SessionController], providers: [AccountsService] })
+@Module({
+  controllers: [SessionController, PeopleController, WorkspacesController],
+  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits],
+  exports: [AccountsService],
+})
 export class AccountsModule {}

@@ -1,50 +1,48 @@
-import {
-  createParamDecorator,
-  type CanActivate,
-  type ExecutionContext,
-  Injectable,
-  SetMetadata,
-  UnauthorizedException,
-} from '@nestjs/common'
-import { Reflector } from '@nestjs/core'
+import { createParamDecorator, ForbiddenException, UnauthorizedException, type ExecutionContext } from '@nestjs/common'
 import type { Request } from 'express'
+import { may, whyNot, type Right, type Role } from './permissions.ts'
 
-/** Who is signed in; kept in the session, so that no request needs a look-up. */
+/** Who is signed in, and as what: looked up anew for every request. */
 export interface SignedIn {
   readonly id: string
   readonly name: string
+  readonly email: string
   readonly workspaceId: string
   readonly workspace: string
+  readonly role: Role
 }
 
 declare module 'express-session' {
   interface SessionData {
-    person: SignedIn
+    personId: string
+    /** Of several workspaces: the one that this session works in. */
+    workspaceId: string
+    /** When it began, ISO 8601, and the browser's name for itself. */
+    since: string
+    agent: string
   }
 }
 
-const PUBLIC = 'zakuska:public'
-
-/** A route that answers without a sign-in. */
-export const Public = (): MethodDecorator & ClassDecorator => SetMetadata(PUBLIC, true)
+declare module 'express' {
+  interface Request {
+    signedIn?: SignedIn | undefined
+  }
+}
 
 /** The signed-in person as a parameter. */
 export const CurrentPerson = createParamDecorator((_data: unknown, context: ExecutionContext): SignedIn => {
-  const person = context.switchToHttp().getRequest<Request>().session.person
+  const person = context.switchToHttp().getRequest<Request>().signedIn
   if (!person) throw new UnauthorizedException('Sign in first.')
   return person
 })
 
-@Injectable()
-export class SignedInGuard implements CanActivate {
-  constructor(private readonly reflector: Reflector) {}
+/** The signed-in person, or null where nobody is. */
+export const MaybePerson = createParamDecorator(
+  (_data: unknown, context: ExecutionContext): SignedIn | null =>
+    context.switchToHttp().getRequest<Request>().signedIn ?? null,
+)
 
-  canActivate(context: ExecutionContext): boolean {
-    const open = this.reflector.getAllAndOverride<boolean | undefined>(PUBLIC, [
-      context.getHandler(),
-      context.getClass(),
-    ])
-    if (open || context.switchToHttp().getRequest<Request>().session.person) return true
-    throw new UnauthorizedException('Sign in first.')
-  }
+/** @throws ForbiddenException with the reason, where the role does not let one. */
+export function demand(person: SignedIn, right: Right): void {
+  if (!may(person.role, right)) throw new ForbiddenException(whyNot(person.role, right))
 }

@@ -1,43 +1,41 @@
-import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req, UseGuards } from '@nestjs/common'
+import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { ThrottlerGuard } from '@nestjs/throttler'
 import type { Request } from 'express'
 import { AccountsService } from './accounts.service.ts'
-import { CurrentPerson, Public, type SignedIn } from './current-person.ts'
-import { CountsDto, PersonDto, SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
+import { CurrentPerson, type SignedIn } from './current-person.ts'
+import { PersonDto } from './dto/people.dto.ts'
+import { CountsDto, SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
+import { beginSession, endSession } from './sessions.ts'
+import { SignInLimits } from './sign-in-limits.ts'
 
 @ApiTags('accounts')
 @Controller('api/session')
 export class SessionController {
-  constructor(private readonly accounts: AccountsService) {}
+  constructor(
+    private readonly accounts: AccountsService,
+    private readonly limits: SignInLimits,
+  ) {}
 
-  @Public()
-  @UseGuards(ThrottlerGuard)
   @Post()
   @HttpCode(200)
   @ApiOkResponse({ type: PersonDto })
   async signIn(@Body() given: SignInDto, @Req() request: Request): Promise<PersonDto> {
-    const person = await this.accounts.signIn(given.email, given.password)
-    // A new session id, so that one planted before the sign-in is worth nothing.
-    await new Promise<void>((resolve, reject) =>
-      request.session.regenerate((error: unknown) => (error ? reject(asError(error)) : resolve())),
-    )
-    request.session.person = person
-    return toDto(person)
+    await this.limits.count(request.ip ?? '', given.email)
+    const { id, lastWorkspaceId } = await this.accounts.signIn(given.email, given.password)
+    await this.limits.forget(given.email)
+    return this.accounts.who(await beginSession(request, this.accounts, id, lastWorkspaceId))
   }
 
   @Get()
   @ApiOkResponse({ type: PersonDto })
-  who(@CurrentPerson() person: SignedIn): PersonDto {
-    return toDto(person)
+  who(@CurrentPerson() person: SignedIn): Promise<PersonDto> {
+    return this.accounts.who(person)
   }
 
   @Delete()
   @HttpCode(204)
-  async signOut(@Req() request: Request): Promise<void> {
-    await new Promise<void>((resolve, reject) =>
-      request.session.destroy((error: unknown) => (error ? reject(asError(error)) : resolve())),
-    )
+  signOut(@Req() request: Request): Promise<void> {
+    return endSession(request)
   }
 
   @Get('settings')
@@ -57,12 +55,4 @@ export class SessionController {
   counts(@CurrentPerson() person: SignedIn): Promise<CountsDto> {
     return this.accounts.counts(person.workspaceId)
   }
-}
-
-function toDto({ id, name, workspace }: SignedIn): PersonDto {
-  return { id, name, workspace }
-}
-
-function asError(error: unknown): Error {
-  return error instanceof Error ? error : new Error(String(error))
 }

@@ -206,13 +206,13 @@ export class BankController {
   @HttpCode(204)
   @ApiNoContentResponse()
   delete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.bank.setDeleted(person.workspaceId, id, true)
+    return this.bank.setDeleted(person, id, true)
   }
 
   @Post(':id/undelete')
   @HttpCode(204)
   @ApiNoContentResponse()
   undelete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.bank.setDeleted(person.workspaceId, id, false)
+    return this.bank.setDeleted(person, id, false)
   }
 }

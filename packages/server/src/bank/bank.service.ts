@@ -6,6 +6,7 @@ import {
   categoryPath,
   fingerprint,
   likeness,
+  plainText,
   NEARLY_SAME,
   readability,
   readText,
@@ -34,6 +35,7 @@ import type {
 } from './dto/bank.dto.ts'
 import { countFacets } from './facets.ts'
 import { countOfShapes, KeptCounts } from './kept-counts.ts'
+import { RecordService } from '../record/record.service.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
 
 const PAGE = 50
@@ -56,11 +58,16 @@ export interface KeepOptions {
   readonly variantOf?: BankItem
   /** Where it is to lie: `Tides/Heights`. */
   readonly category?: string
+  /** The first line of its history. */
+  readonly says?: string
 }
 
 @Injectable()
 export class BankService {
-  constructor(private readonly em: EntityManager) {}
+  constructor(
+    private readonly em: EntityManager,
+    private readonly record: RecordService,
+  ) {}
 
   /** Items that a filter finds, a page of them, and how many there are. */
   async search(workspaceId: string, asked: SearchItemsDto): Promise<ItemPageDto> {
@@ -175,7 +182,7 @@ export class BankService {
       createdAt: now,
       updatedAt: now,
     })
-    this.#revise(item, person, 'first kept')
+    this.#revise(item, person, options.says ?? 'first kept')
     return item
   }
 
@@ -188,6 +195,7 @@ export class BankService {
     if (what === 'nothing' && !signOffChanged) return false
     item.signOff = left
     if (what === 'nothing') return true
+    if (keyOf(item.body) !== keyOf(body)) this.record.note(person, 'key', `changed the key of ${nameOf(item)}`)
     Object.assign(item, {
       ...filedAs(body, item.waived),
       revision: item.revision + 1,
@@ -246,6 +254,11 @@ export class BankService {
       item.signOff = given.signedOff
         ? { by: person.name, at: new Date().toISOString(), remark: given.remark ?? '', fingerprint: now }
         : null
+      this.record.note(
+        person,
+        'sign-off',
+        `${given.signedOff ? 'signed off' : 'took the sign-off back from'} ${nameOf(item)}`,
+      )
     })
   }
 
@@ -268,10 +281,12 @@ export class BankService {
     })
   }
 
-  async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
+  async setDeleted(person: SignedIn, id: string, deleted: boolean): Promise<void> {
     await this.em.transactional(async () => {
+      const { workspaceId } = person
       const item = orNotFound(await this.em.findOne(BankItem, { id, workspaceId }, LOCKED), 'item')
       item.deletedAt = deleted ? new Date() : null
+      this.record.note(person, 'deleted', `${deleted ? 'deleted' : 'brought back'} ${nameOf(item)}`)
     })
   }
 
@@ -481,4 +496,13 @@ function readingOf(body: Item): VariantDto['reading'] {
 /** The original has changed since the variant was last brought in line with it. */
 function isStale(item: ItemRow, original: ItemRow | undefined): boolean {
   return item.variantOf !== null && original !== undefined && item.variantBase !== fingerprint(original.body)
+}
+
+/** An item as a person knows it: the start of its stem. */
+function nameOf({ body }: BankItem): string {
+  return `“${plainText(body.stem).replace(/\s+/g, ' ').slice(0, 80)}”`
+}
+
+function keyOf(body: Item): string {
+  return stableJson('key' in body ? body.key : 'gaps' in body ? body.gaps : null)
 }

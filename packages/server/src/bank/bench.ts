@@ -4,6 +4,7 @@ import { Workspace } from '../accounts/accounts.entities.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
 import type { BankFilter } from './bank-filter.ts'
+import { RecordService } from '../record/record.service.ts'
 import { BankService } from './bank.service.ts'
 import type { SearchItemsDto } from './dto/bank.dto.ts'
 
@@ -48,7 +49,7 @@ export async function openBank(databaseUrl: string, count: number): Promise<Benc
   // As the database itself does it from time to time.
   await em.execute('vacuum analyze bank_item')
   const ids = await em.execute<{ id: string }[]>('select id from bank_item order by id')
-  const bank = (): BankService => new BankService(orm.em.fork())
+  const bank = (): BankService => new BankService(orm.em.fork(), new RecordService(orm.em.fork()))
   return {
     find: (index) => orm.em.fork().execute('select * from bank_item where id = ?', [ids[index % ids.length]?.id]),
     search: (asked) => bank().search(workspaceId, asked),

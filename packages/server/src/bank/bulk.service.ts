@@ -11,9 +11,10 @@ import {
   type Item,
   type SignOff,
 } from '@zakuska/core'
-import type { SignedIn } from '../accounts/current-person.ts'
+import { demand, type SignedIn } from '../accounts/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
+import { RecordService } from '../record/record.service.ts'
 import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk, type BulkState } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
 import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bank.dto.ts'
@@ -26,10 +27,14 @@ export class BulkService {
   constructor(
     private readonly em: EntityManager,
     private readonly bank: BankService,
+    private readonly record: RecordService,
   ) {}
 
   /** @throws UnprocessableEntityException where a filter finds more than can be changed at once. */
   async change(person: SignedIn, asked: BulkDto): Promise<BulkResultDto> {
+    const { signedOff: _signedOff, deleted, ...fields } = asked.change
+    if (Object.values(fields).some((field) => field !== undefined)) demand(person, 'write')
+    if (deleted !== undefined) demand(person, 'delete')
     if (asked.change.signedOff && !asked.shown)
       throw new UnprocessableEntityException(
         'Choose the items that you looked at: what was not shown is not signed off.',
@@ -60,6 +65,8 @@ export class BulkService {
         before.push(beforeOf(item, was))
       }
     }
+    const what = asked.change.deleted ? 'deleted' : asked.change.signedOff === undefined ? null : 'sign-off'
+    if (what && before.length) this.record.note(person, what, `${says(asked.change)}: ${before.length} items`)
     const kept = this.#keep(person, says(asked.change), before)
     await this.em.flush()
     return { id: kept.id, ...result }
@@ -125,6 +132,7 @@ export class BulkService {
       await this.em.findOne(BulkChange, { id, workspaceId: person.workspaceId }, LOCKED),
       'change',
     )
+    if (bulk.byName !== person.name) demand(person, 'write')
     if (bulk.undoneAt) throw new ConflictException('This change is undone already.')
     const items = await this.em.find(
       BankItem,

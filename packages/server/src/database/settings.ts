@@ -1,6 +1,6 @@
 import { Migrator } from '@mikro-orm/migrations'
 import { defineConfig } from '@mikro-orm/postgresql'
-import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { Membership, OneTimeLink, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { Asset } from '../assets/asset.entity.ts'
 import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
@@ -8,6 +8,9 @@ import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
+import { CopyLink } from '../copies/copy-link.entity.ts'
+import { Remark } from '../remarks/remark.entity.ts'
+import { RecordEntry } from '../record/record.entity.ts'
 import { MIGRATIONS } from './migrations/index.ts'
 
 /** MikroORM's settings for a database address; `connect: false` leaves it alone until it is asked something. Migrations are listed by name, so that no folder is searched. */
@@ -18,6 +21,11 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
     entities: [
       Workspace,
       Person,
+      Membership,
+      OneTimeLink,
+      RecordEntry,
+      Remark,
+      CopyLink,
       Draft,
       ColumnLayout,
       KeptNotation,

@@ -11,10 +11,11 @@ import {
   type Item,
   type SignOff,
 } from '@zakuska/core'
-import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
-import { Asset } from '../assets/asset.entity.ts'
-import { BankItem, BulkChange, ItemRevision, Outcome, SavedFilter } from '../bank/bank.entities.ts'
+import type { Role } from '../accounts/permissions.ts'
+import { removeWorkspace } from '../accounts/remove-workspace.ts'
+import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
 import { filedAs } from '../bank/item-text.ts'
 import { addOutcomes } from '../bank/outcomes.service.ts'
 import { prepareDatabase } from '../database/prepare.ts'
@@ -22,8 +23,6 @@ import { ormSettings } from '../database/settings.ts'
 import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
 import { deliver } from '../dispatch/deliver.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
-import { ColumnLayout } from '../drafts/column-layout.entity.ts'
-import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
@@ -43,6 +42,13 @@ const WORKSPACE = 'Skarnholm · Coastal pilotage'
 const EMAIL = 'iris@skarnholm.example'
 const PASSWORD = 'lighthouse'
 const PERSON = 'Iris Holm'
+/** Who is in the demo, all with the same password. */
+const PEOPLE: readonly { readonly name: string; readonly email: string; readonly role: Role }[] = [
+  { name: PERSON, email: EMAIL, role: 'owner' },
+  { name: 'Torben Aske', email: 'torben@skarnholm.example', role: 'editor' },
+  { name: 'Maj Lindqvist', email: 'maj@skarnholm.example', role: 'reviewer' },
+  { name: 'Ode Renfeld', email: 'ode@skarnholm.example', role: 'viewer' },
+]
 const DAY_MS = 86_400_000
 const WEEK_2 = [0, 1, 5, 8, 10, 12, 28, 18, 6, 4, 23, 15]
 const KNOTS_AND_RADIO = [6, 7, 25, 26, 8, 9, 27]
@@ -69,7 +75,8 @@ export async function seedDemo(settings: SeedSettings): Promise<void> {
     const em = orm.em.fork()
     if (settings.reset) await clear(em)
     const known = await em.findOne(Person, { email: EMAIL })
-    if (known) await reconnect(em, known.workspaceId, settings)
+    const membership = known && (await em.findOne(Membership, { personId: known.id }, { orderBy: { since: 'asc' } }))
+    if (membership) await reconnect(em, membership.workspaceId, settings)
     else {
       settings.say('Filling the demo: the evening course in coastal pilotage …')
       await fill(em, settings)
@@ -80,21 +87,10 @@ export async function seedDemo(settings: SeedSettings): Promise<void> {
 }
 
 async function clear(em: EntityManager): Promise<void> {
-  const person = await em.findOne(Person, { email: EMAIL })
-  if (!person) return
-  const { workspaceId } = person
-  const items = await em.find(BankItem, { workspaceId }, { fields: ['id'] })
-  await em.nativeDelete(Delivery, { workspaceId })
-  await em.nativeDelete(Connection, { workspaceId })
-  await em.nativeDelete(Paper, { workspaceId, versionOf: { $ne: null } })
-  await em.nativeDelete(Paper, { workspaceId })
-  for (const kept of [SavedFilter, BulkChange, Outcome, ColumnLayout, KeptNotation, Asset])
-    await em.nativeDelete(kept, { workspaceId })
-  await em.nativeDelete(Draft, { workspaceId })
-  await em.nativeDelete(ItemRevision, { itemId: { $in: items.map((item) => item.id) } })
-  await em.nativeDelete(BankItem, { workspaceId })
-  await em.nativeDelete(Person, { workspaceId })
-  await em.nativeDelete(Workspace, { id: workspaceId })
+  const people = await em.find(Person, { email: { $in: PEOPLE.map(({ email }) => email) } })
+  const memberships = await em.find(Membership, { personId: { $in: people.map(({ id }) => id) } })
+  for (const workspaceId of new Set(memberships.map((one) => one.workspaceId))) await removeWorkspace(em, workspaceId)
+  await em.nativeDelete(Person, { id: { $in: people.map(({ id }) => id) } })
   em.clear()
 }
 
@@ -119,12 +115,10 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     settings: { lookUp: 'https://library.skarnholm.example/search?q={words}' },
   })
   await em.flush()
-  em.create(Person, {
-    id: randomUUID(),
-    workspaceId,
-    name: PERSON,
-    email: EMAIL,
-    passwordHash: await hashPassword(PASSWORD),
+  const passwordHash = await hashPassword(PASSWORD)
+  PEOPLE.forEach(({ name, email, role }, at) => {
+    const person = em.create(Person, { id: randomUUID(), name, email, passwordHash, lastWorkspaceId: workspaceId })
+    em.create(Membership, { workspaceId, personId: person.id, role, since: new Date(Date.now() + at) })
   })
   em.create(Connection, {
     id: randomUUID(),

@@ -22,6 +22,7 @@ import { orNotFound } from '../http/id.ts'
 import { JobsService } from '../jobs/jobs.service.ts'
 import { PapersService, type Paper, type PaperEntry, type PaperItem } from '../papers/index.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { RecordService } from '../record/record.service.ts'
 import { WorkService } from '../work/work.service.ts'
 import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
@@ -58,6 +59,7 @@ export class DispatchService {
     private readonly bank: BankService,
     private readonly jobs: JobsService,
     private readonly work: WorkService,
+    private readonly record: RecordService,
     @Inject(SETTINGS) private readonly settings: ServerSettings,
   ) {}
 
@@ -165,6 +167,7 @@ export class DispatchService {
     const items = await this.papers.itemsOf(paper)
     if (!items.length) throw new UnprocessableEntityException('This paper has no items to send.')
     const delivery = this.#newDelivery(person, asked, paper, items)
+    this.record.note(person, 'dispatched', `sent “${paper.title}” to ${delivery.destination}`)
     await this.em.flush()
     await this.jobs.queueDelivery(delivery.id)
     return this.toDto(delivery)

@@ -52,13 +52,13 @@ export class DraftsController {
   @HttpCode(204)
   @ApiNoContentResponse()
   delete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.drafts.setDeleted(person.workspaceId, id, true)
+    return this.drafts.setDeleted(person, id, true)
   }
 
   @Post(':id/undelete')
   @HttpCode(204)
   @ApiNoContentResponse()
   undelete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.drafts.setDeleted(person.workspaceId, id, false)
+    return this.drafts.setDeleted(person, id, false)
   }
 }

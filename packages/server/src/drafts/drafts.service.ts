@@ -16,6 +16,7 @@ import { BankService, type BankItem } from '../bank/index.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
+import { RecordService } from '../record/record.service.ts'
 import { WorkService } from '../work/work.service.ts'
 import { plainRules } from './notations.service.ts'
 import type {
@@ -46,6 +47,7 @@ export class DraftsService {
     private readonly em: EntityManager,
     private readonly bank: BankService,
     private readonly work: WorkService,
+    private readonly record: RecordService,
   ) {}
 
   async list(workspaceId: string): Promise<DraftSummaryDto[]> {
@@ -236,8 +238,9 @@ export class DraftsService {
     return { id: made.id, what: 'created' }
   }
 
-  async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
-    const draft = orNotFound(await this.em.findOne(Draft, { id, workspaceId }), 'draft')
+  async setDeleted(person: SignedIn, id: string, deleted: boolean): Promise<void> {
+    const draft = orNotFound(await this.em.findOne(Draft, { id, workspaceId: person.workspaceId }), 'draft')
+    this.record.note(person, 'deleted', `${deleted ? 'deleted' : 'brought back'} the draft “${draft.title}”`)
     draft.deletedAt = deleted ? new Date() : null
     await this.em.flush()
   }

@@ -108,13 +108,13 @@ export class PapersController {
   @HttpCode(204)
   @ApiNoContentResponse()
   delete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.papers.setDeleted(person.workspaceId, id, true)
+    return this.papers.setDeleted(person, id, true)
   }
 
   @Post(':id/undelete')
   @HttpCode(204)
   @ApiNoContentResponse()
   undelete(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.papers.setDeleted(person.workspaceId, id, false)
+    return this.papers.setDeleted(person, id, false)
   }
 }

@@ -7,6 +7,7 @@ import { BankService, type BankItem } from '../bank/index.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
+import { RecordService } from '../record/record.service.ts'
 import type { PaperDto, PaperEntryDto, PaperFindingDto, PaperSummaryDto, SavePaperDto } from './dto/paper.dto.ts'
 import { Paper, type PaperEntry, type PaperSection } from './paper.entity.ts'
 
@@ -22,6 +23,7 @@ export class PapersService {
   constructor(
     private readonly em: EntityManager,
     private readonly bank: BankService,
+    private readonly record: RecordService,
   ) {}
 
   async list(workspaceId: string): Promise<PaperSummaryDto[]> {
@@ -131,8 +133,9 @@ export class PapersService {
     return paper
   }
 
-  async setDeleted(workspaceId: string, id: string, deleted: boolean): Promise<void> {
-    const paper = orNotFound(await this.em.findOne(Paper, { id, workspaceId }), 'paper')
+  async setDeleted(person: SignedIn, id: string, deleted: boolean): Promise<void> {
+    const paper = orNotFound(await this.em.findOne(Paper, { id, workspaceId: person.workspaceId }), 'paper')
+    this.record.note(person, 'deleted', `${deleted ? 'deleted' : 'brought back'} the paper “${paper.title}”`)
     paper.deletedAt = deleted ? new Date() : null
     await this.em.flush()
   }

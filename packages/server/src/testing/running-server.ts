@@ -3,10 +3,12 @@ import { MikroORM } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
 import request from 'supertest'
-import { Person, Workspace } from '../accounts/accounts.entities.ts'
+import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
+import type { Role } from '../accounts/permissions.ts'
 import { createApplication } from '../application.ts'
 import { prepareDatabase } from '../database/prepare.ts'
+import type { ServerSettings } from '../settings.ts'
 import { ormSettings } from '../database/settings.ts'
 
 export const TOKEN = 'test-token'
@@ -22,7 +24,7 @@ export interface RunningServer {
 }
 
 /** The whole server against real PostgreSQL (`TEST_DATABASE_URL`) and a real Breakwater. */
-export async function startServer(signInsPerMinute = 1000): Promise<RunningServer> {
+export async function startServer(more: Partial<ServerSettings> = {}): Promise<RunningServer> {
   const databaseUrl = process.env['TEST_DATABASE_URL']
   if (!databaseUrl) throw new Error('TEST_DATABASE_URL must name a PostgreSQL database: run the tests with `npm test`.')
   await prepareDatabase(databaseUrl)
@@ -31,9 +33,14 @@ export async function startServer(signInsPerMinute = 1000): Promise<RunningServe
     databaseUrl,
     port: 0,
     sessionSecret: 'test',
+    host: '127.0.0.1',
+    firstRunToken: null,
+    proxies: 0,
+    isHttpsOnly: false,
     destinationOrigins: [breakwater.url],
     webFolder: null,
-    signInsPerMinute,
+    signInsPerMinute: 10_000,
+    ...more,
   })
   await app.listen(0, '127.0.0.1')
   const signIn = async (name: string): Promise<ReturnType<typeof request.agent>> => {
@@ -55,12 +62,26 @@ export async function startServer(signInsPerMinute = 1000): Promise<RunningServe
   }
 }
 
-export async function addPerson(databaseUrl: string, name: string, email: string): Promise<void> {
+/** Somebody new, in a workspace of their own or, as something, in one that there is. @returns the workspace's id */
+export async function addPerson(
+  databaseUrl: string,
+  name: string,
+  email: string,
+  into?: { readonly workspaceId: string; readonly role: Role },
+): Promise<string> {
   const orm = await MikroORM.init(ormSettings(databaseUrl))
   const em = orm.em.fork()
-  const workspaceId = randomUUID()
-  em.create(Workspace, { id: workspaceId, name: `Workspace of ${name}` })
-  em.create(Person, { id: randomUUID(), workspaceId, name, email, passwordHash: await hashPassword(PASSWORD) })
+  const workspaceId = into?.workspaceId ?? randomUUID()
+  if (!into) em.create(Workspace, { id: workspaceId, name: `Workspace of ${name}` })
+  const person = em.create(Person, {
+    id: randomUUID(),
+    lastWorkspaceId: workspaceId,
+    name,
+    email: email.toLowerCase(),
+    passwordHash: await hashPassword(PASSWORD),
+  })
+  em.create(Membership, { workspaceId, personId: person.id, role: into?.role ?? 'owner', since: new Date() })
   await em.flush()
   await orm.close(true)
+  return workspaceId
 }

@@ -49,6 +49,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["CopiesController_list"];
+        put?: never;
+        post: operations["CopiesController_make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["CopiesController_takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/by-link/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["CopiesController_preview"];
+        put?: never;
+        post: operations["CopiesController_copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/deliveries": {
         parameters: {
             query?: never;
@@ -257,6 +305,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PeopleController_isFirstRun"];
+        put?: never;
+        post: operations["PeopleController_firstRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/items": {
         parameters: {
             query?: never;
@@ -331,6 +395,22 @@ export interface paths {
         get: operations["BankController_nearOne"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{id}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RemarksController_on"];
+        put?: never;
+        post: operations["RemarksController_add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -561,6 +641,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/links/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PeopleController_showLink"];
+        put?: never;
+        post: operations["PeopleController_takeUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["PeopleController_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["PeopleController_changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PeopleController_sessions"];
+        put?: never;
+        post?: never;
+        delete: operations["PeopleController_endSessions"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notations": {
         parameters: {
             query?: never;
@@ -769,6 +913,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PresenceController_here"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RemarksController_open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["RemarksController_settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -811,6 +1003,166 @@ export interface paths {
         get: operations["SessionController_settings"];
         put: operations["SessionController_setSettings"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/workspace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["PeopleController_choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WorkspacesController_get"];
+        put: operations["WorkspacesController_rename"];
+        post?: never;
+        delete: operations["WorkspacesController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WorkspacesController_invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/invitations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["WorkspacesController_takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WorkspacesController_leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/members/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["WorkspacesController_setRole"];
+        post?: never;
+        delete: operations["WorkspacesController_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/members/{id}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WorkspacesController_reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RecordController_search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspace/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WorkspacesController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WorkspacesController_make"];
         delete?: never;
         options?: never;
         head?: never;
@@ -877,6 +1229,10 @@ export interface components {
             filter?: components["schemas"]["BankFilterDto"];
             /** @description Which items; or else all that the filter finds */
             ids?: string[];
+            /** @description To sign off: the revision of each item as it was shown; one that changed since is left alone */
+            shown?: {
+                [key: string]: number;
+            };
         };
         BulkFieldsDto: {
             addTags?: string[];
@@ -895,6 +1251,8 @@ export interface components {
         };
         BulkResultDto: {
             changed: number;
+            /** @description Not signed off, since somebody changed them after they were shown */
+            changedMeanwhile: number;
             /** @description To undo it by */
             id: string;
             /** @description Sign-offs lost, since something shown or graded changed */
@@ -909,6 +1267,9 @@ export interface components {
             /** @description The revision that was edited */
             revision: number;
         };
+        ChooseWorkspaceDto: {
+            id: string;
+        };
         ColumnLayoutDto: {
             id: string;
             layout: components["schemas"]["LayoutDto"];
@@ -918,6 +1279,44 @@ export interface components {
             destination: string;
             hasToken: boolean;
             url: string;
+        };
+        CopiedDto: {
+            /** @description Of the paper or draft that was made */
+            id: string | null;
+            /** @description Items that were made */
+            itemCount: number;
+            /** @enum {string} */
+            kind: "items" | "paper" | "draft";
+        };
+        CopiedItemDto: {
+            /** @description The item, as core’s Item */
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description Where it will lie in the bank */
+            category: string;
+        };
+        CopyLinkDto: {
+            /** @description How often it was used */
+            copies: number;
+            expiresAt: string | null;
+            id: string;
+            /** @enum {string} */
+            kind: "items" | "paper" | "draft";
+            madeBy: string;
+            title: string;
+        };
+        CopyPreviewDto: {
+            /** @description Name of the workspace that it comes from */
+            from: string;
+            /** @description Of items and papers */
+            items: components["schemas"]["CopiedItemDto"][];
+            /** @enum {string} */
+            kind: "items" | "paper" | "draft";
+            madeBy: string;
+            /** @description Of a draft: its text */
+            text: string | null;
+            title: string;
         };
         CountsDto: {
             bank: number;
@@ -989,6 +1388,8 @@ export interface components {
             /** @description Items with something to decide */
             troubleCount: number;
             updatedAt: string;
+            /** @description Name of who changed it last */
+            updatedBy: string | null;
             version: number;
         };
         DraftSummaryDto: {
@@ -999,6 +1400,8 @@ export interface components {
             /** @description Items with something to decide */
             troubleCount: number;
             updatedAt: string;
+            /** @description Name of who changed it last */
+            updatedBy: string | null;
         };
         DrawDto: {
             /** @description No version draws what another has drawn */
@@ -1040,6 +1443,18 @@ export interface components {
             severity: "trouble" | "doubt" | "told";
             waived: components["schemas"]["WaivedDto"] | null;
         };
+        FirstRunDto: {
+            email: string;
+            name: string;
+            password: string;
+            /** @description As it was printed at the start of the server */
+            token: string;
+            workspace: string;
+        };
+        FirstRunStateDto: {
+            /** @description Nobody has an account yet */
+            isOpen: boolean;
+        };
         FollowedDto: {
             fingerprint: string;
             from: number;
@@ -1056,6 +1471,24 @@ export interface components {
             ref: string;
             signOff: components["schemas"]["SignOffDto"] | null;
             to: number;
+        };
+        HereDto: {
+            /** @description What is open: "draft:…", "item:…" or "paper:…" with its id */
+            place: string;
+        };
+        InvitationDto: {
+            expiresAt: string;
+            id: string;
+            madeBy: string;
+            note: string;
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
+        };
+        InviteDto: {
+            /** @description Who it is for, in your own words */
+            note: string;
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
         };
         ItemDto: {
             /** @description The item, as core’s Item */
@@ -1119,6 +1552,24 @@ export interface components {
             tail?: string;
             word?: string;
         };
+        LinkDto: {
+            /** @enum {string} */
+            kind: "invitation" | "password";
+            madeBy: string;
+            /** @description Of a password: whose */
+            person: string | null;
+            /** @enum {string|null} */
+            role: "owner" | "editor" | "reviewer" | "viewer" | null;
+            /** @description Of an invitation: where to */
+            workspace: string | null;
+        };
+        MemberDto: {
+            email: string;
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
+        };
         NearAskedDto: {
             bodies: {
                 [key: string]: unknown;
@@ -1139,6 +1590,27 @@ export interface components {
             layout: components["schemas"]["LayoutDto"];
             name: string;
         };
+        NewCopyLinkDto: {
+            /** @description Days until it expires; 30 where none are given */
+            days?: number;
+            ids: string[];
+            /** @enum {string} */
+            kind: "items" | "paper" | "draft";
+            /** @description What it is called there; the paper’s or draft’s own title where none is given */
+            title?: string;
+        };
+        NewCopyLinkMadeDto: {
+            /** @description How often it was used */
+            copies: number;
+            expiresAt: string | null;
+            id: string;
+            /** @enum {string} */
+            kind: "items" | "paper" | "draft";
+            madeBy: string;
+            title: string;
+            /** @description To be shown once: it is kept nowhere */
+            token: string;
+        };
         NewDraftDto: {
             /** @description A key in a text of its own */
             keyText?: string | null;
@@ -1156,9 +1628,21 @@ export interface components {
             /** @description Where it is to lie: "Tides/Heights" */
             category?: string;
         };
+        NewLinkDto: {
+            expiresAt: string;
+            /** @description To be shown once: it is kept nowhere */
+            token: string;
+        };
         NewPaperDto: {
             itemIds: string[];
             title: string;
+        };
+        NewPasswordDto: {
+            old: string;
+            password: string;
+        };
+        NewRemarkDto: {
+            says: string;
         };
         NewSavedFilterDto: {
             filter: components["schemas"]["BankFilterDto"];
@@ -1190,6 +1674,10 @@ export interface components {
             text: string;
             /** @enum {string} */
             type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
+        };
+        OthersHereDto: {
+            /** @description Names of who else has it open */
+            others: string[];
         };
         OutcomeDto: {
             code: string;
@@ -1239,6 +1727,8 @@ export interface components {
             timeLimit: number | null;
             title: string;
             updatedAt: string;
+            /** @description Name of who changed it last */
+            updatedBy: string | null;
             version: number;
             /** @description The paper that it is a version of */
             versionOf: string | null;
@@ -1281,13 +1771,28 @@ export interface components {
             seed: number | null;
             title: string;
             updatedAt: string;
+            /** @description Name of who changed it last */
+            updatedBy: string | null;
             /** @description The paper that it is a version of */
             versionOf: string | null;
         };
         PersonDto: {
+            email: string;
             id: string;
             name: string;
+            rights: ("see" | "remark" | "sign-off" | "results" | "write" | "delete" | "draw" | "dispatch" | "people")[];
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
+            /** @description Name of the workspace that is open */
             workspace: string;
+            workspaceId: string;
+            workspaces: components["schemas"]["WorkspaceSummaryDto"][];
+        };
+        ProfileDto: {
+            email: string;
+            name: string;
+            /** @description Needed where the address changes */
+            password?: string;
         };
         ProposalDto: {
             code: string;
@@ -1303,6 +1808,30 @@ export interface components {
         };
         RebalanceDto: {
             ids: string[];
+        };
+        RecordEntryDto: {
+            at: string;
+            by: string;
+            id: string;
+            says: string;
+            /** @enum {string} */
+            what: "signed-in" | "workspace" | "people" | "password" | "sign-off" | "key" | "deleted" | "dispatched" | "exported" | "copied";
+        };
+        RecordPageDto: {
+            entries: components["schemas"]["RecordEntryDto"][];
+            isMore: boolean;
+        };
+        RemarkDto: {
+            at: string;
+            by: string;
+            id: string;
+            itemId: string;
+            says: string;
+            settledAt: string | null;
+            /** @description Null: open */
+            settledBy: string | null;
+            /** @description The item’s stem, to know it by */
+            stem: string;
         };
         RestoreDto: {
             number: number;
@@ -1392,13 +1921,29 @@ export interface components {
             revision: number;
             why: string | null;
         };
+        SessionDto: {
+            /** @description What the browser calls itself */
+            agent: string;
+            /** @description The one that asks */
+            isThis: boolean;
+            since: string;
+        };
         SetConnectionDto: {
             token: string;
             url: string;
         };
+        SetRoleDto: {
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
+        };
         SetSignOffDto: {
+            /** @description To sign off: the fingerprint of the item as it was shown */
+            fingerprint?: string;
             remark?: string;
             signedOff: boolean;
+        };
+        SettleDto: {
+            settled: boolean;
         };
         SignInDto: {
             email: string;
@@ -1414,6 +1959,11 @@ export interface components {
             /** @enum {string} */
             style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
             to: number;
+        };
+        TakeUpDto: {
+            email?: string;
+            name?: string;
+            password?: string;
         };
         TaughtLineDto: {
             /** @description Whether lines that look alike are read the same way */
@@ -1488,12 +2038,32 @@ export interface components {
             /** @description Null takes the waiver back */
             reason: string | null;
         };
+        WorkspaceDto: {
+            /** @description Deleted, and gone for good then */
+            goneAt: string | null;
+            id: string;
+            /** @description Not taken up yet; for owners */
+            invitations: components["schemas"]["InvitationDto"][];
+            members: components["schemas"]["MemberDto"][];
+            name: string;
+        };
+        WorkspaceNameDto: {
+            name: string;
+        };
         WorkspaceSettingsDto: {
             checksOff?: ("no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate")[];
             /** @description Address of a look-up, with {words} where the words go */
             lookUp?: string;
             /** @description Years of school of the readers */
             targetGrade?: number;
+        };
+        WorkspaceSummaryDto: {
+            id: string;
+            /** @description Deleted; its owners can bring it back for a time */
+            isDeleted: boolean;
+            name: string;
+            /** @enum {string} */
+            role: "owner" | "editor" | "reviewer" | "viewer";
         };
         XliffDto: {
             /** @description XLIFF 2 */
@@ -1590,6 +2160,109 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ConnectionDto"];
+                };
+            };
+        };
+    };
+    CopiesController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyLinkDto"][];
+                };
+            };
+        };
+    };
+    CopiesController_make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCopyLinkDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewCopyLinkMadeDto"];
+                };
+            };
+        };
+    };
+    CopiesController_takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    CopiesController_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyPreviewDto"];
+                };
+            };
+        };
+    };
+    CopiesController_copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiedDto"];
                 };
             };
         };
@@ -1974,6 +2647,48 @@ export interface operations {
             };
         };
     };
+    PeopleController_isFirstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstRunStateDto"];
+                };
+            };
+        };
+    };
+    PeopleController_firstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstRunDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
     BankController_search: {
         parameters: {
             query?: {
@@ -2164,6 +2879,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NearFoundDto"];
+                };
+            };
+        };
+    };
+    RemarksController_on: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkDto"][];
+                };
+            };
+        };
+    };
+    RemarksController_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemarkDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkDto"][];
                 };
             };
         };
@@ -2524,6 +3285,132 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["XliffDto"];
                 };
+            };
+        };
+    };
+    PeopleController_showLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkDto"];
+                };
+            };
+        };
+    };
+    PeopleController_takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeUpDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    PeopleController_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProfileDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    PeopleController_changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    PeopleController_sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"][];
+                };
+            };
+        };
+    };
+    PeopleController_endSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2933,6 +3820,73 @@ export interface operations {
             };
         };
     };
+    PresenceController_here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HereDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OthersHereDto"];
+                };
+            };
+        };
+    };
+    RemarksController_open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkDto"][];
+                };
+            };
+        };
+    };
+    RemarksController_settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettleDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkDto"][];
+                };
+            };
+        };
+    };
     SessionController_who: {
         parameters: {
             query?: never;
@@ -3049,6 +4003,275 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkspaceSettingsDto"];
+                };
+            };
+        };
+    };
+    PeopleController_choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChooseWorkspaceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceNameDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WorkspacesController_invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewLinkDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WorkspacesController_leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WorkspacesController_setRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRoleDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkspaceDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WorkspacesController_reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewLinkDto"];
+                };
+            };
+        };
+    };
+    RecordController_search: {
+        parameters: {
+            query?: {
+                /** @description Id of the last line of the page before */
+                before?: string;
+                text?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordPageDto"];
+                };
+            };
+        };
+    };
+    WorkspacesController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WorkspacesController_make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceNameDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChooseWorkspaceDto"];
                 };
             };
         };

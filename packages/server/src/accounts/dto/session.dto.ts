@@ -25,17 +25,6 @@ export class SignInDto {
   password!: string
 }
 
-export class PersonDto {
-  @ApiProperty()
-  id!: string
-
-  @ApiProperty()
-  name!: string
-
-  @ApiProperty()
-  workspace!: string
-}
-
 export class WorkspaceSettingsDto {
   @ApiPropertyOptional({ type: String, description: 'Address of a look-up, with {words} where the words go' })
   @IsOptional()

@@ -341,6 +341,7 @@ export class NewSavedFilterDto {
   name!: string
 
   @ApiProperty({ type: BankFilterDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter!: BankFilterDto
@@ -430,12 +431,14 @@ export class BulkDto {
 
   @ApiPropertyOptional({ type: BankFilterDto })
   @IsOptional()
+  @IsObject()
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter?: BankFilterDto
 
   @ApiProperty({ type: BulkFieldsDto })
   @IsDefined({ message: 'Say what is to change' })
+  @IsObject()
   @ValidateNested()
   @Type(() => BulkFieldsDto)
   change!: BulkFieldsDto

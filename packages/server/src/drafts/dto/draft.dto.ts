@@ -11,6 +11,7 @@ import {
   IsUUID,
   MaxLength,
   ValidateNested,
+  IsObject,
 } from 'class-validator'
 import { SignOffDto } from '../../bank/dto/bank.dto.ts'
 import { NotationDto, TaughtLineDto } from './notation.dto.ts'
@@ -63,6 +64,7 @@ export class NewDraftDto {
 
   @ApiPropertyOptional({ type: NotationDto, nullable: true, description: 'The notation that it is read by' })
   @IsOptional()
+  @IsObject()
   @ValidateNested()
   @Type(() => NotationDto)
   notation?: NotationDto | null

@@ -11,6 +11,7 @@ import {
   Length,
   MaxLength,
   ValidateNested,
+  IsObject,
 } from 'class-validator'
 import { PlaceDto } from './place.dto.ts'
 
@@ -79,6 +80,7 @@ export class LineLookDto implements LineLook {
 
 export class NotationRuleDto implements NotationRule {
   @ApiProperty({ type: LineLookDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => LineLookDto)
   look!: LineLookDto

@@ -1,6 +1,17 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { COLUMN_ROLES, type ColumnLayout, type DocumentBlock, type KeyForm } from '@zakuska/core'
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsString, Length, Max, Min, ValidateNested } from 'class-validator'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsString,
+  Length,
+  Max,
+  Min,
+  ValidateNested,
+  IsObject,
+} from 'class-validator'
 import { Type } from 'class-transformer'
 import { StyleDto } from './draft.dto.ts'
 
@@ -55,6 +66,7 @@ export class NewColumnLayoutDto {
   name!: string
 
   @ApiProperty({ type: LayoutDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => LayoutDto)
   layout!: LayoutDto

@@ -18,6 +18,7 @@ import {
   Min,
   ValidateIf,
   ValidateNested,
+  IsObject,
 } from 'class-validator'
 import { BankFilterDto, ItemDto } from '../../bank/dto/bank.dto.ts'
 
@@ -100,6 +101,7 @@ export class PaperRuleDto {
   count!: number
 
   @ApiProperty({ type: BankFilterDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter!: BankFilterDto
