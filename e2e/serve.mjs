@@ -34,7 +34,7 @@ const server = await startService(
   {
     DATABASE_URL: cluster.href,
     PORT: process.env.E2E_PORT,
-    SESSION_SECRET: 'e2e',
+    SESSION_SECRET: 'a secret for the browser tests only',
     ZAKUSKA_DESTINATIONS: breakwater.url,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     ZAKUSKA_SIGN_INS_PER_MINUTE: '1000',

@@ -31,7 +31,10 @@ await main(async () => {
   }
   process.on('SIGINT', () => void stopAll())
   process.on('SIGTERM', () => void stopAll())
-  const database = await startDatabase({ folder: join(data, 'postgres'), durable: true })
+  const database = await startDatabase({
+    folder: join(data, process.argv.includes('--empty') ? 'postgres-empty' : 'postgres'),
+    durable: true,
+  })
   running.push(database)
   const token = keptSecret(join(data, 'breakwater-token'), () => randomBytes(12).toString('hex'))
   const breakwater = await startService(
@@ -45,7 +48,12 @@ await main(async () => {
     root,
   )
   running.push(breakwater)
+  const isEmpty = process.argv.includes('--empty')
+  const firstRunToken = isEmpty
+    ? keptSecret(join(data, 'first-run-token'), () => randomBytes(24).toString('hex'))
+    : null
   const environment = {
+    ...(firstRunToken && { ZAKUSKA_FIRST_RUN_TOKEN: firstRunToken }),
     DATABASE_URL: database.url,
     SESSION_SECRET: keptSecret(join(data, 'session-secret'), () => randomBytes(32).toString('hex')),
     ZAKUSKA_DESTINATIONS: breakwater.url,
@@ -55,11 +63,20 @@ await main(async () => {
     PORT: String(await chosenPort(FIRST_PORT)),
     NODE_ENV: 'production',
   }
-  await seed(environment)
-  const server = await startService('The server', 'packages/server/dist/main.js', environment, root)
+  if (!isEmpty) await seed(environment)
+  const server = await startService(
+    'The server',
+    'packages/server/dist/main.js',
+    environment,
+    root,
+    join(data, 'server.log'),
+  )
   running.push(server)
+  const signIn = isEmpty
+    ? `Make the first owner at ${server.url}/first?token=${firstRunToken} (once; after that, sign in).`
+    : 'Sign in as iris@skarnholm.example with the password “lighthouse” (the demo).'
   process.stdout.write(
-    `\n  Zakuska is at ${server.url}\n  Sign in as iris@skarnholm.example with the password “lighthouse” (the demo).\n  The course site Breakwater is at ${breakwater.url}. Ctrl-C stops everything.\n\n`,
+    `\n  Zakuska is at ${server.url}\n  ${signIn}\n  The course site Breakwater is at ${breakwater.url}. Ctrl-C stops everything.\n  What the server has to say is in ${server.log}\n\n`,
   )
 })
 

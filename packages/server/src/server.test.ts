@@ -631,7 +631,7 @@ describe('dispatch and results', () => {
         ;({ state, why } = (await agent.get(`/api/deliveries/${id}`)).body as { state: string; why: string })
         await new Promise((resolve) => setTimeout(resolve, 200))
       }
-      expect(why).toBe('Breakwater does not answer at its address. Is it running?')
+      expect(why).toBe('Breakwater does not answer at its address. Is it running? It is tried again by itself.')
       await agent.post(`/api/deliveries/${id}/retry`).expect(200)
     } finally {
       await lone.app.close()

@@ -1,9 +1,11 @@
 import { lazy, Suspense } from 'react'
-import { Navigate, Route, Routes } from 'react-router'
+import { Navigate, Route, Routes, useMatch } from 'react-router'
 import { Frame, Head } from './frame/Frame'
 import { useSession } from './frame/queries'
 import { SignIn } from './frame/SignIn'
 import { Empty, Problem, Waiting } from './parts/Empty'
+import { FirstRunPage } from './people/FirstRunPage'
+import { LinkPage } from './people/LinkPage'
 
 const DraftsPage = lazy(() => import('./drafts/DraftsPage').then((page) => ({ default: page.DraftsPage })))
 const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ default: page.DraftDeskPage })))
@@ -23,10 +25,19 @@ const DeliveryPage = lazy(() => import('./dispatch/DeliveryPage').then((page) =>
 const ResultsPage = lazy(() => import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })))
 const ResultsDeskPage = lazy(() => import('./results/ResultsDesk').then((page) => ({ default: page.ResultsDeskPage })))
 
+const AccountPage = lazy(() => import('./people/AccountPage').then((page) => ({ default: page.AccountPage })))
+const WorkspacePage = lazy(() => import('./people/WorkspacePage').then((page) => ({ default: page.WorkspacePage })))
+const CopyPage = lazy(() => import('./people/CopyPage').then((page) => ({ default: page.CopyPage })))
+const RemarksPage = lazy(() => import('./people/Remarks').then((page) => ({ default: page.RemarksPage })))
+
 export function App() {
   const session = useSession()
+  const isPublic = useMatch('/link/:token')
+  const isFirst = useMatch('/first')
   if (session.isPending) return <Waiting what="Zakuska" />
   if (session.isError) return <Problem error={session.error} again={() => void session.refetch()} />
+  if (isPublic) return <LinkPage />
+  if (isFirst && !session.data) return <FirstRunPage />
   if (!session.data) return <SignIn />
   return (
     <Suspense fallback={<Waiting what="the page" />}>
@@ -41,6 +52,7 @@ export function App() {
           <Route path="bank/sign-off" element={<SignOffPage />} />
           <Route path="bank/outcomes" element={<OutcomesPage />} />
           <Route path="bank/settings" element={<SettingsPage />} />
+          <Route path="bank/remarks" element={<RemarksPage />} />
           <Route path="bank/:id" element={<BankPage />} />
           <Route path="papers" element={<PapersPage />} />
           <Route path="papers/:id" element={<PaperDeskPage />} />
@@ -51,6 +63,9 @@ export function App() {
           <Route path="dispatch/:id" element={<DeliveryPage />} />
           <Route path="results" element={<ResultsPage />} />
           <Route path="results/:id" element={<ResultsDeskPage />} />
+          <Route path="account" element={<AccountPage />} />
+          <Route path="workspace" element={<WorkspacePage />} />
+          <Route path="copy/:token" element={<CopyPage />} />
           <Route path="*" element={<NotHere />} />
         </Route>
       </Routes>

@@ -29,6 +29,13 @@ export interface RemoteGrade {
 /** The destination did not do what was asked; the message is one sentence for a person. */
 export class DestinationError extends Error {
   override readonly name = 'DestinationError'
+  /** It may go by itself: nobody answered, or the site was busy. */
+  readonly mayPass: boolean
+
+  constructor(message: string, mayPass = false) {
+    super(message)
+    this.mayPass = mayPass
+  }
 }
 
 const TIMEOUT_MS = 20_000
@@ -110,13 +117,14 @@ export class BreakwaterClient {
         redirect: 'error',
       })
     } catch {
-      throw new DestinationError('Breakwater does not answer at its address. Is it running?')
+      throw new DestinationError('Breakwater does not answer at its address. Is it running?', true)
     }
     if (response.status === 401) throw new DestinationError('Breakwater does not know this token.')
     const body: unknown = await response.json().catch(() => null)
     if (!response.ok)
       throw new DestinationError(
         `Breakwater refused: ${typeof body === 'object' && body !== null && 'error' in body ? String(body.error) : response.statusText}`,
+        response.status >= 500 || response.status === 429,
       )
     return body
   }

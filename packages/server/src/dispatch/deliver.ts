@@ -13,8 +13,10 @@ const GRADE_BATCH = 200
 /**
  * Carries out one delivery: packs, uploads, waits for the import, then proves every key there. Safe to
  * run twice: the upload carries the delivery's id, and a finished delivery is left alone.
+ *
+ * @throws what may be over in a while, to be tried again, unless it is the last try.
  */
-export async function deliver(em: EntityManager, deliveryId: string): Promise<void> {
+export async function deliver(em: EntityManager, deliveryId: string, isLastTry = true): Promise<void> {
   const delivery = await em.findOne(Delivery, { id: deliveryId })
   if (!delivery || delivery.state === 'done') return
   try {
@@ -26,13 +28,25 @@ export async function deliver(em: EntityManager, deliveryId: string): Promise<vo
     await upload(em, delivery, client)
     await prove(em, delivery, client)
     delivery.state = 'done'
+    delivery.why = null
     const arrived = delivery.items.flatMap((item) => (item.outcome === 'created' ? [item.itemId] : []))
     await em.nativeUpdate(BankItem, { id: { $in: arrived } }, { lastSentAt: new Date() })
   } catch (error) {
-    delivery.state = 'failed'
-    delivery.why =
+    const isOver = error instanceof DestinationError && !error.mayPass
+    const why =
       error instanceof DestinationError ? error.message : 'The delivery stopped for a reason of our own. Try it again.'
-    if (!(error instanceof DestinationError)) console.error(error)
+    // Past the unit of work: what it holds may be what failed.
+    await em
+      .fork()
+      .nativeUpdate(
+        Delivery,
+        { id: deliveryId },
+        isOver || isLastTry
+          ? { state: 'failed', why }
+          : { state: 'queued', why: `${why} It is tried again by itself.` },
+      )
+    if (!isOver) throw error
+    return
   }
   await em.flush()
 }
@@ -75,7 +89,7 @@ async function waitForImport(
     if (job.state === 'done') return job
     await sleep(POLL_MS)
   }
-  throw new DestinationError('Breakwater did not finish the import in time.')
+  throw new DestinationError('Breakwater did not finish the import in time.', true)
 }
 
 function withOutcome(item: SentItem, job: RemoteImport): SentItem {

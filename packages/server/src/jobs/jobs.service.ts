@@ -3,6 +3,7 @@ import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplica
 import PgBoss from 'pg-boss'
 import { deliver } from '../dispatch/deliver.ts'
 import { Delivery } from '../dispatch/dispatch.entities.ts'
+import { safeToLog } from '../http/problem.filter.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
 
 const DELIVERIES = 'deliveries'
@@ -22,15 +23,19 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
     @Inject(SETTINGS) settings: ServerSettings,
   ) {
     this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
-    this.#boss.on('error', (error) => this.#log.error(error.message))
+    this.#boss.on('error', (error) => this.#log.error(safeToLog(error)))
   }
 
   async onApplicationBootstrap(): Promise<void> {
     await this.#boss.start()
     await this.#boss.createQueue(DELIVERIES)
-    await this.#boss.work<DeliveryJob>(DELIVERIES, { pollingIntervalSeconds: 0.5 }, async ([job]) => {
-      if (job) await deliver(this.em.fork(), job.data.deliveryId)
-    })
+    await this.#boss.work<DeliveryJob>(
+      DELIVERIES,
+      { pollingIntervalSeconds: 0.5, includeMetadata: true },
+      async ([job]) => {
+        if (job) await deliver(this.em.fork(), job.data.deliveryId, job.retryCount >= job.retryLimit)
+      },
+    )
     await this.#requeue()
   }
 
@@ -43,7 +48,14 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   }
 
   async queueDelivery(deliveryId: string): Promise<void> {
-    await this.#boss.send(DELIVERIES, { deliveryId } satisfies DeliveryJob, { singletonKey: deliveryId, retryLimit: 2 })
+    await this.#boss.send(DELIVERIES, { deliveryId } satisfies DeliveryJob, {
+      singletonKey: deliveryId,
+      retryLimit: 6,
+      retryDelay: 2,
+      retryBackoff: true,
+      // A server that was killed in the middle leaves its job to another one.
+      expireInSeconds: 300,
+    })
   }
 
   async onApplicationShutdown(): Promise<void> {

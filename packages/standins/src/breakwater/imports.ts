@@ -16,8 +16,10 @@ export interface ImportRequest {
 /** Starts an import, or finds the one that the same key started before. */
 export function startImport(store: Store, request: ImportRequest): ImportJob {
   const known = request.key ? Object.values(store.state.jobs).find((job) => job.key === request.key) : undefined
-  if (known) return known
-  const job: ImportJob = {
+  // One that a stop of the site cut off is begun anew by whoever sends it again.
+  const isCutOff = known !== undefined && /waiting|running/.test(known.state) && !underWay.has(known.id)
+  if (known && !isCutOff) return known
+  const job: ImportJob = known ?? {
     id: store.newId('import-'),
     key: request.key,
     state: 'waiting',
@@ -27,11 +29,16 @@ export function startImport(store: Store, request: ImportRequest): ImportJob {
     outcomes: [],
     collectionId: null,
   }
+  Object.assign(job, { state: 'waiting', done: 0, outcomes: [] })
   store.state.jobs[job.id] = job
   store.save()
-  void runImport(store, job, request)
+  underWay.add(job.id)
+  void runImport(store, job, request).finally(() => underWay.delete(job.id))
   return job
 }
+
+/** Imports that this run of the site works on. */
+const underWay = new Set<string>()
 
 async function runImport(store: Store, job: ImportJob, request: ImportRequest): Promise<void> {
   await nextTurn()

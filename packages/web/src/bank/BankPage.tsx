@@ -6,6 +6,8 @@ import { Head } from '../frame/Frame'
 import { Button, Kbd } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { asKept, counted, pointsText } from '../parts/item-words'
+import { HandOver } from '../people/HandOver'
+import { May } from '../people/May'
 import { AddToPaper } from '../papers/AddToPaper'
 import { BulkDialog } from './BulkDialog'
 import { Facets } from './Facets'
@@ -63,10 +65,15 @@ export function BankPage() {
             Sign off {counts.waiting} waiting
           </Link>
         )}
+        <Link to="/bank/remarks" className={LINK}>
+          Remarks
+        </Link>
         <Link to="/bank/settings" className={LINK}>
           Checks
         </Link>
-        <Button onClick={() => setMaking(true)}>New item</Button>
+        <May right="write">
+          <Button onClick={() => setMaking(true)}>New item</Button>
+        </May>
       </Head>
       <SearchLine search={search} set={set} found={first} all={counts?.all} />
       <div
@@ -113,13 +120,7 @@ export function BankPage() {
         )}
         {id && !making && <ItemDesk key={id} id={id} close={() => open(null)} />}
       </div>
-      <PickedLine
-        picked={picked}
-        shown={items.map((item) => item.id)}
-        total={total ?? 0}
-        filter={search.filter}
-        pick={setPicked}
-      />
+      <PickedLine picked={picked} shown={items} total={total ?? 0} filter={search.filter} pick={setPicked} />
     </>
   )
 }
@@ -135,22 +136,30 @@ function PickedLine({
   pick,
 }: {
   readonly picked: ReadonlySet<string>
-  readonly shown: readonly string[]
+  readonly shown: readonly BankItem[]
   readonly total: number
   readonly filter: BankFilter
   readonly pick: (ids: ReadonlySet<string>) => void
 }) {
   const [changing, setChanging] = useState<'picked' | 'found' | null>(null)
+  const [handing, setHanding] = useState(false)
   return (
     <section
       aria-label="Picked items"
       className="flex shrink-0 flex-wrap items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
     >
       <b>{picked.size} picked</b>
-      <AddToPaper itemIds={[...picked]} done={() => pick(new Set())} />
+      <May right="write">
+        <AddToPaper itemIds={[...picked]} done={() => pick(new Set())} />
+      </May>
       {picked.size > 0 ? (
         <>
-          <Button onClick={() => setChanging('picked')}>Change them</Button>
+          <May right="sign-off" to="change items">
+            <Button onClick={() => setChanging('picked')}>Change them</Button>
+          </May>
+          <May right="write">
+            <Button onClick={() => setHanding(true)}>Hand over</Button>
+          </May>
           <Button tone="quiet" onClick={() => pick(new Set())}>
             Pick none
           </Button>
@@ -158,18 +167,29 @@ function PickedLine({
       ) : (
         total > 0 && (
           <>
-            <Button tone="quiet" onClick={() => pick(new Set(shown))}>
+            <Button tone="quiet" onClick={() => pick(new Set(shown.map((item) => item.id)))}>
               Pick the {shown.length} shown
             </Button>
-            <Button tone="quiet" onClick={() => setChanging('found')}>
-              Change all {total} found
-            </Button>
+            <May right="write">
+              <Button tone="quiet" onClick={() => setChanging('found')}>
+                Change all {total} found
+              </Button>
+            </May>
           </>
         )
+      )}
+      {handing && (
+        <HandOver
+          kind="items"
+          ids={[...picked]}
+          title={counted(picked.size, 'item', 'items')}
+          close={() => setHanding(false)}
+        />
       )}
       {changing && (
         <BulkDialog
           ids={changing === 'picked' ? [...picked] : null}
+          shown={new Map(shown.map((item) => [item.id, item.revision]))}
           filter={filter}
           count={changing === 'picked' ? picked.size : total}
           close={() => setChanging(null)}

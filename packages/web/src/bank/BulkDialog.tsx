@@ -2,6 +2,7 @@ import { categoryPath } from '@zakuska/core'
 import { useRef, useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -15,12 +16,15 @@ type Change = Schemas['BulkFieldsDto']
 /** One field changed on many items; done as one, undone as one. */
 export function BulkDialog({
   ids,
+  shown,
   filter,
   count,
   close,
 }: {
   /** Null: all that the filter finds. */
   readonly ids: readonly string[] | null
+  /** The items that were shown, by id: only as they were shown are they signed off. */
+  readonly shown: ReadonlyMap<string, number>
   readonly filter: BankFilter
   readonly count: number
   readonly close: () => void
@@ -33,6 +37,9 @@ export function BulkDialog({
     const lost = result.signOffsLost
       ? ` ${counted(result.signOffsLost, 'sign-off is', 'sign-offs are')} lost with it.`
       : ''
+    const late = result.changedMeanwhile
+      ? ` ${counted(result.changedMeanwhile, 'item was', 'items were')} changed by somebody meanwhile: look again.`
+      : ''
     const undo = (): void =>
       undoMany.mutate(result.id, {
         onSuccess: ({ restored, left }) =>
@@ -42,66 +49,79 @@ export function BulkDialog({
       })
     tell(
       result.changed
-        ? `${counted(result.changed, 'item was', 'items were')} ${verb}.${lost}`
-        : 'Nothing had to change.',
+        ? `${counted(result.changed, 'item was', 'items were')} ${verb}.${lost}${late}`
+        : late.trim() || 'Nothing had to change.',
       result.changed ? { undo } : {},
     )
   }
   const change = (fields: Change, verb = 'changed'): void =>
-    changeMany.mutate(ids ? { ids: [...ids], change: fields } : { filter, change: fields }, {
-      onSuccess: (result) => done(result, verb),
-    })
+    changeMany.mutate(
+      ids
+        ? { ids: [...ids], change: fields, ...(fields.signedOff && { shown: Object.fromEntries(shown) }) }
+        : { filter, change: fields },
+      {
+        onSuccess: (result) => done(result, verb),
+      },
+    )
   const problem = changeMany.error ?? rebalance.error
   return (
     <Dialog open close={close} title={`Change ${counted(count, 'item', 'items')}`}>
       <div className="grid grid-cols-1 gap-3">
-        <CategoryChange
-          move={(category) => change({ category }, category ? `moved to ${category}` : 'moved to the top')}
-        />
-        <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
-        <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
-        <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
-        <TextChange
-          label="Outcome"
-          apply={(outcome) => change({ outcome })}
-          clear={() => change({ outcome: null })}
-          known={outcomes.data?.map((one) => one.code)}
-        />
-        <TextChange
-          label="Cognitive level"
-          apply={(level) => change({ level })}
-          clear={() => change({ level: null })}
-        />
-        <TextChange
-          label="Difficulty"
-          apply={(difficulty) => change({ difficulty })}
-          clear={() => change({ difficulty: null })}
-        />
-        <NumberChange
-          label="Time limit, seconds"
-          least={1}
-          apply={(timeLimit) => change({ timeLimit })}
-          clear={() => change({ timeLimit: null })}
-        />
-        <Row label="Options">
-          <Button onClick={() => change({ shuffle: true })}>May be shuffled</Button>
-          <Button onClick={() => change({ shuffle: false })}>Keep their order</Button>
-          {ids && (
-            <Button
-              title="Moves options so that keys stand at every place about equally often"
-              onClick={() => rebalance.mutate([...ids], { onSuccess: (result) => done(result, 'rearranged') })}
-            >
-              Spread the keys
-            </Button>
-          )}
-        </Row>
-        {ids && <TranslationRow ids={ids} close={close} />}
+        <May right="write" to="change more than the sign-off">
+          <CategoryChange
+            move={(category) => change({ category }, category ? `moved to ${category}` : 'moved to the top')}
+          />
+          <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
+          <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
+          <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
+          <TextChange
+            label="Outcome"
+            apply={(outcome) => change({ outcome })}
+            clear={() => change({ outcome: null })}
+            known={outcomes.data?.map((one) => one.code)}
+          />
+          <TextChange
+            label="Cognitive level"
+            apply={(level) => change({ level })}
+            clear={() => change({ level: null })}
+          />
+          <TextChange
+            label="Difficulty"
+            apply={(difficulty) => change({ difficulty })}
+            clear={() => change({ difficulty: null })}
+          />
+          <NumberChange
+            label="Time limit, seconds"
+            least={1}
+            apply={(timeLimit) => change({ timeLimit })}
+            clear={() => change({ timeLimit: null })}
+          />
+          <Row label="Options">
+            <Button onClick={() => change({ shuffle: true })}>May be shuffled</Button>
+            <Button onClick={() => change({ shuffle: false })}>Keep their order</Button>
+            {ids && (
+              <Button
+                title="Moves options so that keys stand at every place about equally often"
+                onClick={() => rebalance.mutate([...ids], { onSuccess: (result) => done(result, 'rearranged') })}
+              >
+                Spread the keys
+              </Button>
+            )}
+          </Row>
+          {ids && <TranslationRow ids={ids} close={close} />}
+        </May>
         <Row label="Sign-off">
-          <Button onClick={() => change({ signedOff: true }, 'signed off')}>Sign off</Button>
+          {ids ? (
+            <Button onClick={() => change({ signedOff: true }, 'signed off')}>Sign off</Button>
+          ) : (
+            <span className="text-muted">Pick the items that you looked at to sign them off.</span>
+          )}
           <Button onClick={() => change({ signedOff: false })}>Take back</Button>
         </Row>
         <Row label="">
-          <Button onClick={() => change({ deleted: true }, 'deleted')}>Delete</Button>
+          <May right="delete">
+            <Button onClick={() => change({ deleted: true }, 'deleted')}>Delete</Button>
+          </May>
           <Button tone="quiet" className="ml-auto" onClick={close}>
             Close
           </Button>

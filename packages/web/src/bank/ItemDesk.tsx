@@ -1,6 +1,7 @@
 import { hasKey, plainText, type Item } from '@zakuska/core'
 import { format } from 'date-fns'
 import { useState } from 'react'
+import { ApiProblem } from '../api/client'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { Problem, Waiting } from '../parts/Empty'
@@ -8,8 +9,13 @@ import { ItemExtras, ItemView } from '../parts/ItemView'
 import { asKept, counted, kindLine } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
+import { HandOver } from '../people/HandOver'
+import { May } from '../people/May'
+import { Others } from '../people/Others'
+import { ItemRemarks } from '../people/Remarks'
 import { Differences } from './Differences'
 import { Findings, NearItems, OutcomeProposals, Variants } from './ItemChecks'
+import { ItemConflict } from './ItemConflict'
 import { ItemForm } from './ItemForm'
 import { MoveDialog } from './MoveDialog'
 import { useBankChanges, useBankItem, useHistory, type BankItem } from './queries'
@@ -38,25 +44,30 @@ function EditItem({ item, close }: { readonly item: BankItem; readonly close: ()
   const tell = useTell()
   // The revision that is edited: a newer one must not be overwritten unseen.
   const [start] = useState(item)
+  const [conflict, setConflict] = useState<Item | null>(null)
+  const save = (body: Item, revision: number): void =>
+    change.mutate(
+      { id: start.id, body, revision },
+      {
+        onSuccess: (saved) => {
+          close()
+          if (start.signOff && !saved.signOff)
+            tell('Something shown or graded changed, so the item waits for sign-off again.')
+        },
+        onError: (error) => setConflict(error instanceof ApiProblem && error.status === 409 ? body : null),
+      },
+    )
   return (
-    <ItemForm
-      start={asKept(start.body)}
-      saving={change.isPending}
-      problem={change.error?.message}
-      cancel={close}
-      save={(body) =>
-        change.mutate(
-          { id: start.id, body, revision: start.revision },
-          {
-            onSuccess: (saved) => {
-              close()
-              if (start.signOff && !saved.signOff)
-                tell('Something shown or graded changed, so the item waits for sign-off again.')
-            },
-          },
-        )
-      }
-    />
+    <>
+      <ItemForm
+        start={asKept(start.body)}
+        saving={change.isPending}
+        problem={change.error?.message}
+        cancel={close}
+        save={(body) => save(body, start.revision)}
+      />
+      {conflict && <ItemConflict start={start} mine={conflict} save={save} close={() => setConflict(null)} />}
+    </>
   )
 }
 
@@ -73,6 +84,7 @@ function ShowItem({
   const tell = useTell()
   const [history, setHistory] = useState(false)
   const [moving, setMoving] = useState(false)
+  const [handing, setHanding] = useState(false)
   const [remark, setRemark] = useState('')
   const body = asKept(item.body)
   // Closed first: what is deleted is not to be asked for again.
@@ -141,34 +153,36 @@ function ShowItem({
             </b>{' '}
             by {item.signOff.by}, {format(item.signOff.at, 'd MMM HH:mm')}
             {item.signOff.remark && <>: “{item.signOff.remark}”</>}{' '}
-            <Button tone="quiet" onClick={() => signOff.mutate({ id: item.id, signedOff: false, remark: '' })}>
+            <Button tone="quiet" onClick={() => signOff.mutate({ item, signedOff: false, remark: '' })}>
               Take back
             </Button>
           </p>
         ) : (
-          <form
-            className="flex gap-2"
-            onSubmit={(event) => {
-              event.preventDefault()
-              signOff.mutate({ id: item.id, signedOff: true, remark })
-            }}
-          >
-            <input
-              aria-label="Remark"
-              placeholder="checked against …"
-              value={remark}
-              onChange={(event) => setRemark(event.target.value)}
-              className="min-w-0 flex-1 rounded-[3px] border border-edge bg-sheet px-2"
-            />
-            <Button
-              tone="lead"
-              type="submit"
-              disabled={!hasKey(body)}
-              title={hasKey(body) ? undefined : 'It has no key yet'}
+          <May right="sign-off" to="sign off">
+            <form
+              className="flex gap-2"
+              onSubmit={(event) => {
+                event.preventDefault()
+                signOff.mutate({ item, signedOff: true, remark })
+              }}
             >
-              Sign off
-            </Button>
-          </form>
+              <input
+                aria-label="Remark"
+                placeholder="checked against …"
+                value={remark}
+                onChange={(event) => setRemark(event.target.value)}
+                className="min-w-0 flex-1 rounded-[3px] border border-edge bg-sheet px-2"
+              />
+              <Button
+                tone="lead"
+                type="submit"
+                disabled={!hasKey(body)}
+                title={hasKey(body) ? undefined : 'It has no key yet'}
+              >
+                Sign off
+              </Button>
+            </form>
+          </May>
         )}
         {signOff.error && (
           <p role="alert" className="mt-1 text-beet">
@@ -176,17 +190,34 @@ function ShowItem({
           </p>
         )}
       </div>
-      <div className="mt-4 flex flex-wrap gap-2">
-        <Button onClick={edit}>Edit</Button>
+      <ItemRemarks itemId={item.id} />
+      <div className="mt-4 flex flex-wrap items-center gap-2">
+        <May right="write" to="edit it">
+          <Button onClick={edit}>Edit</Button>
+        </May>
         <Button onClick={() => setHistory(true)}>{counted(item.revision, 'revision', 'revisions')}</Button>
-        <Button onClick={() => setMoving(true)}>Move</Button>
-        <Button tone="quiet" onClick={() => void deleteItem()}>
-          Delete
-        </Button>
+        <May right="write">
+          <Button onClick={() => setMoving(true)}>Move</Button>
+          <Button onClick={() => setHanding(true)}>Hand over</Button>
+        </May>
+        <May right="delete">
+          <Button tone="quiet" onClick={() => void deleteItem()}>
+            Delete
+          </Button>
+        </May>
+        <Others place={`item:${item.id}`} />
         <Button tone="quiet" className="ml-auto" onClick={close}>
           Close
         </Button>
       </div>
+      {handing && (
+        <HandOver
+          kind="items"
+          ids={[item.id]}
+          title={plainText(body.stem).slice(0, 60)}
+          close={() => setHanding(false)}
+        />
+      )}
       {moving && <MoveDialog item={item} close={() => setMoving(false)} />}
       <HistoryDialog item={item} open={history} close={() => setHistory(false)} />
     </>

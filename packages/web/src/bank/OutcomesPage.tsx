@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -43,9 +44,11 @@ export function OutcomesPage() {
             event.target.value = ''
           }}
         />
-        <Button tone={rows.length ? 'plain' : 'lead'} onClick={() => file.current?.click()}>
-          {rows.length ? 'Read another file' : 'Read a file'}
-        </Button>
+        <May right="write" to="replace the outcomes">
+          <Button tone={rows.length ? 'plain' : 'lead'} onClick={() => file.current?.click()}>
+            {rows.length ? 'Read another file' : 'Read a file'}
+          </Button>
+        </May>
         <Link to="/bank" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge">
           Back to the bank
         </Link>

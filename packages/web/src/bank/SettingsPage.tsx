@@ -5,6 +5,7 @@ import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { useSetSettings, useSettings } from '../frame/queries'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Problem, Waiting } from '../parts/Empty'
 import { useTell } from '../parts/notices'
 import { FIELD } from './KindFields'
@@ -106,9 +107,11 @@ function SettingsForm({ settings }: { readonly settings: Schemas['WorkspaceSetti
             </p>
           )}
           <div>
-            <Button tone="lead" type="submit" disabled={save.isPending}>
-              Keep
-            </Button>
+            <May right="write" to="change the settings">
+              <Button tone="lead" type="submit" disabled={save.isPending}>
+                Keep
+              </Button>
+            </May>
           </div>
         </div>
       </form>

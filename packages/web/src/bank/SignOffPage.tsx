@@ -59,11 +59,10 @@ function Queue({
   }
   const sign = (): void => {
     if (!item || !hasKey(asKept(item.body)) || !waiting.has(item.id)) return
-    const { id } = item
     signOff.mutate(
-      { id, signedOff: true, remark },
+      { item, signedOff: true, remark },
       {
-        onSuccess: () => tell('Signed off.', { undo: () => signOff.mutate({ id, signedOff: false, remark: '' }) }),
+        onSuccess: () => tell('Signed off.', { undo: () => signOff.mutate({ item, signedOff: false, remark: '' }) }),
         onError: (error) => tell(error.message, { tone: 'trouble' }),
       },
     )

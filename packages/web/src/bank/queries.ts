@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { CheckCode, Item } from '@zakuska/core'
+import { fingerprint, type CheckCode, type Item } from '@zakuska/core'
 import { api, dataOf, type Schemas } from '../api/client'
 import type { BankFilter, BankSearch } from './search'
 
@@ -132,15 +132,22 @@ export function useBankChanges() {
       onSuccess: refresh,
     }),
     signOff: useMutation({
+      // Vouched for is the item as it is shown; one that changed meanwhile is refused.
       mutationFn: ({
-        id,
+        item,
         signedOff,
         remark,
       }: {
-        readonly id: string
+        readonly item: BankItem
         readonly signedOff: boolean
         readonly remark: string
-      }) => dataOf(api.PUT('/api/items/{id}/sign-off', { ...path(id), body: { signedOff, remark } })),
+      }) =>
+        dataOf(
+          api.PUT('/api/items/{id}/sign-off', {
+            ...path(item.id),
+            body: { signedOff, remark, fingerprint: fingerprint(item.body as unknown as Item) },
+          }),
+        ),
       onSuccess: refresh,
     }),
     restore: useMutation({

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { useConnection, useDispatchChanges } from './queries'
 
 const FIELD = 'w-full rounded-[3px] border border-edge bg-sheet px-2 py-1'
@@ -21,7 +22,9 @@ export function ConnectionForm() {
           <span className="text-dill">
             <span aria-hidden="true">✓ </span>connected to {known}
           </span>
-          <Button onClick={() => setOpen(true)}>Change</Button>
+          <May right="dispatch">
+            <Button onClick={() => setOpen(true)}>Change</Button>
+          </May>
         </p>
       ) : (
         <form

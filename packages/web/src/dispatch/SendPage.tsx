@@ -18,6 +18,7 @@ import { Fragment, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Dialog } from '../parts/Dialog'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { asKept, counted, pointsText } from '../parts/item-words'
@@ -96,9 +97,11 @@ function Send({ paper }: { readonly paper: Paper }) {
         <Button disabled={!rows.length} onClick={() => setAsking('download')}>
           Download…
         </Button>
-        <Button tone="lead" disabled={!rows.length || !connection.data?.hasToken} onClick={() => setAsking('send')}>
-          Send to Breakwater
-        </Button>
+        <May right="dispatch" to="send">
+          <Button tone="lead" disabled={!rows.length || !connection.data?.hasToken} onClick={() => setAsking('send')}>
+            Send to Breakwater
+          </Button>
+        </May>
       </Head>
       <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_280px] lg:overflow-hidden">
         <section aria-label="Fit" className="min-w-0 overflow-x-auto px-2 py-1 lg:overflow-y-auto" tabIndex={0}>

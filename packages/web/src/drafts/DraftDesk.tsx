@@ -4,12 +4,16 @@ import { useParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { useSession } from '../frame/queries'
 import { Button } from '../parts/Button'
+import { HandOver } from '../people/HandOver'
+import { May, useMay } from '../people/May'
+import { Others } from '../people/Others'
 import { Problem, Waiting } from '../parts/Empty'
 import { sameDoubts, type DeskItem } from './desk-state'
 import { DeskCard } from './DeskCard'
 import { DecideTray } from './DecideTray'
 import { KeyPane } from './KeyPane'
 import { KeysDialog } from './KeysDialog'
+import { MergeDialog } from './merge/MergeDialog'
 import { useDraft, type SavedDraft } from './queries'
 import { ToBankDialog } from './ToBankDialog'
 import { PartMenu } from './teaching/PartMenu'
@@ -29,13 +33,14 @@ const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
   waiting: 'kept as you type',
   saving: 'saving …',
   offline: 'not saved yet; kept in this browser',
-  conflict: 'changed in another window; kept in this browser',
+  conflict: 'somebody else changed it, too; kept in this browser',
 }
 
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
   const pane = useRef<HTMLDivElement>(null)
-  const [dialog, setDialog] = useState<'bank' | 'keys' | null>(null)
+  const [dialog, setDialog] = useState<'bank' | 'keys' | 'copy' | null>(null)
   const [keyShown, setKeyShown] = useState(false)
+  const [later, setLater] = useState(false)
   const [side, setSide] = useState<'text' | 'items'>('text')
   // The first draft is the one that is edited; later copies from the server only bring its version.
   const [first] = useState(draft)
@@ -45,7 +50,8 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
     () => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(),
     [],
   )
-  const desk = useDesk(first, { personName, scrolled: level, toItems })
+  const mayWrite = useMay('write')
+  const desk = useDesk(first, { personName, scrolled: level, toItems, isReadOnly: !mayWrite })
   useEffect(() => {
     itemsNow.current = desk.items
   })
@@ -79,6 +85,8 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         }
         about={<span role="status">{SAVE_WORDS[desk.saveState]}</span>}
       >
+        {desk.meeting && later && <Button onClick={() => setLater(false)}>Put both together …</Button>}
+        <Others place={`draft:${draft.id}`} />
         <Progress items={desk.items} signed={signed} />
         <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>
           {side === 'text' ? 'Show items' : 'Show text'}
@@ -86,10 +94,13 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         <Button aria-expanded={keyShown} onClick={() => setKeyShown(!keyShown)}>
           Key{desk.keyText?.trim() ? ' ✓' : '…'}
         </Button>
-        <Button onClick={desk.tidy}>Tidy the text</Button>
-        <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>
-          {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
-        </Button>
+        <May right="write" to="change drafts">
+          <Button onClick={desk.tidy}>Tidy the text</Button>
+          <Button onClick={() => setDialog('copy')}>Hand over</Button>
+          <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>
+            {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
+          </Button>
+        </May>
       </Head>
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
         <section
@@ -142,6 +153,15 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
       <ToBankDialog draftId={draft.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
       <PartMenu teaching={desk.teaching} toText={() => desk.view()?.focus()} />
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
+      {dialog === 'copy' && <HandOver kind="draft" ids={[draft.id]} title={desk.title} close={() => setDialog(null)} />}
+      {desk.meeting && !later && (
+        <MergeDialog
+          by={desk.meeting.theirs.updatedBy ?? 'Somebody'}
+          clashes={desk.meeting.clashes}
+          settle={desk.settle}
+          close={() => setLater(true)}
+        />
+      )}
     </>
   )
 }

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -28,10 +29,12 @@ export function DraftsPage() {
           onChange={(event) => setFilter(event.target.value)}
           className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
         />
-        <OpenFile start={start} />
-        <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
-          New draft
-        </Button>
+        <May right="write" to="begin a draft">
+          <OpenFile start={start} />
+          <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
+            New draft
+          </Button>
+        </May>
       </Head>
       <div className="min-h-0 flex-1 overflow-y-auto">
         {drafts.isPending && <Waiting what="the drafts" />}
@@ -42,12 +45,16 @@ export function DraftsPage() {
               Paste questions as you have them: typed, copied out of a chat, with or without numbers; or open a
               document, spreadsheet, PDF or page.
             </p>
-            <div className="mt-4 flex justify-center gap-2">
-              <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
-                New draft
-              </Button>
-              <Button onClick={() => void start({ title: 'Knots, a sample', text: SAMPLE_TEXT })}>Try a sample</Button>
-            </div>
+            <May right="write">
+              <div className="mt-4 flex justify-center gap-2">
+                <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
+                  New draft
+                </Button>
+                <Button onClick={() => void start({ title: 'Knots, a sample', text: SAMPLE_TEXT })}>
+                  Try a sample
+                </Button>
+              </div>
+            </May>
           </Empty>
         )}
         {shown.length > 0 && (
@@ -166,9 +173,11 @@ function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
       <span className="hidden w-32 text-muted md:block">
         {formatDistanceToNow(draft.updatedAt, { addSuffix: true })}
       </span>
-      <Button tone="quiet" aria-label={`Delete ${draft.title}`} onClick={() => void deleteDraft()}>
-        Delete
-      </Button>
+      <May right="delete">
+        <Button tone="quiet" aria-label={`Delete ${draft.title}`} onClick={() => void deleteDraft()}>
+          Delete
+        </Button>
+      </May>
     </li>
   )
 }

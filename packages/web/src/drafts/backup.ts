@@ -4,6 +4,8 @@ import type { Taught } from './teaching/taught-layer'
 /** Text that was typed and has not reached the server, kept by the browser until it has. */
 export interface Backup {
   readonly version: number
+  /** The text as it was last agreed on with the server, from which this one goes on. */
+  readonly base?: string
   readonly title: string
   readonly text: string
   readonly styles?: readonly SourceStyle[]

@@ -44,6 +44,10 @@ export function useNewDraft() {
   })
 }
 
+export function fetchDraft(id: string): Promise<SavedDraft> {
+  return dataOf(api.GET('/api/drafts/{id}', { params: { path: { id } } }))
+}
+
 export function saveDraft(id: string, body: Schemas['SaveDraftDto']): Promise<SavedDraft> {
   return dataOf(api.PUT('/api/drafts/{id}', { params: { path: { id } }, body }))
 }

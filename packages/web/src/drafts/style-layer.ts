@@ -1,7 +1,7 @@
 import { invertedEffects, isolateHistory } from '@codemirror/commands'
-import { StateEffect, StateField, type EditorState, type Extension } from '@codemirror/state'
+import { StateEffect, StateField, Transaction, type EditorState, type Extension } from '@codemirror/state'
 import { Decoration, EditorView, type DecorationSet } from '@codemirror/view'
-import type { SourceStyle } from '@zakuska/core'
+import type { SourceStyle, TextEdit } from '@zakuska/core'
 
 const setStyles = StateEffect.define<readonly SourceStyle[]>({
   map: (styles, changes) =>
@@ -72,6 +72,15 @@ export function insertDressed(
     selection: { anchor: from + text.length },
     annotations: isolateHistory.of('full'),
     userEvent: 'input.paste',
+  })
+}
+
+/** Changes the text and dresses it anew, past the history: what somebody else typed is not for this one to undo. */
+export function rewrite(view: EditorView, edits: readonly TextEdit[], styles: readonly SourceStyle[]): void {
+  view.dispatch({
+    changes: edits.map(({ from, to, insert }) => ({ from, to, insert })),
+    effects: setStyles.of(styles),
+    annotations: Transaction.addToHistory.of(false),
   })
 }
 

@@ -21,13 +21,15 @@ import { useTell } from '../parts/notices'
 import { dropBackup, keepBackup, readBackup } from './backup'
 import { deskItems, followAll, linesLeftOut, stopsOf, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
 import { applyToEditor, deskExtensions, showReading } from './editor'
-import { saveDraft, type SavedDraft } from './queries'
+import { clashesWith, meet } from './merge/meet'
+import { editsBetween, type Choice, type Clash } from './merge/merge-texts'
+import { fetchDraft, saveDraft, type SavedDraft } from './queries'
 import type { ReadAnswer } from './reader.worker'
-import { styleLayer, stylesIn, undress } from './style-layer'
+import { rewrite, styleLayer, stylesIn, undress } from './style-layer'
 import { pastedFile, pasteDressed } from './paste'
 import { sentNotation } from './teaching/notation-queries'
 import { previewLayer } from './teaching/preview-layer'
-import { taughtIn, taughtLayer, type Taught } from './teaching/taught-layer'
+import { taughtIn, taughtLayer, teach, type Taught } from './teaching/taught-layer'
 import { useTeaching, type OpenLines, type Teaching } from './teaching/use-teaching'
 import { useReader } from './use-reader'
 import { WhenRead } from './when-read'
@@ -67,14 +69,25 @@ export interface Desk {
   readonly redo: () => void
   /** Saves now; the newest saved draft, or null where it could not be saved. */
   readonly flush: () => Promise<SavedDraft | null>
+  /** What somebody else changed at the same places, until it is settled. */
+  readonly meeting: Meeting | null
+  readonly settle: (choices: readonly Choice[]) => void
   /** The draft as the server has it after something else changed it. */
   readonly accept: (draft: SavedDraft) => void
+}
+
+/** Two changed one draft: what the other one saved, and the lines that both changed. */
+export interface Meeting {
+  readonly theirs: SavedDraft
+  readonly clashes: readonly Clash[]
 }
 
 interface DeskHooks {
   readonly personName: string
   readonly scrolled: (view: EditorView) => void
   readonly toItems: () => void
+  /** Who may not write looks on. */
+  readonly isReadOnly: boolean
 }
 
 const PASTED_DRESSED = 'Pasted with its lists, tables and bold or underlined words. Undo leaves the plain text.'
@@ -91,6 +104,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const [here, setHere] = useState(-1)
   const [chosenMark, setSlip] = useState<Mark | null>(null)
   const [saveState, setSaveState] = useState<SaveState>('saved')
+  const [meeting, setMeeting] = useState<Meeting | null>(null)
   const view = useRef<EditorView | null>(null)
   const live = useRef({
     text: start.text,
@@ -100,7 +114,13 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     title: start.title,
     followed: draft.followed as readonly FollowedItem[],
     dormant: [] as readonly FollowedItem[],
-    version: draft.version,
+    version: start.version,
+    agreed: {
+      title: draft.title,
+      text: start.base,
+      keyText: draft.keyText,
+      followed: draft.followed as readonly FollowedItem[],
+    },
     steps: new WhenRead(),
     shownVersion: 0,
     saveTimer: 0,
@@ -160,6 +180,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     if (live.current.dirty)
       keepBackup(draft.id, {
         version: live.current.version,
+        base: live.current.agreed.text,
         title: live.current.title,
         text: live.current.text,
         styles: live.current.styles,
@@ -167,6 +188,9 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         taught: live.current.taught,
       })
   }, [draft.id])
+
+  const meetNow = useRef<() => void>(() => undefined)
+  const latestHooks = useRef(hooks)
 
   const save = useCallback(async (): Promise<SavedDraft | null> => {
     const now = live.current
@@ -194,6 +218,12 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     })
       .then((saved) => {
         now.version = saved.version
+        now.agreed = {
+          title: saved.title,
+          text: sent,
+          keyText: saved.keyText,
+          followed: saved.followed as readonly FollowedItem[],
+        }
         if (!now.dirty) {
           window.clearTimeout(now.backupTimer)
           dropBackup(draft.id)
@@ -205,23 +235,75 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         now.dirty = true
         const conflict = error instanceof ApiProblem && error.status === 409
         setSaveState(conflict ? 'conflict' : 'offline')
-        if (conflict) tell(error.message, { tone: 'trouble' })
-        else if (!now.dead) now.saveTimer = window.setTimeout(() => void save(), RETRY_AFTER_MS)
+        if (now.dead) return null
+        if (conflict) meetNow.current()
+        else now.saveTimer = window.setTimeout(() => void save(), RETRY_AFTER_MS)
         return null
       })
       .finally(() => {
         now.saving = null
       })
     return now.saving
-  }, [draft.id, tell])
+  }, [draft.id])
 
   const touch = useCallback(() => {
+    if (latestHooks.current.isReadOnly) return
     live.current.dirty = true
     setSaveState((state) => (state === 'conflict' ? state : 'waiting'))
     live.current.backupTimer ||= window.setTimeout(backup, BACKUP_EVERY_MS)
     window.clearTimeout(live.current.saveTimer)
     live.current.saveTimer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
   }, [backup, save])
+
+  /** Puts what somebody else saved into what stands here, and goes on from both. */
+  const takeIn = useCallback(
+    (theirs: SavedDraft, choices: readonly Choice[]) => {
+      const now = live.current
+      const editor = view.current
+      if (!editor) return
+      const met = meet(now.agreed, { ...now, taught: now.taught.lines }, theirs, choices)
+      Object.assign(now, {
+        version: theirs.version,
+        agreed: { ...theirs, followed: theirs.followed as FollowedItem[] },
+        title: met.title,
+        keyText: met.keyText,
+        followed: met.followed,
+        dormant: [...now.dormant, ...met.theirItems],
+      })
+      setTitleState(met.title)
+      setKeyTextState(met.keyText)
+      setMeeting(null)
+      setSaveState('waiting')
+      rewrite(editor, editsBetween(now.text, met.text), met.styles)
+      if (met.taught.length) teach(editor, { ...taughtIn(editor.state), lines: met.taught })
+      read()
+      touch()
+    },
+    [read, touch],
+  )
+
+  useLayoutEffect(() => {
+    meetNow.current = () => {
+      fetchDraft(draft.id)
+        .then((theirs) => {
+          const now = live.current
+          const clashes = clashesWith(now.agreed, { ...now, taught: now.taught.lines }, theirs)
+          if (clashes.length) return setMeeting({ theirs, clashes })
+          takeIn(theirs, [])
+          tell(`What ${theirs.updatedBy ?? 'somebody'} changed meanwhile is in your text now.`)
+        })
+        .catch(() => {
+          if (!live.current.dead) live.current.saveTimer = window.setTimeout(() => void save(), RETRY_AFTER_MS)
+        })
+    }
+  })
+
+  const settle = useCallback(
+    (choices: readonly Choice[]) => {
+      if (meeting) takeIn(meeting.theirs, choices)
+    },
+    [meeting, takeIn],
+  )
 
   const commands = useRef<{
     goTo: (step: 1 | -1) => void
@@ -237,7 +319,6 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     teachHere: () => undefined,
   })
   const teachNow = useRef(teaching.openLines)
-  const latestHooks = useRef(hooks)
   const itemsNow = useRef(items)
   const draftMarksNow = useRef(reading?.marks ?? [])
   const troubleNow = useRef({ groups, slip })
@@ -314,6 +395,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
               styleLayer(live.current.styles, live.current.text),
               taughtLayer(live.current.taught, live.current.text.length),
               previewLayer,
+              EditorState.readOnly.of(latestHooks.current.isReadOnly),
             ],
           ),
         }),
@@ -559,6 +641,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       if (view.current) redo(view.current)
     },
     flush: save,
+    meeting,
+    settle,
     accept,
   }
 }
@@ -597,6 +681,9 @@ function startingText(draft: SavedDraft): {
   readonly keyText: string | null
   readonly taught: Taught
   readonly restored: boolean
+  /** The version that the text goes on from, and its text. */
+  readonly version: number
+  readonly base: string
 } {
   const kept = readBackup(draft.id)
   const { title, text, styles, keyText } = draft
@@ -605,7 +692,10 @@ function startingText(draft: SavedDraft): {
     kept?.text === text &&
     (kept.keyText ?? null) === keyText &&
     JSON.stringify(kept.taught ?? taught) === JSON.stringify(taught)
-  if (!kept || same || kept.version < draft.version) return { title, text, styles, keyText, taught, restored: false }
+  const isOlder = kept !== null && kept.version < draft.version
+  // Without what it goes on from, what is older cannot be put together with what is newer.
+  if (!kept || same || (isOlder && kept.base === undefined))
+    return { title, text, styles, keyText, taught, restored: false, version: draft.version, base: text }
   return {
     title: kept.title,
     text: kept.text,
@@ -613,6 +703,8 @@ function startingText(draft: SavedDraft): {
     keyText: kept.keyText ?? null,
     taught: kept.taught ?? NOTHING_TAUGHT,
     restored: true,
+    version: kept.version,
+    base: kept.base ?? text,
   }
 }
 

@@ -1,6 +1,7 @@
 import { DropdownMenu } from 'radix-ui'
-import { NavLink, Outlet } from 'react-router'
+import { NavLink, Outlet, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
+import { usePeopleChanges } from '../people/queries'
 import { useCounts, useSignOut } from './queries'
 
 const STATIONS = [
@@ -57,38 +58,102 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
   )
 }
 
+const MENU = 'z-30 min-w-52 max-w-[80vw] rounded-[3px] border border-ink bg-sheet py-1'
+const MENU_ITEM = 'block cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-mustard-wash'
+
+/** The workspace that is open, and the way to the others. */
+function WorkspaceMenu({ person }: { readonly person: Schemas['PersonDto'] }) {
+  const { choose } = usePeopleChanges()
+  const navigate = useNavigate()
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        aria-label={`${person.workspace}, workspace`}
+        className="hidden max-w-64 items-center gap-1 truncate whitespace-nowrap hover:text-ink md:flex"
+      >
+        <span className="truncate">{person.workspace}</span> <span aria-hidden="true">▾</span>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={6} className={MENU}>
+          <Workspaces
+            person={person}
+            choose={(id) => choose.mutate(id, { onSuccess: () => void navigate('/drafts') })}
+          />
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}
+
+function Workspaces({
+  person,
+  choose,
+}: {
+  readonly person: Schemas['PersonDto']
+  readonly choose: (id: string) => void
+}) {
+  const navigate = useNavigate()
+  return (
+    <>
+      <DropdownMenu.RadioGroup value={person.workspaceId} onValueChange={choose}>
+        {person.workspaces.map((one) => (
+          <DropdownMenu.RadioItem key={one.id} value={one.id} className={MENU_ITEM}>
+            <span aria-hidden="true" className="mr-1.5 inline-block w-3">
+              {one.id === person.workspaceId ? '✓' : ''}
+            </span>
+            {one.name}
+            <span className="text-xs text-muted">
+              {' '}
+              · {one.role}
+              {one.isDeleted && ', deleted'}
+            </span>
+          </DropdownMenu.RadioItem>
+        ))}
+      </DropdownMenu.RadioGroup>
+      <DropdownMenu.Separator className="my-1 border-t border-line" />
+      <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/workspace')}>
+        People and record
+      </DropdownMenu.Item>
+    </>
+  )
+}
+
 function PersonMenu({ person }: { readonly person: Schemas['PersonDto'] }) {
   const signOut = useSignOut()
+  const { choose } = usePeopleChanges()
+  const navigate = useNavigate()
   const initials = person.name
     .split(/\s+/)
     .map((word) => word.charAt(0))
     .join('')
     .slice(0, 2)
   return (
-    <div className="ml-auto flex items-center gap-3.5 text-muted">
-      <span className="hidden whitespace-nowrap md:inline">{person.workspace}</span>
+    <div className="ml-auto flex min-w-0 items-center gap-3.5 text-muted">
+      <WorkspaceMenu person={person} />
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
           aria-label={`${person.name}, account`}
-          className="grid size-[26px] place-items-center rounded-full border border-ink text-[11px] text-ink"
+          className="grid size-[26px] shrink-0 place-items-center rounded-full border border-ink text-[11px] text-ink"
         >
           {initials}
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={6}
-            className="z-30 min-w-44 rounded-[3px] border border-ink bg-sheet py-1"
-          >
+          <DropdownMenu.Content align="end" sideOffset={6} className={MENU}>
             <p className="px-3 py-1 text-muted">
               {person.name}
               <br />
-              {person.workspace}
+              {person.role} of {person.workspace}
             </p>
-            <DropdownMenu.Item
-              className="cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-mustard-wash"
-              onSelect={() => signOut.mutate()}
-            >
+            <div className="md:hidden">
+              <Workspaces
+                person={person}
+                choose={(id) => choose.mutate(id, { onSuccess: () => void navigate('/drafts') })}
+              />
+            </div>
+            <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/account')}>
+              Your account
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={MENU_ITEM} onSelect={() => signOut.mutate()}>
               Sign out
             </DropdownMenu.Item>
           </DropdownMenu.Content>

@@ -4,6 +4,9 @@ import { Link, useParams } from 'react-router'
 import { useBankChanges } from '../bank/queries'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { HandOver } from '../people/HandOver'
+import { May, useMay } from '../people/May'
+import { Others } from '../people/Others'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted, pointsText } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -29,7 +32,9 @@ const TAB =
   'border-b-[3px] border-transparent px-2 pb-1.5 text-muted data-[state=active]:border-mustard data-[state=active]:font-semibold data-[state=active]:text-ink'
 
 function PaperDesk({ paper }: { readonly paper: Paper }) {
-  const { state, change, flush, saving } = usePaperState(paper)
+  const mayWrite = useMay('write')
+  const { state, change, flush, saving } = usePaperState(paper, !mayWrite)
+  const [handing, setHanding] = useState(false)
   const items: ItemOf = useMemo(() => new Map(paper.items.map((item) => [item.id, item])), [paper.items])
   const [adding, setAdding] = useState(false)
   const points = state.entries.reduce((sum, entry) => sum + entry.points, 0)
@@ -62,7 +67,11 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
             All versions
           </Link>
         )}
-        <Button onClick={() => setAdding(!adding)}>{adding ? 'Done adding' : 'Add items'}</Button>
+        <Others place={`paper:${paper.id}`} />
+        <May right="write" to="change papers">
+          <Button onClick={() => setAdding(!adding)}>{adding ? 'Done adding' : 'Add items'}</Button>
+          <Button onClick={() => setHanding(true)}>Hand over</Button>
+        </May>
         <Link to={`/papers/${paper.id}/take`} className={LINK}>
           Take it
         </Link>
@@ -71,6 +80,7 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
           Dispatch
         </Link>
       </Head>
+      {handing && <HandOver kind="paper" ids={[paper.id]} title={state.title} close={() => setHanding(false)} />}
       <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_420px] lg:overflow-hidden">
         <div className="bg-rye px-3 py-4 sm:px-6 lg:overflow-y-auto">
           <div className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12">

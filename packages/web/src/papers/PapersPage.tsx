@@ -2,6 +2,7 @@ import { formatDistanceToNow } from 'date-fns'
 import { Link, useNavigate } from 'react-router'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted, pointsText } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -30,9 +31,11 @@ export function PapersPage() {
   return (
     <>
       <Head title="Papers" about={own && counted(own.length, 'paper', 'papers')}>
-        <Button tone="lead" onClick={start}>
-          New paper
-        </Button>
+        <May right="write" to="begin a paper">
+          <Button tone="lead" onClick={start}>
+            New paper
+          </Button>
+        </May>
       </Head>
       <div className="min-h-0 flex-1 overflow-y-auto">
         {papers.isPending && <Waiting what="the papers" />}
@@ -64,17 +67,19 @@ export function PapersPage() {
               <span className="hidden w-32 text-muted md:block">
                 {formatDistanceToNow(paper.updatedAt, { addSuffix: true })}
               </span>
-              <Button
-                tone="quiet"
-                aria-label={`Delete ${paper.title}`}
-                onClick={() =>
-                  remove.mutate(paper.id, {
-                    onSuccess: () => tell(`“${paper.title}” was deleted.`, { undo: () => undelete.mutate(paper.id) }),
-                  })
-                }
-              >
-                Delete
-              </Button>
+              <May right="delete">
+                <Button
+                  tone="quiet"
+                  aria-label={`Delete ${paper.title}`}
+                  onClick={() =>
+                    remove.mutate(paper.id, {
+                      onSuccess: () => tell(`“${paper.title}” was deleted.`, { undo: () => undelete.mutate(paper.id) }),
+                    })
+                  }
+                >
+                  Delete
+                </Button>
+              </May>
             </li>
           ))}
         </ul>

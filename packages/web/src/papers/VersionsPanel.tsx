@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { useFacets } from '../bank/queries'
 import { FILTER_FIELDS, valueName, type FilterField } from '../bank/search'
 import { Button } from '../parts/Button'
+import { May } from '../people/May'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import type { ChangePaper, PaperState, Rule } from './paper-state'
@@ -321,9 +322,11 @@ function DrawForm({
         </p>
       )}
       <div className="flex items-center gap-2">
-        <Button tone="lead" type="submit" disabled={draw.isPending || total === 0}>
-          {draw.isPending ? 'Drawing …' : drawn ? 'Draw again' : 'Draw'}
-        </Button>
+        <May right="draw" to="draw versions">
+          <Button tone="lead" type="submit" disabled={draw.isPending || total === 0}>
+            {draw.isPending ? 'Drawing …' : drawn ? 'Draw again' : 'Draw'}
+          </Button>
+        </May>
         <span className="text-xs text-muted">{counted(total, 'item', 'items')} each</span>
       </div>
       {draw.error && (

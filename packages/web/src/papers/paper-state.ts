@@ -1,7 +1,9 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import type { Schemas } from '../api/client'
+import { ApiProblem, type Schemas } from '../api/client'
 import { useTell } from '../parts/notices'
-import { usePaperChanges, type Paper } from './queries'
+import { mergePapers, PARTS } from './merge-papers'
+import { paperQuery, usePaperChanges, type Paper } from './queries'
 
 export type Entry = Schemas['PaperEntryDto']
 export type Section = Schemas['PaperSectionDto']
@@ -46,26 +48,45 @@ function stateOf(paper: Paper): PaperState {
 }
 
 /** Keeps what is edited and saves it shortly after; the newest edit wins, one save at a time. */
-export function usePaperState(paper: Paper) {
+export function usePaperState(paper: Paper, isReadOnly = false) {
   const { save } = usePaperChanges()
+  const client = useQueryClient()
   const tell = useTell()
   const [state, setState] = useState(() => stateOf(paper))
-  const live = useRef({ state, version: paper.version, timer: 0, running: false, dirty: false })
+  const live = useRef({ state, agreed: state, version: paper.version, timer: 0, running: false, dirty: false })
   const push = useRef<() => void>(() => undefined)
   useEffect(() => {
+    /** Somebody else changed the paper, too: both go together, and where both changed the same, one chooses. */
+    const meet = async (): Promise<void> => {
+      const theirs = await client.fetchQuery({ ...paperQuery(paper.id), staleTime: 0 })
+      const now = live.current
+      const { state: merged, clashes } = mergePapers(now.agreed, now.state, stateOf(theirs))
+      Object.assign(now, { state: merged, agreed: stateOf(theirs), version: theirs.version, dirty: true })
+      setState(merged)
+      const by = theirs.updatedBy ?? 'Somebody'
+      if (clashes.length)
+        tell(`${by} changed ${clashes.map((one) => PARTS[one]).join(', ')}, too. Yours is kept; undo takes theirs.`, {
+          tone: 'trouble',
+          undo: () => change(Object.fromEntries(clashes.map((one) => [one, stateOf(theirs)[one]]))),
+        })
+      else tell(`What ${by} changed meanwhile is in this paper now.`)
+    }
     push.current = () => {
       const now = live.current
       if (now.running || !now.dirty) return
       now.dirty = false
       now.running = true
+      const sent = now.state
       save
-        .mutateAsync({ id: paper.id, given: { ...now.state, version: now.version } })
+        .mutateAsync({ id: paper.id, given: { ...sent, version: now.version } })
         .then((saved) => {
           now.version = saved.version
+          now.agreed = sent
         })
-        .catch((error: unknown) =>
-          tell(error instanceof Error ? error.message : 'The paper was not saved.', { tone: 'trouble' }),
-        )
+        .catch((error: unknown) => {
+          if (error instanceof ApiProblem && error.status === 409) return meet()
+          tell(error instanceof Error ? error.message : 'The paper was not saved.', { tone: 'trouble' })
+        })
         .finally(() => {
           now.running = false
           if (now.dirty) push.current()
@@ -80,6 +101,7 @@ export function usePaperState(paper: Paper) {
     [],
   )
   const change: ChangePaper = (part) => {
+    if (isReadOnly) return
     live.current.state = { ...live.current.state, ...part }
     live.current.dirty = true
     setState(live.current.state)
