@@ -32,11 +32,11 @@ const RemarksPage = lazy(() => import('./people/Remarks').then((page) => ({ defa
 
 export function App() {
   const session = useSession()
-  const isPublic = useMatch('/link/:token')
+  const link = useMatch('/link/:token')
   const isFirst = useMatch('/first')
   if (session.isPending) return <Waiting what="Zakuska" />
   if (session.isError) return <Problem error={session.error} again={() => void session.refetch()} />
-  if (isPublic) return <LinkPage />
+  if (link) return <LinkPage token={link.params.token ?? ''} />
   if (isFirst && !session.data) return <FirstRunPage />
   if (!session.data) return <SignIn />
   return (

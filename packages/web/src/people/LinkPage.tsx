@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { useNavigate } from 'react-router'
 import { useSession } from '../frame/queries'
 import { SignIn } from '../frame/SignIn'
 import { Button } from '../parts/Button'
@@ -10,8 +10,7 @@ import { roleName } from './May'
 import { useLink } from './queries'
 
 /** What a one-time link is for: coming into a workspace, or a new password. */
-export function LinkPage() {
-  const { token = '' } = useParams()
+export function LinkPage({ token }: { readonly token: string }) {
   const { link } = useLink(token)
   if (link.isPending) return <Waiting what="the link" />
   return (

@@ -166,6 +166,7 @@ function Invitations({ workspace }: { readonly workspace: Schemas['WorkspaceDto'
         <label>
           Role
           <select
+            aria-label="Role"
             className={`${SELECT} ml-2`}
             value={given.role}
             onChange={(event) => setGiven({ ...given, role: event.target.value as Role })}
