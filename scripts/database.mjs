@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { createHash } from 'node:crypto'
+import { createHash, randomBytes } from 'node:crypto'
 import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { dirname, join } from 'node:path'
@@ -74,7 +74,9 @@ export async function startDatabase({ folder, durable }) {
   const user = serverUser()
   const data = reachable(folder, user)
   const owner = user ? { uid: user.uid, gid: user.gid } : {}
-  if (!existsSync(join(data, 'PG_VERSION'))) makeCluster(programs, data, user, owner)
+  const isOld = existsSync(join(data, 'PG_VERSION')) && !existsSync(secretFile(folder, 'admin'))
+  const secrets = isOld ? null : secretsOf(folder)
+  if (!existsSync(join(data, 'PG_VERSION'))) makeCluster(programs, data, user, owner, secrets)
   await stopLeftOver(data)
   const port = await freePort(durable ? 54330 : 0)
   const fast = durable ? [] : ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off']
@@ -98,10 +100,10 @@ export async function startDatabase({ folder, durable }) {
   let complaint = ''
   server.stderr.on('data', (chunk) => (complaint = `${complaint}${chunk}`.slice(-2000)))
   const ended = new Promise((resolve) => server.once('exit', resolve))
-  const url = `postgresql://zakuska@127.0.0.1:${port}/zakuska`
+  const url = urlOf(port, secrets)
   try {
     await waitUntilReady(programs, port, server, () => complaint)
-    await ensureOwnDatabase(programs, port)
+    await ensureOwnDatabase(programs, port, secrets, durable)
   } catch (error) {
     server.kill('SIGINT')
     throw error
@@ -112,21 +114,63 @@ export async function startDatabase({ folder, durable }) {
       if (server.exitCode === null) server.kill('SIGINT')
       await ended
     },
-    remove: () => rmSync(data, { recursive: true, force: true }),
+    remove: () => {
+      rmSync(data, { recursive: true, force: true })
+      for (const name of ['admin', 'application']) rmSync(secretFile(folder, name), { force: true })
+    },
   }
 }
 
-function makeCluster(programs, data, user, owner) {
+/**
+ * The database that was started there, or that is started for the while.
+ *
+ * @returns {Promise<{ url: string, stop: () => Promise<void> }>}
+ */
+export async function ownDatabase({ folder }) {
+  const data = reachable(folder, serverUser())
+  if (!existsSync(join(data, 'PG_VERSION'))) throw new PlainError('There is no database yet. Start with: npm start')
+  const pidFile = join(data, 'postmaster.pid')
+  const port = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8').split('\n')[3]) : 0
+  const isUp =
+    port > 0 && output(join(ensurePrograms(), 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port), '-q']) !== null
+  if (!isUp) return startDatabase({ folder, durable: true })
+  const isOld = !existsSync(secretFile(folder, 'admin'))
+  return { url: urlOf(port, isOld ? null : secretsOf(folder)), stop: () => Promise.resolve() }
+}
+
+/** Passwords of a cluster: of who looks after it, and of the application, which may do nothing else in it. */
+function secretsOf(folder) {
+  mkdirSync(dirname(folder), { recursive: true })
+  const secret = (name) => keptSecret(secretFile(folder, name), () => randomBytes(24).toString('hex'))
+  return { admin: secret('admin'), application: secret('application') }
+}
+
+function secretFile(folder, name) {
+  return `${folder}-${name}-password`
+}
+
+/** Clusters from before there were passwords trust whoever is on this machine. */
+function urlOf(port, secrets) {
+  return `postgresql://zakuska${secrets ? `:${secrets.application}` : ''}@127.0.0.1:${port}/zakuska`
+}
+
+function makeCluster(programs, data, user, owner, secrets) {
   say('Making a private PostgreSQL cluster …')
   mkdirSync(data, { recursive: true })
   if (user) chownSync(data, user.uid, user.gid)
   chmodSync(data, 0o700)
-  // Only this machine can connect, and only this account's programs know the port; a password would lie beside the data.
+  const passwordFile = `${data}.initial`
+  writeFileSync(passwordFile, `${secrets.admin}\n`, { mode: 0o600 })
+  if (user) chownSync(passwordFile, user.uid, user.gid)
   const made = spawnSync(
     join(programs, 'initdb'),
-    ['-D', data, '-U', 'zakuska', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8'],
+    [
+      ...['-D', data, '-U', 'admin', '--auth=scram-sha-256', `--pwfile=${passwordFile}`],
+      ...['--encoding=UTF8', '--locale=C.UTF-8'],
+    ],
     { ...owner, cwd: '/', encoding: 'utf8' },
   )
+  rmSync(passwordFile, { force: true })
   if (made.status !== 0)
     throw new PlainError(
       `The database could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`,
@@ -156,24 +200,26 @@ async function waitUntilReady(programs, port, server, complaint) {
   throw new PlainError('The database did not start within 30 seconds.')
 }
 
-async function ensureOwnDatabase(programs, port) {
-  const psql = (database, sql) =>
-    output(join(programs, 'psql'), [
-      '-h',
-      '127.0.0.1',
-      '-p',
-      String(port),
-      '-U',
-      'zakuska',
-      '-d',
-      database,
-      '-Atc',
-      sql,
-    ])
+/** The database and the role that owns it and nothing else; under tests it may make more databases. */
+async function ensureOwnDatabase(programs, port, secrets, durable) {
+  const user = secrets ? 'admin' : 'zakuska'
+  const psql = (database, sql) => {
+    const done = spawnSync(
+      join(programs, 'psql'),
+      ['-h', '127.0.0.1', '-p', String(port), '-U', user, '-d', database, '-Atc', sql],
+      { encoding: 'utf8', env: { ...process.env, PGPASSWORD: secrets?.admin ?? '' } },
+    )
+    return done.status === 0 ? done.stdout.trim() : null
+  }
   // The template that nobody connects to: a worker of the server's own may be busy in the other at the start.
   for (let turn = 0; turn < 20; turn++) {
+    if (secrets && psql('postgres', `select 1 from pg_roles where rolname = 'zakuska'`) !== '1')
+      psql(
+        'postgres',
+        `create role zakuska login password '${secrets.application}' ${durable ? 'nocreatedb' : 'createdb'}`,
+      )
     if (psql('postgres', `select 1 from pg_database where datname = 'zakuska'`) === '1') return
-    if (psql('postgres', 'create database zakuska template template0') !== null) return
+    if (psql('postgres', 'create database zakuska owner zakuska template template0') !== null) return
     await sleep(250)
   }
   throw new PlainError('The database “zakuska” could not be made.')

@@ -170,3 +170,54 @@ describe('a word processor file', () => {
     ])
   })
 })
+
+describe('files that are small and would become large', () => {
+  const part = (path: string, text: string) => ({ path, bytes: encode(text) })
+  const OFFICE = 'http://schemas.openxmlformats.org'
+  const sheet = (inner: string): Uint8Array =>
+    packZip([
+      part(
+        '[Content_Types].xml',
+        `<Types xmlns="${OFFICE}/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/></Types>`,
+      ),
+      part(
+        '_rels/.rels',
+        `<Relationships xmlns="${OFFICE}/package/2006/relationships"><Relationship Id="rId1" Type="${OFFICE}/officeDocument/2006/relationships/officeDocument" Target="xl/workbook.xml"/></Relationships>`,
+      ),
+      part(
+        'xl/workbook.xml',
+        `<workbook xmlns="${OFFICE}/spreadsheetml/2006/main" xmlns:r="${OFFICE}/officeDocument/2006/relationships"><sheets><sheet name="A" sheetId="1" r:id="rId1"/></sheets></workbook>`,
+      ),
+      part(
+        'xl/_rels/workbook.xml.rels',
+        `<Relationships xmlns="${OFFICE}/package/2006/relationships"><Relationship Id="rId1" Type="${OFFICE}/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet1.xml"/></Relationships>`,
+      ),
+      part(
+        'xl/worksheets/sheet1.xml',
+        `<worksheet xmlns="${OFFICE}/spreadsheetml/2006/main"><sheetData><row r="1"><c r="A1" t="inlineStr"><is><t>Which is a grain?</t></is></c></row></sheetData>${inner}</worksheet>`,
+      ),
+    ])
+
+  test.each([
+    ['a merge over the whole sheet', '<mergeCells count="1"><mergeCell ref="A1:XFD1048576"/></mergeCells>'],
+    [
+      'a list to choose from in whole columns',
+      '<dataValidations count="1"><dataValidation type="list" sqref="A1:Z1048576"><formula1>"a,b"</formula1></dataValidation></dataValidations>',
+    ],
+  ])('a workbook with %s is read at once', async (_what, inner) => {
+    const start = performance.now()
+    const contents = await readFile(sheet(inner))
+    expect(contents.kind === 'draft' && contents.source.text.trim()).toBe('Which is a grain?')
+    expect(performance.now() - start).toBeLessThan(3000)
+  })
+
+  test('a table of more cells than anybody reads is refused with its number', async () => {
+    const rows = 'Which is a grain?,oak,rye,ash,b\n'.repeat(200_001)
+    await expect(readFile(encode(rows))).rejects.toThrow('more than 1,000,000 cells')
+  })
+
+  test('one line of ten million letters is text', async () => {
+    const contents = await readFile(encode('a,'.repeat(5_000_000)))
+    expect(contents.kind === 'draft' && contents.source.text.length).toBe(10_000_000)
+  })
+})

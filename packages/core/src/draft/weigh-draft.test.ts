@@ -73,6 +73,8 @@ test.each([
   ['numbers', (size: number) => '1 b '.repeat(size / 4)],
   ['underscores', (size: number) => '_ '.repeat(size / 2)],
   ['prose without an end', (size: number) => 'the tide comes in and '.repeat(size / 22)],
+  ['one number again and again', (size: number) => '1. '.repeat(size / 3)],
+  ['formulas without an end', (size: number) => '\\('.repeat(size / 2)],
   ['one-letter lines', (size: number) => 'a\n'.repeat(size / 2)],
 ])('%s: time is linear in the text', (_name, make) => {
   const time = (size: number): number => {

@@ -1,14 +1,19 @@
 import { parse } from 'csv-parse/sync'
 import type { DocumentBlock } from '@zakuska/core'
+import { PackageError } from '../zip.ts'
 
 const DELIMITERS = ['\t', ';', ',', '|'] as const
 const SEEN_ROWS = 30
+/** Letters that are looked at for a delimiter. */
+const SEEN_LETTERS = 200_000
+export const MAX_CELLS = 1_000_000
 
 /** The delimiter of text that is a table of values; null: it is no such table. */
 export function csvDelimiter(text: string): string | null {
   let best: { delimiter: string; score: number } | null = null
+  const seen = text.slice(0, SEEN_LETTERS)
   for (const delimiter of DELIMITERS) {
-    const rows = records(text, delimiter, SEEN_ROWS)?.filter((row) => row.some(Boolean))
+    const rows = records(seen, delimiter, SEEN_ROWS)?.filter((row) => row.some(Boolean))
     const widths = (rows ?? []).map((row) => row.length)
     if (widths.length < 2) continue
     const usual = mostFrequent(widths)
@@ -21,8 +26,14 @@ export function csvDelimiter(text: string): string | null {
   return best?.delimiter ?? null
 }
 
-/** Rows of comma, semicolon or tab separated values (RFC 4180, with the delimiter that is there). */
+/**
+ * Rows of comma, semicolon or tab separated values (RFC 4180, with the delimiter that is there).
+ *
+ * @throws PackageError where there are more cells than anybody reads.
+ */
 export function readCsv(text: string, delimiter: string): DocumentBlock[] {
+  if (countOf(text, delimiter) + countOf(text, '\n') > MAX_CELLS)
+    throw new PackageError(`The table holds more than ${MAX_CELLS.toLocaleString('en')} cells. Open a part of it.`)
   const rows = records(text, delimiter) ?? []
   return [{ type: 'table', rows: rows.map((row) => row.map((cell) => (cell ? [{ text: cell, styles: [] }] : []))) }]
 }
@@ -44,6 +55,12 @@ function records(text: string, delimiter: string, count?: number): string[][] | 
       continue
     }
   return null
+}
+
+function countOf(text: string, sign: string): number {
+  let count = 0
+  for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) count++
+  return count
 }
 
 function mostFrequent(values: readonly number[]): number {

@@ -2,9 +2,14 @@ import ExcelJS from 'exceljs'
 import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
 import { isColour } from '../word/styles.ts'
 import { PackageError } from '../zip.ts'
+import { MAX_CELLS } from './read-csv.ts'
 
-const MAX_CELLS = 2_000_000
 const MAX_COLUMNS = 200
+/**
+ * What says nothing of the cells' text, and is built cell by cell however many there are: a merge over a whole sheet, a
+ * list to choose from in whole columns. The cells that a merge covers hold no text of their own.
+ */
+const IGNORED = ['mergeCells', 'dataValidations', 'conditionalFormatting', 'autoFilter', 'extLst'] as const
 
 /**
  * Reads a workbook (ECMA-376 part 1, SpreadsheetML): each visible sheet is a table, a formula its last result,
@@ -15,7 +20,7 @@ const MAX_COLUMNS = 200
 export async function readWorkbook(bytes: Uint8Array): Promise<DocumentBlock[]> {
   const workbook = new ExcelJS.Workbook()
   try {
-    await workbook.xlsx.load(bytes.slice().buffer)
+    await workbook.xlsx.load(bytes.slice().buffer, { ignoreNodes: [...IGNORED] })
   } catch {
     throw new PackageError('The workbook is broken and cannot be opened.')
   }
@@ -37,7 +42,6 @@ export async function readWorkbook(bytes: Uint8Array): Promise<DocumentBlock[]> 
 }
 
 function cellRuns(cell: ExcelJS.Cell): DocumentRun[] {
-  if (cell.isMerged && cell.master.address !== cell.address) return []
   const value = cell.value
   if (value !== null && typeof value === 'object' && 'richText' in value)
     return value.richText.map((run) => ({ text: run.text, styles: stylesOf(run.font) }))

@@ -2,8 +2,10 @@ import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { MessageChannel } from 'node:worker_threads'
 import {
+  Inject,
   Injectable,
   Logger,
+  Optional,
   ServiceUnavailableException,
   UnprocessableEntityException,
   type OnApplicationShutdown,
@@ -17,7 +19,7 @@ const WORKER = fileURLToPath(new URL('./worker.js', import.meta.url)).replace('/
 const MOST_WAITING = 100
 const IDLE_MS = 60_000
 
-interface Terms {
+export interface Terms {
   /** Seconds, waiting in the line not counted. */
   readonly seconds: number
   /** What it was, for who asked: "This file". */
@@ -26,7 +28,11 @@ interface Terms {
   readonly quick?: true
 }
 
-const TERMS: Readonly<Record<TaskName, Terms>> = {
+export type TermsOf = Readonly<Record<TaskName, Terms>>
+/** Injection token of other terms than these. */
+export const WORK_TERMS = Symbol('WORK_TERMS')
+
+export const TERMS: TermsOf = {
   readDraft: { seconds: 20, what: 'This draft', quick: true },
   readFile: { seconds: 20, what: 'This file' },
   writeFile: { seconds: 60, what: 'This paper' },
@@ -44,6 +50,8 @@ export class WorkService implements OnApplicationShutdown {
   readonly #heavy = pool(Math.max(1, availableParallelism() - 1), 768)
   readonly #quick = pool(Math.max(1, Math.floor(availableParallelism() / 2)), 512)
 
+  constructor(@Optional() @Inject(WORK_TERMS) private readonly terms: TermsOf = TERMS) {}
+
   /**
    * @throws UnprocessableEntityException where the task refuses, or takes more time or memory than it may.
    * @throws ServiceUnavailableException where too much waits already.
@@ -52,7 +60,7 @@ export class WorkService implements OnApplicationShutdown {
     name: Name,
     given: Parameters<Tasks[Name]>[0],
   ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
-    const { seconds, what, quick } = TERMS[name]
+    const { seconds, what, quick } = this.terms[name]
     const outcome = await this.#outcome(quick ? this.#quick : this.#heavy, { name, given }, seconds, what)
     if ('refused' in outcome) throw new UnprocessableEntityException(outcome.refused)
     return outcome.done as Awaited<ReturnType<Tasks[Name]>>

@@ -77,7 +77,7 @@ export function optionRun(
     if (one && !apart.some(([start, end]) => one.at >= start && one.at < end) && !isBeforeGap(text, one.end))
       found.push(one)
   }
-  if (found.length < 2) return []
+  if (found.length < 2 || found.length > MOST_LABELS) return []
   const byDress = new Map<string, Found[]>()
   for (const one of found) {
     const name = `${one.script}${one.dress}`
@@ -102,6 +102,9 @@ export function optionRun(
     return { ...partOf(one), label: one.at - lead.length, from: one.end, to: end, lead }
   })
 }
+
+/** More labels than this in one line are no options, nor a list of keys. */
+const MOST_LABELS = 300
 
 const MARK_BEFORE = /(?:^|\s)([*+✓✔✅→>~]{1,2})$/u
 

@@ -40,6 +40,8 @@ const NUMBER =
 const WINDOW = 10
 const MOST_CANDIDATES = 4000
 const MOST_IN_LINE = 120
+/** Letters of what a list says of one item, its explanation included. */
+const LONGEST_VALUE = 4000
 
 /** Gives the entries of lists of keys to their items: the split and the giving under which most of them fit. */
 export function giveListedKeys(blocks: readonly KeyLines[], records: readonly DraftRecord[]): void {
@@ -151,17 +153,26 @@ export function numbered(
 ): ListEntry[] {
   const candidates = candidatesIn(texts, ids, records)
   const fits = new Map<string, number>()
+  const worths = new Map<string, number>()
+  const worth = (value: string, record: number): number => {
+    const name = `${record} ${value}`
+    const found = worths.get(name) ?? worthOf(value, records[record] as DraftRecord)
+    worths.set(name, found)
+    return found
+  }
   const fit = (at: number, end: number, record: number): number => {
     const name = `${at}.${end}.${record}`
     const known = fits.get(name)
     if (known !== undefined) return known
-    const value = valueText(texts, stretch(candidates, at, end, texts))
+    const parts = stretch(candidates, at, end, texts)
+    if (lengthOf(parts, texts) > LONGEST_VALUE) return -1
+    const value = valueText(texts, parts)
     const own = records[record] as DraftRecord
     const found = isRowId(candidates[at]?.id ?? '', own)
       ? /^\(?[\p{L}\d]{1,2}\)?$/u.test(value)
         ? 0.9
         : -0.4
-      : worthOf(value, own)
+      : worth(value, record)
     fits.set(name, found)
     return found
   }
@@ -244,9 +255,15 @@ function stretch(candidates: readonly Candidate[], at: number, end: number, text
     : { line: own.line, from: own.to, endLine, to }
 }
 
+function lengthOf({ line, from, endLine, to }: Stretch, texts: readonly string[]): number {
+  let length = to - from
+  for (let at = line; at < endLine && length <= LONGEST_VALUE; at++) length += texts[at]?.length ?? 0
+  return length
+}
+
 /** What a stretch says, without what parts it from its neighbours. */
 export function valueText(texts: readonly string[], { line, from, endLine, to }: Stretch): string {
-  const parted = texts.some((text) => DASHED.test(text))
+  const parted = isDashed(texts)
   if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to), parted)
   const parts = [
     (texts[line] ?? '').slice(from),
@@ -258,6 +275,15 @@ export function valueText(texts: readonly string[], { line, from, endLine, to }:
 
 /** "1-a, 2-b": where a dash parts numbers from letters, one before a figure is no minus. */
 const DASHED = /(?<![\p{L}\p{N}])\d{1,3}\s?[-–—]\s?\p{L}/u
+
+const dashed = new WeakMap<readonly string[], boolean>()
+
+/** Asked once for each of thousands of ways to part a list. */
+function isDashed(texts: readonly string[]): boolean {
+  const known = dashed.get(texts) ?? texts.some((text) => DASHED.test(text))
+  dashed.set(texts, known)
+  return known
+}
 
 /** @param dashParts whether a dash stands between the numbers of a list and their values. */
 export function tidyValue(text: string, dashParts = false): string {

@@ -98,13 +98,16 @@ class Builder {
 }
 
 /** Escapable characters of CommonMark 0.31.2, section 2.4. */
+/** Letters of a formula; without an end, a text of nothing but openings would be searched once for each. */
+const LONGEST_TEX = 4000
+
 const ESCAPABLE = /[!-/:-@[-`{-~]/
 
 function texOrEscape(text: string, at: number): Found | null {
   const next = text.charAt(at + 1)
   if (next === '(' || next === '[') {
-    const close = text.indexOf(next === '(' ? '\\)' : '\\]', at + 2)
-    if (close > 0) return tex(2, close - at - 2, 2)
+    const inner = text.slice(at + 2, at + 2 + LONGEST_TEX).indexOf(next === '(' ? '\\)' : '\\]')
+    if (inner >= 0) return tex(2, inner, 2)
   }
   return ESCAPABLE.test(next) ? { open: 1, inner: 1, close: 0, styles: [], opaque: true } : null
 }
