@@ -95,7 +95,8 @@ export function person(url) {
       })
       const set = response.headers.get('set-cookie')
       if (set) cookie = set.split(';')[0]
-      return { status: response.status, body: await response.json().catch(() => null) }
+      const text = await response.text()
+      return { status: response.status, body: text ? JSON.parse(text) : null }
     } catch {
       return { status: 0, body: null }
     }

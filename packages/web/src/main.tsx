@@ -5,6 +5,7 @@ import { BrowserRouter } from 'react-router'
 import { ApiProblem } from './api/client'
 import { App } from './app'
 import { sessionKeys } from './frame/queries'
+import './parts/style-nonce'
 import { Notices } from './parts/notices'
 import './styles.css'
 

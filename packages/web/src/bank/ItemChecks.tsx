@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
+import { May, useMay } from '../people/May'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { FIELD } from './KindFields'
@@ -25,6 +26,7 @@ export function Findings({ item }: { readonly item: BankItem }) {
 
 function FindingLine({ itemId, finding }: { readonly itemId: string; readonly finding: Schemas['FindingDto'] }) {
   const { waive } = useBankChanges()
+  const mayWaive = useMay('sign-off')
   const [asking, setAsking] = useState(false)
   const [reason, setReason] = useState('')
   const { code, message, severity, waived } = finding
@@ -47,6 +49,7 @@ function FindingLine({ itemId, finding }: { readonly itemId: string; readonly fi
         {CHECKS[code].source.replace(/^.*guideline (\d+\w?).*$/, 'guideline $1')}
       </span>
       {code !== 'no-key' &&
+        mayWaive &&
         (asking ? (
           <form
             className="mt-1 flex gap-1.5"
@@ -160,7 +163,9 @@ export function Variants({ item }: { readonly item: BankItem }) {
           <Link to={`/bank/${item.variantOf ?? ''}`} className="underline">
             Look at the original
           </Link>{' '}
-          <Button onClick={() => bringInLine.mutate(item.id)}>It is in line again</Button>
+          <May right="write">
+            <Button onClick={() => bringInLine.mutate(item.id)}>It is in line again</Button>
+          </May>
         </p>
       )}
       {item.variantOf !== null && !item.stale && (
@@ -190,24 +195,29 @@ export function Variants({ item }: { readonly item: BankItem }) {
         </ul>
       )}
       {item.variantOf === null && (
-        <form
-          className="mt-1.5 flex flex-wrap gap-1.5"
-          onSubmit={(event) => {
-            event.preventDefault()
-            addVariant.mutate({ id: item.id, language: language.trim() || null }, { onSuccess: () => setLanguage('') })
-          }}
-        >
-          <input
-            aria-label="Language of the variant"
-            placeholder="language, such as sv"
-            value={language}
-            onChange={(event) => setLanguage(event.target.value)}
-            className={`${FIELD} w-40`}
-          />
-          <Button type="submit" disabled={addVariant.isPending}>
-            {language.trim() ? 'Add a translation' : 'Add one for other readers'}
-          </Button>
-        </form>
+        <May right="write">
+          <form
+            className="mt-1.5 flex flex-wrap gap-1.5"
+            onSubmit={(event) => {
+              event.preventDefault()
+              addVariant.mutate(
+                { id: item.id, language: language.trim() || null },
+                { onSuccess: () => setLanguage('') },
+              )
+            }}
+          >
+            <input
+              aria-label="Language of the variant"
+              placeholder="language, such as sv"
+              value={language}
+              onChange={(event) => setLanguage(event.target.value)}
+              className={`${FIELD} w-40`}
+            />
+            <Button type="submit" disabled={addVariant.isPending}>
+              {language.trim() ? 'Add a translation' : 'Add one for other readers'}
+            </Button>
+          </form>
+        </May>
       )}
     </section>
   )

@@ -138,10 +138,12 @@ function ShowItem({
             </div>
           ))}
       </dl>
-      <OutcomeProposals
-        item={item}
-        take={(outcome) => change.mutate({ id: item.id, body: { ...body, outcome }, revision: item.revision })}
-      />
+      <May right="write">
+        <OutcomeProposals
+          item={item}
+          take={(outcome) => change.mutate({ id: item.id, body: { ...body, outcome }, revision: item.revision })}
+        />
+      </May>
       <Findings item={item} />
       <NearItems item={item} />
       <Variants item={item} />
@@ -153,9 +155,11 @@ function ShowItem({
             </b>{' '}
             by {item.signOff.by}, {format(item.signOff.at, 'd MMM HH:mm')}
             {item.signOff.remark && <>: “{item.signOff.remark}”</>}{' '}
-            <Button tone="quiet" onClick={() => signOff.mutate({ item, signedOff: false, remark: '' })}>
-              Take back
-            </Button>
+            <May right="sign-off">
+              <Button tone="quiet" onClick={() => signOff.mutate({ item, signedOff: false, remark: '' })}>
+                Take back
+              </Button>
+            </May>
           </p>
         ) : (
           <May right="sign-off" to="sign off">

@@ -12,6 +12,7 @@ import {
   type DecorationSet,
 } from '@codemirror/view'
 import type { AsideLine, Mark, TextEdit } from '@zakuska/core'
+import { STYLE_NONCE } from '../parts/style-nonce'
 import { taughtChanged } from './teaching/taught-layer'
 import { bracketState, type BracketState, type DeskItem } from './desk-state'
 
@@ -238,6 +239,7 @@ function asked(hooks: EditorHooks, view: EditorView, line: { readonly from: numb
 export function deskExtensions(hooks: EditorHooks, dress: Extension): Extension {
   return [
     dress,
+    EditorView.cspNonce.of(STYLE_NONCE),
     lineNumbers({ domEventHandlers: { click: (view, line) => asked(hooks, view, line) } }),
     gutter({
       class: 'bracket-gutter',

@@ -1,8 +1,9 @@
+import { STYLE_NONCE } from './style-nonce'
+import { Tex } from './Tex'
 import { TableKit } from '@tiptap/extension-table'
 import { EditorContent, useEditor, useEditorState, type Editor } from '@tiptap/react'
 import StarterKit from '@tiptap/starter-kit'
 import type { Content, Picture } from '@zakuska/core'
-import katex from 'katex'
 import { useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 import { Dialog } from './Dialog'
@@ -42,6 +43,7 @@ export function RichField({ label, value, change, slim = false }: FieldProps) {
     return pictures.length > 0
   }
   const editor = useEditor({
+    ...(STYLE_NONCE && { injectNonce: STYLE_NONCE }),
     extensions: [
       StarterKit.configure({
         heading: false,
@@ -255,10 +257,9 @@ function Toolbar({
           onChange={(event) => setTex(event.target.value)}
           className="w-full rounded-[3px] border border-edge bg-sheet px-2 py-1 font-mono"
         />
-        <p
-          className="my-3 min-h-8 text-lg"
-          dangerouslySetInnerHTML={{ __html: katex.renderToString(tex ?? '', { throwOnError: false }) }}
-        />
+        <p className="my-3 min-h-8 text-lg">
+          <Tex tex={tex ?? ''} />
+        </p>
         <Button
           tone="lead"
           disabled={!tex?.trim()}

@@ -1,5 +1,5 @@
+import { Tex } from './Tex'
 import type { Block, Content, Inline, TextStyle } from '@zakuska/core'
-import katex from 'katex'
 import { Fragment, type ReactNode } from 'react'
 
 /** Rich text as it reads in a paper. `gap` draws a gap; without it, a line to write on. */
@@ -77,15 +77,7 @@ function inlineOf(node: Inline, index: number, gap: () => ReactNode): ReactNode 
     case 'gap':
       return <Fragment key={index}>{gap()}</Fragment>
     case 'tex':
-      // KaTeX escapes what it is given; `trust` stays off.
-      return (
-        <span
-          key={index}
-          dangerouslySetInnerHTML={{
-            __html: katex.renderToString(node.tex, { throwOnError: false, displayMode: node.display }),
-          }}
-        />
-      )
+      return <Tex key={index} tex={node.tex} isDisplayed={node.display} />
     case 'picture':
       return node.asset ? (
         <img
