@@ -44,7 +44,7 @@ export type { PageText, PlacedText } from './draft/pages/page.ts'
 export { guessLayout } from './draft/columns/guess.ts'
 export { COLUMN_ROLES, type ColumnLayout, type ColumnRole, type KeyForm } from './draft/columns/layout.ts'
 export { editsForKey, editsForOptions, editsForTruth, optionLetter, withoutKeyEntry } from './draft/edits.ts'
-export { followItems, type FollowedItem, type SignOff } from './draft/follow.ts'
+export { followItems, followPlaces, placesOf, type ItemPlace, type FollowedItem, type SignOff } from './draft/follow.ts'
 export {
   applyEdits,
   MARKS,

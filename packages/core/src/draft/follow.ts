@@ -1,5 +1,5 @@
 import { fingerprint } from '../item/fingerprint.ts'
-import type { ReadItem, Reading } from './model.ts'
+import type { Reading } from './model.ts'
 
 /** A person's word that an item's facts were checked. */
 export interface SignOff {
@@ -26,6 +26,17 @@ export interface FollowedItem {
   readonly lostSignOff: SignOff | null
 }
 
+/** Where an item stands in the text, and what it is: all that following it takes. */
+export interface ItemPlace {
+  readonly from: number
+  readonly to: number
+  readonly fingerprint: string
+}
+
+export function placesOf(reading: Reading): ItemPlace[] {
+  return reading.items.map(({ from, to, item }) => ({ from, to, fingerprint: fingerprint(item) }))
+}
+
 /**
  * Finds the followed items again in a new reading. Positions must have been mapped through the edits
  * that lie between. An item is the same if its fingerprint is and it lies nearest, else if it is what was signed off
@@ -34,7 +45,15 @@ export interface FollowedItem {
  * @returns one entry per item of the reading, in its order.
  */
 export function followItems(followed: readonly FollowedItem[], reading: Reading, newRef: () => string): FollowedItem[] {
-  const prints = reading.items.map((read) => fingerprint(read.item))
+  return followPlaces(followed, placesOf(reading), newRef)
+}
+
+/** The same of items of which only the places are at hand. */
+export function followPlaces(
+  followed: readonly FollowedItem[],
+  places: readonly ItemPlace[],
+  newRef: () => string,
+): FollowedItem[] {
   const left = new Set(followed)
   const byPrint = new Map<string, FollowedItem[]>()
   for (const known of followed) {
@@ -43,14 +62,14 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
     else byPrint.set(known.fingerprint, [known])
   }
   const same = (index: number): FollowedItem[] =>
-    (byPrint.get(prints[index] ?? '') ?? []).filter((known) => left.has(known))
-  const found: (FollowedItem | null)[] = reading.items.map(() => null)
+    (byPrint.get(places[index]?.fingerprint ?? '') ?? []).filter((known) => left.has(known))
+  const found: (FollowedItem | null)[] = places.map(() => null)
   const claim = (index: number, known: FollowedItem | undefined): void => {
     if (!known) return
     found[index] = known
     left.delete(known)
   }
-  reading.items.forEach((read, index) =>
+  places.forEach((read, index) =>
     claim(
       index,
       nearest(
@@ -59,23 +78,23 @@ export function followItems(followed: readonly FollowedItem[], reading: Reading,
       ),
     ),
   )
-  reading.items.forEach((read, index) => {
+  places.forEach((read, index) => {
     if (!found[index]) claim(index, nearest(read, same(index)))
   })
   // A title typed in front of an item is one with it for a while, and takes the place that overlaps most afterwards.
-  reading.items.forEach((read, index) => {
+  places.forEach((read, index) => {
     if (found[index]) return
-    const before = [...left].filter((known) => known.lostSignOff?.fingerprint === prints[index])
+    const before = [...left].filter((known) => known.lostSignOff?.fingerprint === read.fingerprint)
     claim(index, nearest(read, before))
   })
-  reading.items.forEach((read, index) => {
+  places.forEach((read, index) => {
     if (!found[index]) claim(index, mostOverlap(read, left))
   })
-  return reading.items.map((read, index) => carry(found[index] ?? null, read, prints[index] ?? '', newRef))
+  return places.map((place, index) => carry(found[index] ?? null, place, newRef))
 }
 
-function carry(known: FollowedItem | null, read: ReadItem, print: string, newRef: () => string): FollowedItem {
-  const place = { from: read.from, to: read.to, fingerprint: print }
+function carry(known: FollowedItem | null, place: ItemPlace, newRef: () => string): FollowedItem {
+  const { fingerprint: print } = place
   if (!known) return { ref: newRef(), ...place, signOff: null, bankItemId: null, lostSignOff: null }
   const { signOff, lostSignOff } = known
   if (signOff && signOff.fingerprint !== print) return { ...known, ...place, signOff: null, lostSignOff: signOff }
@@ -84,16 +103,16 @@ function carry(known: FollowedItem | null, read: ReadItem, print: string, newRef
   return { ...known, ...place }
 }
 
-function nearest(read: ReadItem, candidates: readonly FollowedItem[]): FollowedItem | undefined {
+function nearest(read: ItemPlace, candidates: readonly FollowedItem[]): FollowedItem | undefined {
   return [...candidates].sort((a, b) => Math.abs(a.from - read.from) - Math.abs(b.from - read.from))[0]
 }
 
-function mostOverlap(read: ReadItem, candidates: ReadonlySet<FollowedItem>): FollowedItem | undefined {
+function mostOverlap(read: ItemPlace, candidates: ReadonlySet<FollowedItem>): FollowedItem | undefined {
   return [...candidates]
     .filter((known) => overlap(read, known) > 0)
     .sort((a, b) => overlap(read, b) - overlap(read, a))[0]
 }
 
-function overlap(read: ReadItem, known: FollowedItem): number {
+function overlap(read: ItemPlace, known: FollowedItem): number {
   return Math.min(read.to, known.to) - Math.max(read.from, known.from)
 }

@@ -22,6 +22,17 @@ function namesIn(item: Item): string[] {
   )
 }
 
+/** Keeps pictures under the ids that they have already. */
+export async function keepFound(
+  em: EntityManager,
+  workspaceId: string,
+  pictures: readonly { readonly id: string; readonly type: string; readonly bytes: Uint8Array }[],
+): Promise<void> {
+  for (const { id, type, bytes } of pictures)
+    em.create(Asset, { id, workspaceId, type, bytes: Buffer.from(bytes), createdAt: new Date() })
+  if (pictures.length) await em.flush()
+}
+
 /** More pictures of one file are not kept. */
 const MOST_PICTURES = 300
 

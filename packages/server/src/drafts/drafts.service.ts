@@ -3,6 +3,7 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
 import {
   followItems,
+  followPlaces,
   checkItem,
   type DraftSource,
   type FollowedItem,
@@ -17,6 +18,7 @@ import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
 import { RecordService } from '../record/record.service.ts'
+import type { PlacedDraft } from '../work/tasks.ts'
 import { WorkService } from '../work/work.service.ts'
 import { plainRules } from './notations.service.ts'
 import type {
@@ -62,19 +64,19 @@ export class DraftsService {
   async create(person: SignedIn, given: NewDraftDto): Promise<DraftDto> {
     const now = new Date()
     const source = sourceOf(given)
-    const reading = await this.work.run('readDraft', source)
-    const followed = followItems([], reading, randomUUID)
+    const placed = await this.work.run('placeDraft', source)
+    const followed = followPlaces([], placed.places, randomUUID)
     const draft = this.em.create(Draft, {
       id: randomUUID(),
       workspaceId: person.workspaceId,
-      title: given.title.trim() || reading.title || 'Untitled draft',
+      title: given.title.trim() || placed.title || 'Untitled draft',
       text: given.text,
       styles: [...(source.styles ?? [])],
       keyText: given.keyText ?? null,
       taught: [...(source.taught ?? [])],
       notation: source.notation ?? null,
       followed,
-      ...countsOf(reading, followed),
+      ...countsOf(placed, followed),
       version: 1,
       createdAt: now,
       updatedAt: now,
@@ -111,14 +113,14 @@ export class DraftsService {
    */
   async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
     const source = sourceOf(given)
-    const reading = await this.work.run('readDraft', source)
+    const placed = await this.work.run('placeDraft', source)
     const draft = await this.em.transactional(async () => {
       const draft = await this.#findToChange(person.workspaceId, id)
       if (draft.version !== given.version)
         throw new ConflictException(
           `${draft.updatedBy ?? 'Somebody'} saved this draft meanwhile. Your text is kept here.`,
         )
-      const followed = followItems(this.#vouched(person, given.followed, draft.followed), reading, randomUUID)
+      const followed = followPlaces(this.#vouched(person, given.followed, draft.followed), placed.places, randomUUID)
       return Object.assign(draft, {
         title: given.title.trim() || 'Untitled draft',
         text: given.text,
@@ -127,7 +129,7 @@ export class DraftsService {
         taught: [...(source.taught ?? [])],
         notation: source.notation ?? null,
         followed,
-        ...countsOf(reading, followed),
+        ...countsOf(placed, followed),
         version: draft.version + 1,
         updatedAt: new Date(),
         updatedBy: person.name,
@@ -281,13 +283,13 @@ function sourceOf(
 }
 
 function countsOf(
-  reading: Reading,
+  { places, troubleCount }: PlacedDraft,
   followed: readonly FollowedItem[],
 ): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
   return {
-    itemCount: reading.items.length,
+    itemCount: places.length,
     signedCount: followed.filter((item) => item.signOff).length,
-    troubleCount: reading.items.filter((item) => item.marks.some((mark) => mark.severity === 'trouble')).length,
+    troubleCount,
   }
 }
 

@@ -10,9 +10,10 @@ import {
   Post,
   Put,
   Req,
+  Res,
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import type { Request } from 'express'
+import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
 import { FilesService } from './files.service.ts'
@@ -27,10 +28,11 @@ export class FilesController {
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiOkResponse({ type: OpenedFileDto })
-  open(@CurrentPerson() person: SignedIn, @Req() request: Request): Promise<OpenedFileDto> {
+  async open(@CurrentPerson() person: SignedIn, @Req() request: Request, @Res() response: Response): Promise<void> {
     const body: unknown = request.body
     if (!Buffer.isBuffer(body)) throw new BadRequestException('Send the file as it is, as application/octet-stream.')
-    return this.files.open(person.workspaceId, new Uint8Array(body))
+    const json = await this.files.open(person.workspaceId, new Uint8Array(body))
+    response.type('json').send(Buffer.from(json))
   }
 
   @Get('layouts')

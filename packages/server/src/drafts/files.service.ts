@@ -1,22 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable } from '@nestjs/common'
-import { fitPaper, mapContents, mapInlines, tidyText, type Item, type PaperLimits } from '@zakuska/core'
-import { withPictureNames } from '@zakuska/documents'
-import { keepPictures } from '../assets/pictures.ts'
+import { keepFound } from '../assets/pictures.ts'
 import { orNotFound } from '../http/id.ts'
 import { WorkService } from '../work/work.service.ts'
 import { ColumnLayout } from './column-layout.entity.ts'
-import type { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
-
-/** A draft holds items; what a test says besides them is to be set on the paper that they go into. */
-const DRAFT_PAPER: PaperLimits = {
-  sections: 'its sections are left out; the items keep their order',
-  instructions: 'its instructions are left out',
-  'time-limit': 'its time limit is left out',
-  attempts: 'how often it may be taken is left out',
-  'shuffle-items': 'that its items change places is left out',
-}
+import type { ColumnLayoutDto, NewColumnLayoutDto } from './dto/opened-file.dto.ts'
 
 /** Files on their way to being drafts, and the column layouts that their tables are read by. */
 @Injectable()
@@ -26,35 +15,11 @@ export class FilesService {
     private readonly work: WorkService,
   ) {}
 
-  /** @throws PackageError or FormatError with one sentence for a person. */
-  async open(workspaceId: string, bytes: Uint8Array): Promise<OpenedFileDto> {
-    const contents = await this.work.run('readFile', bytes)
-    if (contents.kind === 'items') {
-      const { items, title, unread, plan, assets } = contents.result
-      const kept = await keepPictures(this.em, workspaceId, assets)
-      return {
-        type: 'items',
-        text: tidyText(
-          items.map((item) => withNames(item, kept)),
-          title,
-        ),
-        styles: [],
-        notes: [
-          ...unread.map((one) => `${one.where}: ${one.reason}`),
-          ...(plan ? fitPaper(plan, DRAFT_PAPER).map((one) => `the test itself: ${one.says}`) : []),
-        ],
-      }
-    }
-    const { blocks = [], source } = contents.assets
-      ? withPictureNames(contents.blocks ?? [], await keepPictures(this.em, workspaceId, contents.assets))
-      : contents
-    return {
-      type: contents.type,
-      text: source.text,
-      styles: [...(source.styles ?? [])],
-      ...(blocks.some((block) => block.type === 'table') && { blocks: [...blocks] }),
-      notes: [],
-    }
+  /** An opened file, an `OpenedFileDto` as JSON. @throws UnprocessableEntityException with one sentence for a person. */
+  async open(workspaceId: string, bytes: Uint8Array): Promise<Uint8Array> {
+    const { json, pictures } = await this.work.run('openFile', bytes)
+    await keepFound(this.em, workspaceId, pictures)
+    return json
   }
 
   async layouts(workspaceId: string): Promise<ColumnLayoutDto[]> {
@@ -79,13 +44,6 @@ export class FilesService {
     const row = orNotFound(await this.em.findOne(ColumnLayout, { id, workspaceId }), 'column layout')
     await this.em.removeAndFlush(row)
   }
-}
-
-/** The item with its pictures named as they are kept here. */
-function withNames(item: Item, kept: ReadonlyMap<string, string>): Item {
-  return mapContents(item, (content) =>
-    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: kept.get(node.asset) ?? '' } : node)),
-  )
 }
 
 function toDto({ id, name, layout }: ColumnLayout): ColumnLayoutDto {

@@ -1,8 +1,7 @@
-import { plainText, proofSummary, proveFormat, FORMATS, readDraft } from '@zakuska/core'
-import type { Assets, DraftSource, FormatId, Item, Reading } from '@zakuska/core'
-import { printPapers, readFile, writeFileAs } from '@zakuska/documents'
+import { placesOf, plainText, proofSummary, proveFormat, FORMATS, readDraft } from '@zakuska/core'
+import type { Assets, DraftSource, FormatId, Item, ItemPlace, Reading } from '@zakuska/core'
+import { printPapers, writeFileAs } from '@zakuska/documents'
 import type {
-  FileContents,
   FileSettings,
   FileTarget,
   PrintForm,
@@ -12,6 +11,8 @@ import type {
   SheetSize,
   WrittenFile,
 } from '@zakuska/documents'
+
+import { openFile, type OpenedFile } from './open-file.ts'
 
 /** The key proof of one file, in figures. */
 export interface FileProof {
@@ -23,10 +24,27 @@ export interface FileProof {
   readonly wrong: readonly string[]
 }
 
+/** A draft as it is read, without its items: they are many, and only the desk shows them. */
+export interface PlacedDraft {
+  readonly title: string | null
+  readonly places: readonly ItemPlace[]
+  readonly troubleCount: number
+}
+
+function placedDraft(source: DraftSource): PlacedDraft {
+  const reading = readDraft(source)
+  return {
+    title: reading.title,
+    places: placesOf(reading),
+    troubleCount: reading.items.filter((item) => item.marks.some((mark) => mark.severity === 'trouble')).length,
+  }
+}
+
 /** What is computed away from the requests. Arguments and results are plain data: they go from thread to thread. */
 export const TASKS = {
   readDraft: (source: DraftSource): Reading => readDraft(source),
-  readFile: (bytes: Uint8Array): Promise<FileContents> => readFile(bytes),
+  placeDraft: (source: DraftSource): PlacedDraft => placedDraft(source),
+  openFile: (bytes: Uint8Array): Promise<OpenedFile> => openFile(bytes),
   writeFile: (asked: {
     readonly items: readonly Item[]
     readonly target: FileTarget

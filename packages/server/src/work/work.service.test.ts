@@ -11,9 +11,9 @@ test('drafts and files are read in threads, and what a reader refuses is refused
   work = new WorkService()
   const reading = await work.run('readDraft', { text: `1. ${ITEM}` })
   expect(reading.items).toHaveLength(1)
-  const contents = await work.run('readFile', new TextEncoder().encode(ITEM))
-  expect(contents.kind).toBe('draft')
-  await expect(work.run('readFile', new Uint8Array())).rejects.toThrow(
+  const { json } = await work.run('openFile', new TextEncoder().encode(ITEM))
+  expect(JSON.parse(new TextDecoder().decode(json))).toMatchObject({ type: 'text', text: ITEM })
+  await expect(work.run('openFile', new Uint8Array())).rejects.toThrow(
     new UnprocessableEntityException('The file is empty.'),
   )
 })
@@ -21,7 +21,7 @@ test('drafts and files are read in threads, and what a reader refuses is refused
 test('what takes longer than it may is left with one line, and the next task is done', async () => {
   work = new WorkService({ ...TERMS, readDraft: { seconds: 0.2, what: 'This draft', quick: true } })
   await expect(work.run('readDraft', { text: LARGE })).rejects.toThrow(/^This draft takes longer than 0.2 seconds/)
-  expect((await work.run('readFile', new TextEncoder().encode(ITEM))).kind).toBe('draft')
+  expect((await work.run('openFile', new TextEncoder().encode(ITEM))).pictures).toEqual([])
 })
 
 test('the request thread goes on while a draft is read', async () => {
@@ -33,8 +33,22 @@ test('the request thread goes on while a draft is read', async () => {
     most = Math.max(most, performance.now() - last)
     last = performance.now()
   }, 5)
-  const reading = await work.run('readDraft', { text: LARGE })
+  const { places } = await work.run('placeDraft', { text: LARGE })
   clearInterval(beat)
-  expect(reading.items).toHaveLength(4000)
-  expect(most).toBeLessThan(500)
+  expect(places).toHaveLength(4000)
+  expect(most).toBeLessThan(300)
+})
+
+test('what no database keeps is left out of an opened file, letter for letter', async () => {
+  work = new WorkService()
+  const utf16 = new Uint8Array([0xff, 0xfe, 0x31, 0, 0x2e, 0, 0x20, 0, 0, 0, 0x00, 0xd8, 0x61, 0])
+  const { json } = await work.run('openFile', utf16)
+  expect((JSON.parse(new TextDecoder().decode(json)) as { text: string }).text).toBe('1. \ufffd\ufffda')
+})
+
+test('more text than a draft holds is said with its number', async () => {
+  work = new WorkService()
+  await expect(work.run('openFile', new TextEncoder().encode('a '.repeat(1_000_001)))).rejects.toThrow(
+    '2,000,000 letters',
+  )
 })

@@ -16,7 +16,8 @@ import type { Outcome } from './worker.ts'
 
 // Under tests the sources run as they are, but a thread needs what was built.
 const WORKER = fileURLToPath(new URL('./worker.js', import.meta.url)).replace('/server/src/', '/server/dist/')
-const MOST_WAITING = 100
+/** Tasks that wait: short ones of a full house, long ones of a few. */
+const MOST_WAITING = { quick: 2000, heavy: 60 }
 const IDLE_MS = 60_000
 
 export interface Terms {
@@ -34,7 +35,8 @@ export const WORK_TERMS = Symbol('WORK_TERMS')
 
 export const TERMS: TermsOf = {
   readDraft: { seconds: 20, what: 'This draft', quick: true },
-  readFile: { seconds: 20, what: 'This file' },
+  placeDraft: { seconds: 20, what: 'This draft', quick: true },
+  openFile: { seconds: 20, what: 'This file' },
   writeFile: { seconds: 60, what: 'This paper' },
   print: { seconds: 120, what: 'This paper' },
   prove: { seconds: 60, what: 'This paper' },
@@ -61,14 +63,15 @@ export class WorkService implements OnApplicationShutdown {
     given: Parameters<Tasks[Name]>[0],
   ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
     const { seconds, what, quick } = this.terms[name]
-    const outcome = await this.#outcome(quick ? this.#quick : this.#heavy, { name, given }, seconds, what)
+    const threads = quick ? this.#quick : this.#heavy
+    if (threads.queueSize >= MOST_WAITING[quick ? 'quick' : 'heavy'])
+      throw new ServiceUnavailableException('The server has too much to do right now. Try again in a minute.')
+    const outcome = await this.#outcome(threads, { name, given }, seconds, what)
     if ('refused' in outcome) throw new UnprocessableEntityException(outcome.refused)
     return outcome.done as Awaited<ReturnType<Tasks[Name]>>
   }
 
   async #outcome(threads: Piscina, task: object, seconds: number, what: string): Promise<Outcome> {
-    if (threads.queueSize >= MOST_WAITING)
-      throw new ServiceUnavailableException('The server has too much to do right now. Try again in a minute.')
     const deadline = new AbortController()
     const { port1: here, port2: there } = new MessageChannel()
     let timer: NodeJS.Timeout | undefined
