@@ -25,6 +25,7 @@ await seedDemo({
   databaseUrl: cluster.href,
   breakwaterUrl: breakwater.url,
   breakwaterToken: token,
+  secret: 'a secret for the browser tests only',
   reset: false,
   say: () => undefined,
 })

@@ -93,6 +93,7 @@ async function seed(environment) {
     databaseUrl: environment.DATABASE_URL,
     breakwaterUrl: environment.BREAKWATER_URL,
     breakwaterToken: environment.BREAKWATER_TOKEN,
+    secret: environment.SESSION_SECRET,
     reset: process.argv.includes('--reset-demo'),
     say,
   })

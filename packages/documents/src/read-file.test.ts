@@ -1,6 +1,7 @@
 import { FORMATS, type Item } from '@zakuska/core'
 import { writeItemsJson } from './items-json.ts'
 import { decodeText, MAX_FILE_BYTES, readFile } from './read-file.ts'
+import { escapedCell, readCsv } from './sheet/read-csv.ts'
 import { packZip } from './zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)
@@ -220,4 +221,23 @@ describe('files that are small and would become large', () => {
     const contents = await readFile(encode('a,'.repeat(5_000_000)))
     expect(contents.kind === 'draft' && contents.source.text.length).toBe(10_000_000)
   })
+})
+
+test('a cell that a sheet would take for a formula is written so that it does not, and comes back as it was', () => {
+  const rows = [
+    ['question', 'a', 'b', 'key'],
+    ['=HYPERLINK("x") is what?', '-5', '@b', 'a'],
+  ]
+  const csv = rows
+    .map((row) =>
+      row
+        .map(escapedCell)
+        .map((cell) => `"${cell.replaceAll('"', '""')}"`)
+        .join(','),
+    )
+    .join('\n')
+  expect(csv).toContain(`"'=HYPERLINK`)
+  expect(csv).toContain('"-5"')
+  const [table] = readCsv(csv, ',')
+  expect(table?.type === 'table' && table.rows[1]?.map((cell) => cell[0]?.text)).toEqual(rows[1])
 })

@@ -17,6 +17,7 @@ import {
 import { stringify } from 'csv-stringify/sync'
 import type { FileTarget } from './file-targets.ts'
 import { writeItemsJson } from './items-json.ts'
+import { escapedCell } from './sheet/read-csv.ts'
 import { packZip } from './zip.ts'
 
 export interface WrittenFile {
@@ -74,7 +75,7 @@ export async function writeFileAs(
       return {
         ...textFile(
           stringify(
-            rows.map((row) => [...row]),
+            rows.map((row) => row.map(escapedCell)),
             { bom: true },
           ),
           'csv',

@@ -10,7 +10,7 @@ import { CopiesModule } from './copies/copies.module.ts'
 import { DispatchModule } from './dispatch/index.ts'
 import { DraftsModule } from './drafts/drafts.module.ts'
 import { HealthController } from './health/health.controller.ts'
-import { ProblemFilter } from './http/problem.filter.ts'
+import { ProblemFilter, safeToLog } from './http/problem.filter.ts'
 import { PapersModule } from './papers/index.ts'
 import { PresenceController } from './presence/presence.controller.ts'
 import { RecordModule } from './record/record.module.ts'
@@ -29,7 +29,16 @@ export class AppModule {
         LoggerModule.forRoot({
           pinoHttp: {
             level: process.env['LOG_LEVEL'] ?? 'warn',
-            redact: ['req.headers.cookie', 'req.headers.authorization'],
+            // What was asked for, not with which words, nor by whom: searches and texts stay out of the log.
+            serializers: {
+              req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
+                id,
+                method,
+                path: url.split('?')[0],
+              }),
+              res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+              err: (error: unknown) => safeToLog(error),
+            },
           },
         }),
         MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),

@@ -41,10 +41,11 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
   app.use(headers(settings))
   const accounts = app.get(AccountsService)
   const { em } = app.get(MikroORM)
-  const signedIn = ({ session: { personId, workspaceId } }: Request) =>
-    personId === undefined
+  // Who watches the server has no session.
+  const signedIn = ({ session }: { readonly session?: Request['session'] }) =>
+    session?.personId === undefined
       ? Promise.resolve(null)
-      : RequestContext.create(em, () => accounts.find(personId, workspaceId ?? null))
+      : RequestContext.create(em, () => accounts.find(session.personId ?? '', session.workspaceId ?? null))
   app.use('/api', sameOrigin, sessions(app, settings))
   app.use(['/api', '/healthz', '/readyz'], withWholePath(gate(signedIn)))
   app.use('/api', bodies)

@@ -35,7 +35,16 @@ export function readCsv(text: string, delimiter: string): DocumentBlock[] {
   if (countOf(text, delimiter) + countOf(text, '\n') > MAX_CELLS)
     throw new PackageError(`The table holds more than ${MAX_CELLS.toLocaleString('en')} cells. Open a part of it.`)
   const rows = records(text, delimiter) ?? []
-  return [{ type: 'table', rows: rows.map((row) => row.map((cell) => (cell ? [{ text: cell, styles: [] }] : []))) }]
+  const runs = (cell: string) => (cell ? [{ text: cell.replace(ESCAPED, ''), styles: [] }] : [])
+  return [{ type: 'table', rows: rows.map((row) => row.map(runs)) }]
+}
+
+/** A cell that a sheet would take for a formula is written with an apostrophe before it. */
+const ESCAPED = /^'(?=[=+\-@])/
+
+export function escapedCell(cell: string): string {
+  const isNumber = cell.trim() !== '' && Number.isFinite(Number(cell.replace(',', '.')))
+  return /^[=+\-@\t\r]/.test(cell) && !isNumber ? `'${cell}` : cell
 }
 
 /** The first rows, or all; counted in rows, since a quoted cell may run over many lines. */

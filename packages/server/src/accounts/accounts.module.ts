@@ -3,6 +3,7 @@ import { AccountsService } from './accounts.service.ts'
 import { LinksService } from './links.service.ts'
 import { PeopleController } from './people.controller.ts'
 import { PeopleService } from './people.service.ts'
+import { PurgeService } from './purge.service.ts'
 import { SessionController } from './session.controller.ts'
 import { SignInLimits } from './sign-in-limits.ts'
 import { WorkspacesController } from './workspaces.controller.ts'
@@ -10,7 +11,7 @@ import { WorkspacesService } from './workspaces.service.ts'
 
 @Module({
   controllers: [SessionController, PeopleController, WorkspacesController],
-  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits],
+  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, PurgeService],
   exports: [AccountsService],
 })
 export class AccountsModule {}

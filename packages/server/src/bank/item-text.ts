@@ -13,6 +13,9 @@ import {
 } from '@zakuska/core'
 import { UnprocessableEntityException } from '@nestjs/common'
 
+/** Letters of one item, its passage included. */
+const MOST_LETTERS = 200_000
+
 /** The one check of an item body on its way in. @throws UnprocessableEntityException with the first problem. */
 export function asItem(body: unknown): Item {
   const problem = checkItem(body)[0]
@@ -20,7 +23,16 @@ export function asItem(body: unknown): Item {
     throw new UnprocessableEntityException(
       `The item cannot be kept: ${problem.path.replace(/^\$\.?/, '') || 'it'} ${problem.message}.`,
     )
-  return body as Item
+  const item = body as Item
+  const strange = contentsOf(item)
+    .flatMap((content) => inlinesOf(content))
+    .some((node) => node.type === 'picture' && !/^[\w.-]{0,100}$/.test(node.asset))
+  if (strange) throw new UnprocessableEntityException('The item cannot be kept: a picture of it is no picture here.')
+  if (searchText(item).length > MOST_LETTERS)
+    throw new UnprocessableEntityException(
+      `The item cannot be kept: it holds more than ${MOST_LETTERS.toLocaleString('en')} letters.`,
+    )
+  return item
 }
 
 /** All words of an item, for search. */

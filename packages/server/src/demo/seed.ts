@@ -23,6 +23,7 @@ import { ormSettings } from '../database/settings.ts'
 import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
 import { deliver } from '../dispatch/deliver.ts'
 import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { seal } from '../dispatch/sealed.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
@@ -33,6 +34,8 @@ export interface SeedSettings {
   readonly databaseUrl: string
   readonly breakwaterUrl: string
   readonly breakwaterToken: string
+  /** The server's secret, by which tokens are sealed. */
+  readonly secret: string
   /** Takes all of the demo workspace out first. */
   readonly reset: boolean
   readonly say: (line: string) => void
@@ -99,7 +102,7 @@ async function reconnect(em: EntityManager, workspaceId: string, settings: SeedS
   const connection = await em.findOne(Connection, { workspaceId, destination: 'breakwater' })
   if (!connection) return
   const old = connection.url
-  Object.assign(connection, { url: settings.breakwaterUrl, token: settings.breakwaterToken })
+  Object.assign(connection, { url: settings.breakwaterUrl, token: seal(settings.secret, settings.breakwaterToken) })
   if (old !== settings.breakwaterUrl)
     for (const delivery of await em.find(Delivery, { workspaceId }))
       if (delivery.remote?.address)
@@ -125,7 +128,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     workspaceId,
     destination: 'breakwater',
     url: settings.breakwaterUrl,
-    token: settings.breakwaterToken,
+    token: seal(settings.secret, settings.breakwaterToken),
   })
   const items = addBank(em, workspaceId)
   addOutcomes(em, workspaceId, outcomesFromRows(OUTCOMES))
@@ -291,7 +294,7 @@ async function addDelivery(
     createdAt: new Date(Date.now() - 2 * DAY_MS),
   })
   await em.flush()
-  await deliver(em, delivery.id)
+  await deliver(em, delivery.id, settings.secret)
   const quizId = delivery.remote?.collectionId
   if (!quizId) throw new Error(`The demo's delivery did not arrive: ${delivery.why ?? ''}`)
   const bodies = delivery.items.map((item) => item.body)

@@ -1,4 +1,5 @@
 import type { Response as Given } from '@zakuska/core'
+import { unseal } from './sealed.ts'
 
 export interface RemoteImport {
   readonly id: string
@@ -39,6 +40,17 @@ export class DestinationError extends Error {
 }
 
 const TIMEOUT_MS = 20_000
+
+/** @throws DestinationError where the token was sealed with another secret than the server has now. */
+export function clientOf(
+  connection: { readonly url: string; readonly token: string },
+  secret: string,
+): BreakwaterClient {
+  const token = unseal(secret, connection.token)
+  if (token === null)
+    throw new DestinationError('The token of Breakwater was kept under another secret. Give it again in Dispatch.')
+  return new BreakwaterClient(connection.url, token)
+}
 
 /** Talks to Breakwater through its API. */
 export class BreakwaterClient {

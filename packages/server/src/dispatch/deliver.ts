@@ -3,7 +3,13 @@ import type { EntityManager } from '@mikro-orm/postgresql'
 import { DESTINATIONS, FORMATS, probesOf, proveItems, type ItemProof } from '@zakuska/core'
 import { packZip } from '@zakuska/documents'
 import { BankItem } from '../bank/bank.entities.ts'
-import { BreakwaterClient, DestinationError, toRemoteResponse, type RemoteImport } from './breakwater.client.ts'
+import {
+  clientOf,
+  DestinationError,
+  type BreakwaterClient,
+  toRemoteResponse,
+  type RemoteImport,
+} from './breakwater.client.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
 
 const POLL_MS = 150
@@ -16,7 +22,7 @@ const GRADE_BATCH = 200
  *
  * @throws what may be over in a while, to be tried again, unless it is the last try.
  */
-export async function deliver(em: EntityManager, deliveryId: string, isLastTry = true): Promise<void> {
+export async function deliver(em: EntityManager, deliveryId: string, secret: string, isLastTry = true): Promise<void> {
   const delivery = await em.findOne(Delivery, { id: deliveryId })
   if (!delivery || delivery.state === 'done') return
   try {
@@ -24,7 +30,7 @@ export async function deliver(em: EntityManager, deliveryId: string, isLastTry =
       workspaceId: delivery.workspaceId,
       destination: delivery.destination,
     })
-    const client = new BreakwaterClient(connection.url, connection.token)
+    const client = clientOf(connection, secret)
     await upload(em, delivery, client)
     await prove(em, delivery, client)
     delivery.state = 'done'

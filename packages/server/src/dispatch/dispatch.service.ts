@@ -24,7 +24,8 @@ import { PapersService, type Paper, type PaperEntry, type PaperItem } from '../p
 import { SETTINGS, type ServerSettings } from '../settings.ts'
 import { RecordService } from '../record/record.service.ts'
 import { WorkService } from '../work/work.service.ts'
-import { BreakwaterClient, DestinationError } from './breakwater.client.ts'
+import { BreakwaterClient, clientOf, DestinationError } from './breakwater.client.ts'
+import { seal } from './sealed.ts'
 import { Connection, Delivery, type SentItem } from './dispatch.entities.ts'
 import type {
   ConnectionDto,
@@ -81,8 +82,16 @@ export class DispatchService {
       )
     await new BreakwaterClient(origin, token).check().catch(refuse)
     const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
-    if (known) Object.assign(known, { url: origin, token })
-    else this.em.create(Connection, { id: randomUUID(), workspaceId, destination: 'breakwater', url: origin, token })
+    const sealed = seal(this.settings.sessionSecret, token)
+    if (known) Object.assign(known, { url: origin, token: sealed })
+    else
+      this.em.create(Connection, {
+        id: randomUUID(),
+        workspaceId,
+        destination: 'breakwater',
+        url: origin,
+        token: sealed,
+      })
     await this.em.flush()
     return this.connection(workspaceId)
   }
@@ -91,7 +100,11 @@ export class DispatchService {
     const known = await this.em.findOne(Connection, { workspaceId, destination: 'breakwater' })
     if (!known)
       throw new UnprocessableEntityException('There is no connection to Breakwater yet. Set one up in Dispatch.')
-    return new BreakwaterClient(known.url, known.token)
+    try {
+      return clientOf(known, this.settings.sessionSecret)
+    } catch (error) {
+      return refuse(error)
+    }
   }
 
   /**

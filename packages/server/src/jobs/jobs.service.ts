@@ -20,7 +20,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   constructor(
     private readonly em: EntityManager,
-    @Inject(SETTINGS) settings: ServerSettings,
+    @Inject(SETTINGS) private readonly settings: ServerSettings,
   ) {
     this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
     this.#boss.on('error', (error) => this.#log.error(safeToLog(error)))
@@ -33,7 +33,13 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
       DELIVERIES,
       { pollingIntervalSeconds: 0.5, includeMetadata: true },
       async ([job]) => {
-        if (job) await deliver(this.em.fork(), job.data.deliveryId, job.retryCount >= job.retryLimit)
+        if (job)
+          await deliver(
+            this.em.fork(),
+            job.data.deliveryId,
+            this.settings.sessionSecret,
+            job.retryCount >= job.retryLimit,
+          )
       },
     )
     await this.#requeue()

@@ -25,7 +25,7 @@ export interface RunningServer {
 
 /** The whole server against real PostgreSQL (`TEST_DATABASE_URL`) and a real Breakwater. */
 export async function startServer(more: Partial<ServerSettings> = {}): Promise<RunningServer> {
-  const databaseUrl = process.env['TEST_DATABASE_URL']
+  const databaseUrl = more.databaseUrl ?? process.env['TEST_DATABASE_URL']
   if (!databaseUrl) throw new Error('TEST_DATABASE_URL must name a PostgreSQL database: run the tests with `npm test`.')
   await prepareDatabase(databaseUrl)
   const breakwater = await startBreakwater({ port: 0, file: null, token: TOKEN })
