@@ -4,7 +4,12 @@ import tseslint from 'typescript-eslint'
 
 const TYPED = ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx', 'e2e/**/*.ts']
 
-const TESTS = ['packages/*/src/**/*.test.ts', 'packages/*/src/testing/**/*.ts', 'e2e/**/*.ts']
+const TESTS = [
+  'packages/*/src/**/*.test.ts',
+  'packages/*/src/**/*.test.tsx',
+  'packages/*/src/testing/**/*.ts',
+  'e2e/**/*.ts',
+]
 
 export default tseslint.config(
   {

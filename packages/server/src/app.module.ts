@@ -3,6 +3,7 @@ import { type DynamicModule, Global, Module, ValidationPipe } from '@nestjs/comm
 import { APP_FILTER, APP_PIPE } from '@nestjs/core'
 import { LoggerModule } from 'nestjs-pino'
 import { AccountsModule } from './accounts/accounts.module.ts'
+import { ArchiveModule } from './archive/archive.module.ts'
 import { AssetsModule } from './assets/assets.module.ts'
 import { BankModule } from './bank/index.ts'
 import { ormSettings } from './database/settings.ts'
@@ -53,6 +54,7 @@ export class AppModule {
         ResultsModule,
         RemarksModule,
         CopiesModule,
+        ArchiveModule,
       ],
       controllers: [HealthController, PresenceController],
       providers: [

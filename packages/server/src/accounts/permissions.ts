@@ -59,6 +59,8 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'POST /api/workspace/invitations': 'people',
   'DELETE /api/workspace/invitations/{id}': 'people',
   'GET /api/workspace/record': 'people',
+  'GET /api/workspace/archive': 'people',
+  'POST /api/workspaces/archive': 'self',
   'GET /api/links/{token}': 'nobody',
   'POST /api/links/{token}': 'nobody',
   'GET /api/copies': 'see',

@@ -11,7 +11,7 @@ const FILE = '21mb'
 const TINY = '20kb'
 
 const LARGE_ROUTES = /^\/api\/(?:drafts|items|papers|outcomes|deliveries|notations|copies)(?:\/|$)/
-const FILE_ROUTES = /^\/api\/(?:files|assets)\/?$/
+const FILE_ROUTES = /^\/api\/(?:files|assets|workspaces\/archive)\/?$/
 const TINY_ROUTES = /^\/api\/(?:session|first-run|links|me)(?:\/|$)/
 
 const MOST_DEPTH = 200
@@ -47,7 +47,7 @@ function readerFor(path: string): RequestHandler {
 }
 
 /** PostgreSQL keeps neither U+0000 nor half a surrogate pair, and nothing of ours is nested deep. */
-function problemIn(body: unknown, what: string): string | null {
+export function problemIn(body: unknown, what: string): string | null {
   const left: [unknown, string, number][] = [[body, '', 0]]
   for (let next = left.pop(); next; next = left.pop()) {
     const [value, path, depth] = next

@@ -1041,6 +1041,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workspace/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ArchiveController_write"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workspace/invitations": {
         parameters: {
             query?: never;
@@ -1163,6 +1179,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["WorkspacesController_make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ArchiveController_takeIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1959,6 +1991,13 @@ export interface components {
             /** @enum {string} */
             style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
             to: number;
+        };
+        TakenInDto: {
+            draftCount: number;
+            /** @description The workspace that was made */
+            id: string;
+            itemCount: number;
+            paperCount: number;
         };
         TakeUpDto: {
             email?: string;
@@ -4089,6 +4128,25 @@ export interface operations {
             };
         };
     };
+    ArchiveController_write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
     WorkspacesController_invite: {
         parameters: {
             query?: never;
@@ -4272,6 +4330,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChooseWorkspaceDto"];
+                };
+            };
+        };
+    };
+    ArchiveController_takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInDto"];
                 };
             };
         };

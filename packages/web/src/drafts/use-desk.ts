@@ -17,6 +17,7 @@ import {
 } from '@zakuska/core'
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { ApiProblem } from '../api/client'
+import { saveBeforeLeaving } from '../parts/leaving'
 import { useTell } from '../parts/notices'
 import { dropBackup, keepBackup, readBackup } from './backup'
 import { deskItems, followAll, linesLeftOut, stopsOf, troubleGroups, whyNotSigned, type DeskItem } from './desk-state'
@@ -421,12 +422,18 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       if (now.dirty) void save()
     }
     window.addEventListener('pagehide', leave)
+    const stay = saveBeforeLeaving(async () => {
+      await save()
+      // What could not be saved stays where it is.
+      if (now.dirty) throw new Error('This draft is not saved yet. Try again in a moment, or close it first.')
+    })
     const hidden = (): void => {
       if (document.visibilityState === 'hidden') leave()
     }
     document.addEventListener('visibilitychange', hidden)
     return () => {
       window.removeEventListener('pagehide', leave)
+      stay()
       document.removeEventListener('visibilitychange', hidden)
       now.dead = true
       leave()

@@ -1,6 +1,7 @@
 import { DropdownMenu } from 'radix-ui'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
+import { useTell } from '../parts/notices'
 import { usePeopleChanges } from '../people/queries'
 import { useCounts, useSignOut } from './queries'
 
@@ -120,6 +121,7 @@ function Workspaces({
 
 function PersonMenu({ person }: { readonly person: Schemas['PersonDto'] }) {
   const signOut = useSignOut()
+  const tell = useTell()
   const { choose } = usePeopleChanges()
   const navigate = useNavigate()
   const initials = person.name
@@ -153,7 +155,12 @@ function PersonMenu({ person }: { readonly person: Schemas['PersonDto'] }) {
             <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/account')}>
               Your account
             </DropdownMenu.Item>
-            <DropdownMenu.Item className={MENU_ITEM} onSelect={() => signOut.mutate()}>
+            <DropdownMenu.Item
+              className={MENU_ITEM}
+              onSelect={() =>
+                signOut.mutate(undefined, { onError: (error) => tell(error.message, { tone: 'trouble' }) })
+              }
+            >
               Sign out
             </DropdownMenu.Item>
           </DropdownMenu.Content>

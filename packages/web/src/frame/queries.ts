@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { api, ApiProblem, dataOf, type Schemas } from '../api/client'
+import { forgetTyped, saveAll } from '../parts/leaving'
 
 export const sessionKeys = {
   who: ['session'] as const,
@@ -64,8 +65,12 @@ export function useSignIn() {
 export function useSignOut() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: () => dataOf(api.DELETE('/api/session')),
+    mutationFn: async () => {
+      await saveAll()
+      return dataOf(api.DELETE('/api/session'))
+    },
     onSuccess: () => {
+      forgetTyped()
       client.setQueryData(sessionKeys.who, null)
       forgetTheRest(client)
     },

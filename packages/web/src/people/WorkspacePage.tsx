@@ -1,5 +1,5 @@
 import { format } from 'date-fns'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
@@ -274,6 +274,16 @@ function Workspaces({ workspace }: { readonly workspace: Schemas['WorkspaceDto']
         >
           New workspace
         </Button>
+        <May right="people">
+          <a
+            href="/api/workspace/archive"
+            download="workspace.zip"
+            className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
+          >
+            Take it out as a zip
+          </a>
+        </May>
+        <BringIn done={(id) => choose.mutate(id, { onSuccess: () => void navigate('/drafts') })} />
         <Button tone="quiet" onClick={() => setAsked('leave')}>
           Leave
         </Button>
@@ -330,6 +340,42 @@ function Workspaces({ workspace }: { readonly workspace: Schemas['WorkspaceDto']
         </Button>
       </Dialog>
     </Part>
+  )
+}
+
+/** Makes a workspace of an archive that was taken out before. */
+function BringIn({ done }: { readonly done: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null)
+  const { bringIn } = usePeopleChanges()
+  const tell = useTell()
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".zip"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Archive to bring in"
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file)
+            bringIn.mutate(file, {
+              onSuccess: ({ id, itemCount, draftCount, paperCount }) => {
+                tell(
+                  `${counted(itemCount, 'item', 'items')}, ${counted(draftCount, 'draft', 'drafts')} and ${counted(paperCount, 'paper', 'papers')} are in a workspace of their own.`,
+                )
+                done(id)
+              },
+              onError: (error) => tell(error.message, { tone: 'trouble' }),
+            })
+        }}
+      />
+      <Button onClick={() => input.current?.click()} disabled={bringIn.isPending}>
+        {bringIn.isPending ? 'Bringing it in …' : 'Bring one in'}
+      </Button>
+    </>
   )
 }
 

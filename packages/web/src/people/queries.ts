@@ -87,6 +87,17 @@ export function usePeopleChanges() {
     make: useMutation({
       mutationFn: (name: string) => dataOf(api.POST('/api/workspaces', { body: { name } })),
     }),
+    bringIn: useMutation({
+      mutationFn: (file: File) =>
+        dataOf(
+          api.POST('/api/workspaces/archive', {
+            headers: { 'content-type': 'application/octet-stream' },
+            body: '',
+            bodySerializer: () => file,
+          }),
+        ),
+      onSuccess: who,
+    }),
     rename: useMutation({
       mutationFn: (name: string) => dataOf(api.PUT('/api/workspace', { body: { name } })),
       onSuccess: both,
