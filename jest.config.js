@@ -34,7 +34,7 @@ export default {
     project('documents'),
     project('cli'),
     project('standins'),
-    project('web'),
+    project('web', { setupFiles: ['<rootDir>/src/testing/text-coding.ts'] }),
     project('server', { setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'] }),
   ],
 }
