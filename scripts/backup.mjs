@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { ownDatabase } from './database.mjs'
+import { ownDatabase, ownFolder } from './database.mjs'
 import { main, PlainError, say } from './say.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
@@ -15,7 +15,9 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)))
 await main(async () => {
   const isRestore = process.argv.includes('--restore')
   const [given] = process.argv.slice(2).filter((one) => !one.startsWith('--'))
-  const own = process.env.DATABASE_URL ? null : await ownDatabase({ folder: join(root, '.data', 'postgres') })
+  const own = process.env.DATABASE_URL
+    ? null
+    : await ownDatabase({ folder: ownFolder(root, process.argv.includes('--empty')) })
   const url = process.env.DATABASE_URL ?? own.url
   try {
     if (isRestore) restore(url, given)

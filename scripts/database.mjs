@@ -122,6 +122,16 @@ export async function startDatabase({ folder, durable }) {
 }
 
 /**
+ * Where the database of `npm start` lies, or with `--empty`, or where there is no other, that of
+ * `npm start -- --empty`.
+ */
+export function ownFolder(root, isEmpty) {
+  const [demo, empty] = ['postgres', 'postgres-empty'].map((name) => join(root, '.data', name))
+  const isThere = (folder) => existsSync(folder) || existsSync(secretFile(folder, 'admin'))
+  return isEmpty || (!isThere(demo) && isThere(empty)) ? empty : demo
+}
+
+/**
  * The database that was started there, or that is started for the while.
  *
  * @returns {Promise<{ url: string, stop: () => Promise<void> }>}

@@ -24,6 +24,10 @@ export function BankPage() {
   const found = useBankSearch(search)
   const facets = useFacets(search.filter)
   const items = useMemo(() => found.data?.pages.flatMap((page) => page.items) ?? [], [found.data])
+  // As items were last shown, also those that another search shows no more: only so are picked ones signed off.
+  const [seen, setSeen] = useState<ReadonlyMap<string, number>>(new Map())
+  if (items.some((item) => seen.get(item.id) !== item.revision))
+    setSeen(new Map([...seen, ...items.map((item) => [item.id, item.revision] as const)]))
   const first = found.data?.pages[0]
   const total = first?.total
   const [picked, setPicked] = useState<ReadonlySet<string>>(new Set())
@@ -120,7 +124,14 @@ export function BankPage() {
         )}
         {id && !making && <ItemDesk key={id} id={id} close={() => open(null)} />}
       </div>
-      <PickedLine picked={picked} shown={items} total={total ?? 0} filter={search.filter} pick={setPicked} />
+      <PickedLine
+        picked={picked}
+        shown={items}
+        seen={seen}
+        total={total ?? 0}
+        filter={search.filter}
+        pick={setPicked}
+      />
     </>
   )
 }
@@ -131,12 +142,15 @@ const LINK = 'rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border
 function PickedLine({
   picked,
   shown,
+  seen,
   total,
   filter,
   pick,
 }: {
   readonly picked: ReadonlySet<string>
   readonly shown: readonly BankItem[]
+  /** Revisions of all items that were shown, by id. */
+  readonly seen: ReadonlyMap<string, number>
   readonly total: number
   readonly filter: BankFilter
   readonly pick: (ids: ReadonlySet<string>) => void
@@ -189,7 +203,7 @@ function PickedLine({
       {changing && (
         <BulkDialog
           ids={changing === 'picked' ? [...picked] : null}
-          shown={new Map(shown.map((item) => [item.id, item.revision]))}
+          shown={seen}
           filter={filter}
           count={changing === 'picked' ? picked.size : total}
           close={() => setChanging(null)}
