@@ -7,7 +7,7 @@ const TYPED = ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx', 'e2e/**/*.ts
 const TESTS = [
   'packages/*/src/**/*.test.ts',
   'packages/*/src/**/*.test.tsx',
-  'packages/*/src/testing/**/*.ts',
+  'packages/*/src/testing/**/*.{ts,tsx}',
   'e2e/**/*.ts',
 ]
 

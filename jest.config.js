@@ -34,7 +34,7 @@ export default {
     project('documents'),
     project('cli'),
     project('standins'),
-    project('web', { setupFiles: ['<rootDir>/src/testing/text-coding.ts'] }),
+    project('web', { testEnvironment: '<rootDir>/src/testing/browser.mjs' }),
     project('server', { setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'] }),
   ],
 }

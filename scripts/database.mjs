@@ -66,10 +66,11 @@ export async function freePort(first) {
 /**
  * Starts a private PostgreSQL cluster on loopback, making it first where there is none.
  *
- * @param {{ folder: string, durable: boolean }} settings `durable: false` trades safety for speed: for tests.
- * @returns {Promise<{ url: string, stop: () => Promise<void>, remove: () => void }>}
+ * @param {{ folder: string, durable: boolean, port?: number }} settings `durable: false` trades safety for speed: for
+ *   tests. Without a port, a free one.
+ * @returns {Promise<{ url: string, stop: () => Promise<void>, crash: () => Promise<void>, remove: () => void }>}
  */
-export async function startDatabase({ folder, durable }) {
+export async function startDatabase({ folder, durable, port: wanted }) {
   const programs = ensurePrograms()
   const user = serverUser()
   const data = reachable(folder, user)
@@ -78,7 +79,7 @@ export async function startDatabase({ folder, durable }) {
   const secrets = isOld ? null : secretsOf(folder)
   if (!existsSync(join(data, 'PG_VERSION'))) makeCluster(programs, data, user, owner, secrets)
   await stopLeftOver(data)
-  const port = await freePort(durable ? 54330 : 0)
+  const port = wanted ?? (await freePort(durable ? 54330 : 0))
   const fast = durable ? [] : ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off']
   const server = spawn(
     join(programs, 'postgres'),
@@ -112,6 +113,11 @@ export async function startDatabase({ folder, durable }) {
     url,
     stop: async () => {
       if (server.exitCode === null) server.kill('SIGINT')
+      await ended
+    },
+    // SIGQUIT: PostgreSQL's immediate shutdown, which ends as a crash would and recovers at the next start.
+    crash: async () => {
+      if (server.exitCode === null) server.kill('SIGQUIT')
       await ended
     },
     remove: () => {

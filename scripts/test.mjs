@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { knownFaults } from './audit.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { noteBuild, needsBuild } from './freshness.mjs'
 import { ensurePackages } from './packages.mjs'
@@ -74,6 +75,10 @@ await main(async () => {
     await check('Checking the format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
     await check('Comparing the web client with the API', node, ['scripts/api-description.mjs', '--check'])
     await check('Comparing the tables in docs with the code', node, ['scripts/reference-docs.mjs', '--check'])
+    const faults = knownFaults()
+    // Where nobody can be asked, nothing is counted.
+    if (faults) await check('Auditing the packages', node, ['scripts/audit.mjs'])
+    else say('The registry does not answer questions about its packages: they are not audited.')
     const jest = join(folder, 'jest.json')
     const run = await step(
       'Unit and server tests',

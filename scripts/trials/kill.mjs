@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { setTimeout as sleep } from 'node:timers/promises'
 import pg from 'pg'
-import { main } from '../say.mjs'
+import { main, PlainError, say } from '../say.mjs'
 import { firstOwner, trialServer } from './server.mjs'
 
 const ROUNDS = Number(process.argv[2] ?? 50)
@@ -79,19 +79,86 @@ const STEPS = [
   },
 ]
 
+/** What is done to it at the end of a round; each leaves all of it running again. */
+const FAULTS = {
+  'server killed': async (trial, round) => {
+    const at = round % trial.urls.length
+    await trial.kill(at)
+    return () => trial.start(at)
+  },
+  'all servers killed': async (trial) => {
+    for (const at of trial.urls.keys()) await trial.kill(at)
+    return async () => {
+      for (const at of trial.urls.keys()) await trial.start(at)
+    }
+  },
+  'connections cut': (trial) => cutConnections(trial),
+  'database stopped': async (trial) => {
+    await trial.stopDatabase()
+    return () => trial.startDatabase()
+  },
+  'database crashed': async (trial) => {
+    await trial.crashDatabase()
+    return () => trial.startDatabase()
+  },
+  'disk full': async (trial) => {
+    if (!trial.disk) throw new PlainError('This machine gives the database no disk of its own that could be filled.')
+    trial.disk.fill()
+    await sleep(1500)
+    return async () => {
+      trial.disk.clear()
+      // PostgreSQL stops by itself where its log finds no room.
+      if (!(await isUp(trial.databaseUrl))) {
+        await trial.crashDatabase()
+        await trial.startDatabase()
+      }
+    }
+  },
+  'course site killed': (trial) => trial.restartSite(),
+}
+
+/** Counts what was not done, so that a fault that nobody felt is seen. */
+function counting(ask, counts) {
+  return async (...asked) => {
+    const answer = await ask(...asked)
+    if (answer.status === 0 || answer.status >= 500) counts.notDone++
+    if (process.env.VERBOSE && answer.status >= 500) process.stderr.write(`${asked[1]}: ${JSON.stringify(answer)}\n`)
+    return answer
+  }
+}
+
+async function isUp(connectionString) {
+  const client = new pg.Client({ connectionString, connectionTimeoutMillis: 2000 })
+  try {
+    await client.connect()
+    await client.query('select 1')
+    await client.end()
+    return true
+  } catch {
+    return false
+  }
+}
+
 async function oneRound(trial, ask, state, counts, round) {
   const until = Date.now() + 150 + Math.random() * 900
+  let isOver = false
   const work = (async () => {
-    while (Date.now() < until + 50)
-      await STEPS[Math.floor(Math.random() * (round % 5 === 0 ? 4 : 3))](ask, state, counts)
+    while (!isOver) {
+      const status = await STEPS[Math.floor(Math.random() * (round % 5 === 0 ? 4 : 3))](ask, state, counts)
+      if (status === 0) await sleep(20)
+    }
   })()
   await sleep(Math.max(0, until - Date.now()))
-  if (round % 7 === 3) await cutConnections(trial)
-  else if (round % 7 === 5) await trial.restartSite()
-  else await trial.kill()
+  const names = Object.keys(FAULTS)
+  const name = names[round % names.length]
+  const before = counts.notDone
+  const mend = await FAULTS[name](trial, round)
+  await sleep(50)
+  isOver = true
   await work
-  if (round % 7 !== 3 && round % 7 !== 5) await trial.start()
-  else await sleep(400)
+  const felt = counts.faults[name] ?? { rounds: 0, notDone: 0 }
+  counts.faults[name] = { rounds: felt.rounds + 1, notDone: felt.notDone + counts.notDone - before }
+  await mend?.()
   await look(ask, state, counts)
 }
 
@@ -148,15 +215,25 @@ async function deliveriesEnd(trial, ask, state, counts) {
 }
 
 /**
- * Kills the server (kill -9), cuts every connection to the database, or kills the course site at random moments while a
- * draft is saved, items are signed off and changed in bulk, and papers are sent; then looks whether what was acknowledged
+ * Kills one of two servers or both (kill -9), cuts their connections to the database, stops, crashes or fills the disk of
+ * the database, or kills the course site, at random moments while a draft is saved, items are signed off and changed in bulk, and papers are sent; then looks whether what was acknowledged
  * is there, once. `node scripts/trials/kill.mjs [ROUNDS]`
  */
 await main(async () => {
-  const trial = await trialServer()
-  const counts = { rounds: 0, acknowledged: 0, lost: 0, doubled: 0, halfDone: 0, deliveries: 0, arrived: 0 }
+  const trial = await trialServer({}, 2)
+  const counts = {
+    rounds: 0,
+    acknowledged: 0,
+    notDone: 0,
+    lost: 0,
+    doubled: 0,
+    halfDone: 0,
+    deliveries: 0,
+    arrived: 0,
+    faults: {},
+  }
   try {
-    const ask = await firstOwner(trial)
+    const ask = counting(await firstOwner(trial), counts)
     await ask('PUT', '/api/connections/breakwater', { url: trial.siteUrl, token: trial.token })
     const state = await prepared(ask)
     for (let round = 0; round < ROUNDS; round++) {
@@ -167,8 +244,10 @@ await main(async () => {
   } finally {
     await trial.stop()
   }
+  const { faults, ...all } = counts
+  for (const [name, { rounds, notDone }] of Object.entries(faults)) say(`${name}: ${rounds} times, ${notDone} not done`)
   process.stdout.write(
-    `${Object.entries(counts)
+    `${Object.entries(all)
       .map(([name, count]) => `${name} ${count}`)
       .join(', ')}\n`,
   )

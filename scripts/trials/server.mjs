@@ -1,9 +1,9 @@
 import { randomBytes, randomUUID } from 'node:crypto'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { freePort, startDatabase } from '../database.mjs'
 
 export const root = dirname(dirname(dirname(fileURLToPath(import.meta.url))))
@@ -28,10 +28,43 @@ async function program(script, environment) {
   }
 }
 
-/** A server, its database and Breakwater, all of them thrown away at the end. */
-export async function trialServer(settings = {}) {
+/**
+ * A disk of its own for the database, small enough to be filled; null where this machine does not let us have one.
+ *
+ * @param {string} folder
+ */
+function smallDisk(folder) {
+  mkdirSync(folder, { recursive: true })
+  const made = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=400m,mode=755', 'tmpfs', folder])
+  if (made.status !== 0) return null
+  const ballast = join(folder, 'ballast')
+  return {
+    fill: () => {
+      const { bavail, bsize } = statfsSync(folder)
+      try {
+        writeFileSync(ballast, Buffer.alloc(bavail * bsize))
+      } catch (error) {
+        // Somebody else took the rest meanwhile: it is full all the same.
+        if (error.code !== 'ENOSPC') throw error
+      }
+    },
+    clear: () => rmSync(ballast, { force: true }),
+    remove: () => spawnSync('umount', [folder]),
+  }
+}
+
+/**
+ * Servers on one database, and Breakwater, all of them thrown away at the end.
+ *
+ * @param {object} settings more for the servers' environment
+ * @param {number} servers how many
+ */
+export async function trialServer(settings = {}, servers = 1) {
   const folder = mkdtempSync(join(tmpdir(), 'zakuska-trial-'))
-  const database = await startDatabase({ folder: join(root, '.data', `trial-${process.pid}`), durable: true })
+  const disk = smallDisk(join(root, '.data', `trial-${process.pid}`))
+  const databaseAt = { folder: join(root, '.data', `trial-${process.pid}`, 'postgres'), durable: true }
+  databaseAt.port = await freePort(0)
+  let database = await startDatabase(databaseAt)
   const [port, sitePort] = [await freePort(0), await freePort(0)]
   const token = randomUUID()
   const siteFile = join(folder, 'breakwater.json')
@@ -52,42 +85,59 @@ export async function trialServer(settings = {}) {
     PORT: String(port),
     ...settings,
   }
-  const server = () => program('packages/server/dist/main.js', environment)
-  let [running, runningSite] = [await server(), await site()]
+  const ports = [port]
+  while (ports.length < servers) ports.push(await freePort(0))
+  const server = (at) => program('packages/server/dist/main.js', { ...environment, PORT: String(ports[at]) })
+  const running = []
+  for (const at of ports.keys()) running.push(await server(at))
+  let runningSite = await site()
   return {
     url: `http://127.0.0.1:${port}`,
+    urls: ports.map((one) => `http://127.0.0.1:${one}`),
     siteUrl: `http://127.0.0.1:${sitePort}`,
     siteFile,
     token,
     firstRunToken,
     databaseUrl: database.url,
+    disk,
     restart: async () => {
-      await running.kill()
-      running = await server()
+      await running[0].kill()
+      running[0] = await server(0)
     },
-    kill: () => running.kill(),
-    start: async () => {
-      running = await server()
+    kill: (at = 0) => running[at].kill(),
+    start: async (at = 0) => {
+      running[at] = await server(at)
     },
     restartSite: async () => {
       await runningSite.kill()
       runningSite = await site()
     },
+    stopDatabase: () => database.stop(),
+    crashDatabase: () => database.crash(),
+    startDatabase: async () => {
+      database = await startDatabase(databaseAt)
+    },
     stop: async () => {
-      await running.kill()
+      for (const one of running) await one.kill()
       await runningSite.kill()
       await database.stop()
       database.remove()
+      disk?.remove()
+      rmSync(join(root, '.data', `trial-${process.pid}`), { recursive: true, force: true })
       rmSync(folder, { recursive: true, force: true })
     },
   }
 }
 
-/** Somebody with a session: `ask(method, path, body)` answers `{ status, body }`; status 0 where nobody answered. */
-export function person(url) {
+/**
+ * Somebody with a session: `ask(method, path, body)` answers `{ status, body }`; status 0 where nobody answered. Of
+ * several servers any is asked.
+ */
+export function person(...urls) {
   let cookie = ''
   return async (method, path, body, type = 'application/json') => {
     try {
+      const url = urls[Math.floor(Math.random() * urls.length)]
       const response = await fetch(url + path, {
         method,
         headers: { ...(body !== undefined && { 'content-type': type }), ...(cookie && { cookie }) },
@@ -105,7 +155,7 @@ export function person(url) {
 
 /** The first owner of a fresh server. */
 export async function firstOwner(trial) {
-  const ask = person(trial.url)
+  const ask = person(...trial.urls)
   const made = await ask('POST', '/api/first-run', {
     token: trial.firstRunToken,
     workspace: 'Trial',

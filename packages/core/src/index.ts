@@ -162,7 +162,7 @@ export {
 } from './item/model.ts'
 export { outlineOf, type OutlineItem } from './item/outline.ts'
 export { mapInlines } from './content/map.ts'
-export { contentsOf, mapContents } from './item/contents.ts'
+export { contentsOf, mapContents, withPictures } from './item/contents.ts'
 export { isSameItem, keyWords } from './item/same-item.ts'
 export { CHECK_CODES, CHECKS, isCheckCode, type CheckCode } from './review/checks-table.ts'
 export type { Finding, ReviewSettings } from './review/finding.ts'

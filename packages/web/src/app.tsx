@@ -27,6 +27,7 @@ const ResultsDeskPage = lazy(() => import('./results/ResultsDesk').then((page) =
 
 const AccountPage = lazy(() => import('./people/AccountPage').then((page) => ({ default: page.AccountPage })))
 const WorkspacePage = lazy(() => import('./people/WorkspacePage').then((page) => ({ default: page.WorkspacePage })))
+const ReadyMadePage = lazy(() => import('./people/ReadyMadePage').then((page) => ({ default: page.ReadyMadePage })))
 const CopyPage = lazy(() => import('./people/CopyPage').then((page) => ({ default: page.CopyPage })))
 const RemarksPage = lazy(() => import('./people/Remarks').then((page) => ({ default: page.RemarksPage })))
 
@@ -53,6 +54,7 @@ export function App() {
           <Route path="bank/outcomes" element={<OutcomesPage />} />
           <Route path="bank/settings" element={<SettingsPage />} />
           <Route path="bank/remarks" element={<RemarksPage />} />
+          <Route path="bank/ready-made" element={<ReadyMadePage />} />
           <Route path="bank/:id" element={<BankPage />} />
           <Route path="papers" element={<PapersPage />} />
           <Route path="papers/:id" element={<PaperDeskPage />} />

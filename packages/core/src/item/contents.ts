@@ -1,3 +1,4 @@
+import { mapInlines } from '../content/map.ts'
 import type { Content } from '../content/model.ts'
 import type { Item, Option } from './model.ts'
 
@@ -65,4 +66,11 @@ export function mapContents(item: Item, change: (content: Content) => Content): 
     default:
       return { ...item, ...common, ...rest() }
   }
+}
+
+/** The same item with its pictures under other names; a picture that has none is left without a file. */
+export function withPictures(item: Item, names: ReadonlyMap<string, string>): Item {
+  return mapContents(item, (content) =>
+    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: names.get(node.asset) ?? '' } : node)),
+  )
 }

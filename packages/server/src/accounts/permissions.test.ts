@@ -48,9 +48,9 @@ async function ask(agent: ReturnType<typeof request.agent>, route: string): Prom
   return (await (method === 'GET' || method === 'DELETE' ? sent : sent.send({}))).status
 }
 
-async function memberAs(role: Role): Promise<ReturnType<typeof request.agent>> {
+async function memberAs(role: Role, of?: string): Promise<ReturnType<typeof request.agent>> {
   const email = `${role}-${randomUUID()}@example.test`
-  const workspaceId = await addPerson(server.databaseUrl, 'Owner', `o-${randomUUID()}@example.test`)
+  const workspaceId = of ?? (await addPerson(server.databaseUrl, 'Owner', `o-${randomUUID()}@example.test`))
   await addPerson(server.databaseUrl, role, email, { workspaceId, role })
   const agent = request.agent(server.app.getHttpServer())
   await agent.post('/api/session').send({ email, password: PASSWORD }).expect(200)
@@ -70,6 +70,34 @@ test.each(ROLES)('each route lets %s through or not, as the table says', async (
     if (!allowed) expect([route, status]).toEqual([route, 403])
     expect([route, status >= 500]).toEqual([route, false])
   }
+})
+
+test('a reviewer signs off in a draft, and changes nothing else of it', async () => {
+  const workspaceId = await addPerson(server.databaseUrl, 'Owner', `o-${randomUUID()}@example.test`)
+  const [editor, reviewer, viewer] = [
+    await memberAs('editor', workspaceId),
+    await memberAs('reviewer', workspaceId),
+    await memberAs('viewer', workspaceId),
+  ]
+  const text = '1. True or false: Rye is a grain.\nAnswer: True\n'
+  const styles = [{ from: 3, to: 7, style: 'strong' }]
+  interface Saved {
+    id: string
+    version: number
+    followed: { ref: string; signOff: { by: string } | null }[]
+  }
+  const draft = (await editor.post('/api/drafts').send({ title: 'Grains', text, styles }).expect(201)).body as Saved
+  const given = { title: 'Grains', text, styles, version: draft.version }
+  const followed = draft.followed.map(({ signOff: _none, ...one }) => ({ ...one, signedOff: true }))
+  const save = (by: typeof editor, body: object) => by.put(`/api/drafts/${draft.id}`).send(body)
+  const sent = followed.map((one) => ({ ...one, bankItemId: undefined, lostSignOff: undefined }))
+  await save(viewer, { ...given, followed: sent }).expect(403)
+  for (const change of [{ text: `${text}More` }, { title: 'Other' }, { styles: [] }, { keyText: '1. False' }]) {
+    const refused = (await save(reviewer, { ...given, followed: sent, ...change }).expect(403)).body as object
+    expect(refused).toMatchObject({ message: 'You are a reviewer here; to change anything takes an editor.' })
+  }
+  const saved = (await save(reviewer, { ...given, followed: sent }).expect(200)).body as Saved
+  expect(saved.followed.map(({ signOff }) => signOff?.by)).toEqual(['reviewer'])
 })
 
 test('without a sign-in nothing is answered but what is for everybody', async () => {

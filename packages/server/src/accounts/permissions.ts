@@ -66,6 +66,7 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'GET /api/copies': 'see',
   'POST /api/copies': 'write',
   'DELETE /api/copies/{id}': 'write',
+  'GET /api/copies/ready-made': 'see',
   'GET /api/copies/by-link/{token}': 'self',
   'POST /api/copies/by-link/{token}': 'write',
   'POST /api/presence': 'see',
@@ -87,7 +88,8 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'GET /api/drafts': 'see',
   'POST /api/drafts': 'write',
   'GET /api/drafts/{id}': 'see',
-  'PUT /api/drafts/{id}': 'write',
+  // Changing more than sign-offs asks for more, where it is known.
+  'PUT /api/drafts/{id}': 'sign-off',
   'DELETE /api/drafts/{id}': 'delete',
   'POST /api/drafts/{id}/bank': 'write',
   'POST /api/drafts/{id}/undelete': 'delete',

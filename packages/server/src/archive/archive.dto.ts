@@ -19,6 +19,10 @@ import { NotationDto } from '../drafts/dto/notation.dto.ts'
 import { NewColumnLayoutDto } from '../drafts/dto/opened-file.dto.ts'
 import { SavePaperDto } from '../papers/dto/paper.dto.ts'
 
+/** Names in the archive: what it can be made again from, and the folder of pictures. */
+export const MAIN_FILE = 'workspace.json'
+export const PICTURES = 'pictures/'
+
 const LONGEST_NAME = 200
 const MOST = 100_000
 

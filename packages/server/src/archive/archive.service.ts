@@ -1,10 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
-import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { categoryChain, categoryPath, fingerprint, mapContents, mapInlines, type Item } from '@zakuska/core'
-import { unpackZip, type ZipEntry } from '@zakuska/documents'
-import { plainToInstance } from 'class-transformer'
-import { validate, type ValidationError } from 'class-validator'
+import { Injectable } from '@nestjs/common'
+import { categoryChain, categoryPath, fingerprint, withPictures, type Item } from '@zakuska/core'
 import { Membership, Workspace } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { keepPictures } from '../assets/pictures.ts'
@@ -14,11 +11,11 @@ import { addOutcomes } from '../bank/outcomes.service.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { DraftsService } from '../drafts/drafts.service.ts'
 import { KeptNotation } from '../drafts/kept-notation.entity.ts'
-import { problemIn } from '../http/bodies.ts'
 import { PapersService } from '../papers/index.ts'
 import { RecordService } from '../record/record.service.ts'
-import { ArchiveDto, type ArchivedItemDto, type TakenInDto } from './archive.dto.ts'
-import { MAIN_FILE, PICTURES, writeArchive } from './write-archive.ts'
+import { WorkService } from '../work/work.service.ts'
+import type { ArchiveDto, ArchivedItemDto, TakenInDto } from './archive.dto.ts'
+import { writeArchive } from './write-archive.ts'
 
 /** A whole workspace out, as a zip, and in again as a new one. */
 @Injectable()
@@ -28,6 +25,7 @@ export class ArchiveService {
     private readonly drafts: DraftsService,
     private readonly papers: PapersService,
     private readonly record: RecordService,
+    private readonly work: WorkService,
   ) {}
 
   async write(person: SignedIn): Promise<Uint8Array> {
@@ -42,8 +40,7 @@ export class ArchiveService {
    * @throws UnprocessableEntityException with the first thing that is wrong: then nothing was made.
    */
   async takeIn(person: SignedIn, bytes: Uint8Array): Promise<TakenInDto> {
-    const files = unpackZip(bytes)
-    const archive = await archiveIn(files)
+    const { archive, pictures } = await this.work.run('openArchive', bytes)
     return this.em.transactional(async () => {
       const workspace = this.em.create(Workspace, {
         id: randomUUID(),
@@ -54,11 +51,6 @@ export class ArchiveService {
       this.em.create(Membership, { workspaceId: workspace.id, personId: person.id, role: 'owner', since: new Date() })
       this.record.note(own, 'workspace', 'made the workspace of an archive')
       await this.em.flush()
-      const pictures = new Map(
-        files.flatMap(({ path, bytes: own }): [string, Uint8Array][] =>
-          path.startsWith(PICTURES) ? [[path.slice(PICTURES.length), own]] : [],
-        ),
-      )
       const names = await keepPictures(this.em, workspace.id, pictures)
       const ids = this.#takeItems(workspace.id, archive.items, names)
       addOutcomes(this.em, workspace.id, archive.outcomes)
@@ -108,7 +100,7 @@ export class ArchiveService {
           id: randomUUID(),
           itemId: id,
           number: index + 1,
-          body: index + 1 === given.history.length ? body : renamed(asItem(one.body), names),
+          body: index + 1 === given.history.length ? body : withPictures(asItem(one.body), names),
           says: one.says,
           byName: one.by,
           at: new Date(one.at),
@@ -147,43 +139,6 @@ export class ArchiveService {
   }
 }
 
-/** @throws UnprocessableEntityException where it is no archive, or something in it is not as it should be. */
-async function archiveIn(files: readonly ZipEntry[]): Promise<ArchiveDto> {
-  const main = files.find(({ path }) => path === MAIN_FILE)
-  if (!main) throw new UnprocessableEntityException('This is no archive of a workspace: workspace.json is missing.')
-  const given = parsed(new TextDecoder().decode(main.bytes))
-  const letters = problemIn(given, 'The archive')
-  if (letters) throw new UnprocessableEntityException(letters)
-  const archive = plainToInstance(ArchiveDto, given)
-  const [problem] = await validate(archive, { whitelist: true })
-  if (problem) throw new UnprocessableEntityException(`The archive cannot be taken in: ${firstOf(problem)}.`)
-  const bare = archive.items.find(({ history }) => !history.length)
-  if (bare) throw new UnprocessableEntityException('The archive cannot be taken in: an item of it has no text.')
-  return archive
-}
-
-function parsed(text: string): object {
-  try {
-    const found: unknown = JSON.parse(text)
-    if (typeof found === 'object' && found !== null && !Array.isArray(found)) return found
-  } catch {
-    // Said below.
-  }
-  throw new UnprocessableEntityException('This is no archive of a workspace: workspace.json cannot be read.')
-}
-
-function firstOf(problem: ValidationError, path = ''): string {
-  const here = path ? `${path}.${problem.property}` : problem.property
-  const [inner] = problem.children ?? []
-  return inner ? firstOf(inner, here) : `${here}: ${Object.values(problem.constraints ?? {})[0] ?? 'is not right'}`
-}
-
 function bodyOf({ history }: ArchivedItemDto, names: ReadonlyMap<string, string>): Item {
-  return renamed(asItem(history.at(-1)?.body), names)
-}
-
-function renamed(item: Item, names: ReadonlyMap<string, string>): Item {
-  return mapContents(item, (content) =>
-    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: names.get(node.asset) ?? '' } : node)),
-  )
+  return withPictures(asItem(history.at(-1)?.body), names)
 }

@@ -8,10 +8,8 @@ import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
-import type { ArchiveDto } from './archive.dto.ts'
+import { MAIN_FILE, PICTURES, type ArchiveDto } from './archive.dto.ts'
 
-export const MAIN_FILE = 'workspace.json'
-export const PICTURES = 'pictures/'
 const WHOLE_DRAFT = ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] as const
 
 /**

@@ -1,7 +1,14 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
-import { CopiedDto, CopyLinkDto, CopyPreviewDto, NewCopyLinkDto, NewCopyLinkMadeDto } from './copies.dto.ts'
+import {
+  CopiedDto,
+  CopyLinkDto,
+  CopyPreviewDto,
+  NewCopyLinkDto,
+  NewCopyLinkMadeDto,
+  ReadyMadeSetDto,
+} from './copies.dto.ts'
 import { CopiesService } from './copies.service.ts'
 
 @ApiTags('copies')
@@ -26,6 +33,12 @@ export class CopiesController {
   @ApiNoContentResponse()
   takeBack(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.copies.takeBack(person, id)
+  }
+
+  @Get('ready-made')
+  @ApiOkResponse({ type: [ReadyMadeSetDto] })
+  readyMade(@CurrentPerson() person: SignedIn): Promise<ReadyMadeSetDto[]> {
+    return this.copies.readyMade(person.workspaceId)
   }
 
   @Get('by-link/:token')

@@ -65,6 +65,27 @@ export class NewCopyLinkMadeDto extends CopyLinkDto {
   token!: string
 }
 
+/** A set that is there for everybody on the server. */
+export class ReadyMadeSetDto {
+  @ApiProperty({ description: 'Stands for the token of its link' })
+  id!: string
+
+  @ApiProperty()
+  title!: string
+
+  @ApiProperty({ description: 'The outcome that it teaches to' })
+  outcome!: string
+
+  @ApiProperty({ description: 'Name of the workspace that it comes from' })
+  from!: string
+
+  @ApiProperty({ type: [String], description: 'The kind of each item' })
+  kinds!: string[]
+
+  @ApiProperty({ description: 'Items of this bank that were copied from it' })
+  here!: number
+}
+
 export class CopiedItemDto {
   @ApiProperty({ type: 'object', additionalProperties: true, description: 'The item, as core’s Item' })
   body!: object

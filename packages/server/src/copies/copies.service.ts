@@ -1,19 +1,27 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, NotFoundException, UnprocessableEntityException } from '@nestjs/common'
-import { mapContents, mapInlines, type Item } from '@zakuska/core'
+import { isUUID } from 'class-validator'
+import { withPictures } from '@zakuska/core'
 import { Workspace } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { newToken, tokenHash } from '../accounts/tokens.ts'
 import { keepPictures, picturesOf } from '../assets/pictures.ts'
-import { BankService, categoryOf, type BankItem } from '../bank/index.ts'
+import { BankItem, BankService, categoryOf } from '../bank/index.ts'
 import { LOCKED } from '../database/locked.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { orNotFound } from '../http/id.ts'
 import { inSections, PapersService } from '../papers/papers.service.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { RecordService } from '../record/record.service.ts'
-import type { CopiedDto, CopyLinkDto, CopyPreviewDto, NewCopyLinkDto, NewCopyLinkMadeDto } from './copies.dto.ts'
+import type {
+  CopiedDto,
+  CopyLinkDto,
+  CopyPreviewDto,
+  NewCopyLinkDto,
+  NewCopyLinkMadeDto,
+  ReadyMadeSetDto,
+} from './copies.dto.ts'
 import { CopyLink } from './copy-link.entity.ts'
 
 const DAYS = 30
@@ -33,7 +41,7 @@ export class CopiesService {
   async list(workspaceId: string): Promise<CopyLinkDto[]> {
     const links = await this.em.find(
       CopyLink,
-      { workspaceId, takenBackAt: null, $or: [{ expiresAt: null }, { expiresAt: { $gt: new Date() } }] },
+      { workspaceId, outcome: null, takenBackAt: null, $or: [{ expiresAt: null }, { expiresAt: { $gt: new Date() } }] },
       { orderBy: { madeAt: 'desc' }, limit: 200 },
     )
     return links.map(toDto)
@@ -74,6 +82,31 @@ export class CopiesService {
     link.takenBackAt ??= new Date()
     this.record.note(person, 'copied', `took back the link to copy “${link.title}”`)
     await this.em.flush()
+  }
+
+  /** The sets that are there for everybody on this server, by outcome. */
+  async readyMade(workspaceId: string): Promise<ReadyMadeSetDto[]> {
+    const links = await this.em.find(
+      CopyLink,
+      { outcome: { $ne: null }, takenBackAt: null },
+      { orderBy: { outcome: 'asc', title: 'asc' } },
+    )
+    const names = new Map(
+      (await this.em.find(Workspace, { id: { $in: links.map((link) => link.workspaceId) } })).map((one) => [
+        one.id,
+        one.name,
+      ]),
+    )
+    return Promise.all(
+      links.map(async (link) => ({
+        id: link.id,
+        title: link.title,
+        outcome: link.outcome ?? '',
+        from: names.get(link.workspaceId) ?? '',
+        kinds: (await this.#itemsOf(link)).map(({ body }) => body.kind),
+        here: await this.em.count(BankItem, { workspaceId, deletedAt: null, cameFrom: { title: link.title } }),
+      })),
+    )
   }
 
   async preview(token: string): Promise<CopyPreviewDto> {
@@ -187,17 +220,15 @@ export class CopiesService {
   }
 
   async #find(token: string, lock: object = {}): Promise<CopyLink> {
-    const link = await this.em.findOne(CopyLink, { tokenHash: tokenHash(token) }, lock)
+    const link = await this.em.findOne(
+      CopyLink,
+      isUUID(token) ? { id: token, outcome: { $ne: null } } : { tokenHash: tokenHash(token) },
+      lock,
+    )
     if (!link || link.takenBackAt || (link.expiresAt && link.expiresAt < new Date()))
       throw new NotFoundException('This link was taken back, or has expired. Ask for a new one.')
     return link
   }
-}
-
-function withPictures(item: Item, names: ReadonlyMap<string, string>): Item {
-  return mapContents(item, (content) =>
-    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: names.get(node.asset) ?? '' } : node)),
-  )
 }
 
 function toDto({ id, kind, title, madeBy, expiresAt, copies }: CopyLink): CopyLinkDto {

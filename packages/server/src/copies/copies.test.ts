@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { readDraft } from '@zakuska/core'
+import { hasKey, readDraft } from '@zakuska/core'
 import type request from 'supertest'
+import { addReadyMade } from '../demo/ready-made.ts'
+import { READY_MADE } from '../demo/ready-made-texts.ts'
 import { startServer, type RunningServer } from '../testing/running-server.ts'
 
 let server: RunningServer
@@ -119,6 +121,41 @@ test('what another workspace has cannot be handed over', async () => {
     .post('/api/copies')
     .send({ kind: 'paper', ids: [randomUUID()] })
     .expect(404)
+})
+
+test('ready-made sets are listed for everybody by outcome, looked through and copied without a link', async () => {
+  await addReadyMade(server.em())
+  await addReadyMade(server.em())
+  const sets = async () =>
+    (await torben.get('/api/copies/ready-made').expect(200)).body as {
+      id: string
+      outcome: string
+      kinds: string[]
+      here: number
+    }[]
+  const [first, ...more] = await sets()
+  expect([first, ...more].map((one) => one?.outcome.slice(0, 4))).toEqual(['P1.1', 'P2.1', 'P2.2', 'P3.1', 'P5 M'])
+  expect(first).toMatchObject({ from: 'Skarnholm · Course team', here: 0 })
+  const preview = await torben.get(`/api/copies/by-link/${first?.id}`).expect(200)
+  expect((preview.body as { items: object[] }).items).toHaveLength(first?.kinds.length ?? 0)
+  await torben.post(`/api/copies/by-link/${first?.id}`).expect(201)
+  expect((await sets())[0]?.here).toBe(first?.kinds.length)
+  // A link that somebody made is found by its token alone.
+  const { items } = await filled()
+  const { id } = await linkTo('items', [items[0]?.id ?? ''])
+  await torben.get(`/api/copies/by-link/${id}`).expect(404)
+})
+
+test('each ready-made set reads with nothing left over or in trouble, a key and its outcome for every item', () => {
+  for (const { text, outcome } of READY_MADE) {
+    const { items, aside } = readDraft({ text })
+    expect(aside).toEqual([])
+    expect(items).toHaveLength(5)
+    for (const { item, marks } of items) {
+      const trouble = marks.filter(({ severity }) => severity === 'trouble')
+      expect([item.outcome, hasKey(item), trouble]).toEqual([outcome.split(' ')[0], true, []])
+    }
+  }
 })
 
 describe('remarks', () => {

@@ -22,6 +22,10 @@ export class CopyLink {
   @Property({ type: 'text' })
   title!: string
 
+  /** Of a ready-made set: the outcome that it teaches to. It is listed for everybody on the server and found by its id. */
+  @Property({ type: 'text', nullable: true })
+  outcome: string | null = null
+
   /** Of items: theirs; else the one of the paper or the draft. */
   @Property({ type: 'json' })
   ids!: string[]

@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import {
-  categoryChain,
   fingerprint,
   followItems,
   outcomesFromRows,
@@ -15,8 +14,7 @@ import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
 import type { Role } from '../accounts/permissions.ts'
 import { removeWorkspace } from '../accounts/remove-workspace.ts'
-import { BankItem, ItemRevision } from '../bank/bank.entities.ts'
-import { filedAs } from '../bank/item-text.ts'
+import { BankItem } from '../bank/bank.entities.ts'
 import { addOutcomes } from '../bank/outcomes.service.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
@@ -27,6 +25,8 @@ import { seal } from '../dispatch/sealed.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
+import { addItems } from './bank-items.ts'
+import { addReadyMade, READY_MADE_WORKSPACE } from './ready-made.ts'
 import { STUDENTS } from './students.ts'
 import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT, OUTCOMES } from './texts.ts'
 
@@ -84,6 +84,7 @@ export async function seedDemo(settings: SeedSettings): Promise<void> {
       settings.say('Filling the demo: the evening course in coastal pilotage …')
       await fill(em, settings)
     }
+    await addReadyMade(em)
   } finally {
     await orm.close(true)
   }
@@ -93,6 +94,7 @@ async function clear(em: EntityManager): Promise<void> {
   const people = await em.find(Person, { email: { $in: PEOPLE.map(({ email }) => email) } })
   const memberships = await em.find(Membership, { personId: { $in: people.map(({ id }) => id) } })
   for (const workspaceId of new Set(memberships.map((one) => one.workspaceId))) await removeWorkspace(em, workspaceId)
+  await removeWorkspace(em, READY_MADE_WORKSPACE)
   await em.nativeDelete(Person, { id: { $in: people.map(({ id }) => id) } })
   em.clear()
 }
@@ -170,41 +172,13 @@ function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
 }
 
 function addBank(em: EntityManager, workspaceId: string): BankItem[] {
-  const read = readDraft({ text: BANK_TEXT }).items
-  const lines = BANK_TEXT.split('\n')
-  const start = Date.now() - 20 * DAY_MS
-  return read.map(({ item: body, lines: [first, last] }, index) => {
-    const at = new Date(start + index * 60_000)
-    const signOff = UNSIGNED.has(index)
-      ? null
-      : signedBy(body, 12 - (index % 9), index % 5 === 0 ? 'checked against the course book' : '')
-    const item = em.create(BankItem, {
-      id: randomUUID(),
-      workspaceId,
-      ...filedAs(body),
-      categories: categoryChain(PLACES[body.tags[0] ?? ''] ?? ''),
-      waived: [],
-      cameFrom: {
-        draftId: '',
-        title: 'Course book questions',
-        lines: [first, last],
-        text: lines.slice(first - 1, last).join('\n'),
-      },
-      signOff,
-      revision: 1,
-      createdAt: at,
-      updatedAt: at,
-    })
-    em.create(ItemRevision, {
-      id: randomUUID(),
-      itemId: item.id,
-      number: 1,
-      body,
-      says: 'first kept',
-      byName: PERSON,
-      at,
-    })
-    return item
+  return addItems(em, {
+    ...{ workspaceId, text: BANK_TEXT, title: 'Course book questions', by: PERSON, since: Date.now() - 20 * DAY_MS },
+    categoryOf: ({ tags }) => PLACES[tags[0] ?? ''] ?? '',
+    signOffOf: (item, index) =>
+      UNSIGNED.has(index)
+        ? null
+        : signedBy(item, 12 - (index % 9), index % 5 === 0 ? 'checked against the course book' : ''),
   })
 }
 

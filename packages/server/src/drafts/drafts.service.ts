@@ -12,7 +12,8 @@ import {
   type Reading,
   type SignOff,
 } from '@zakuska/core'
-import type { SignedIn } from '../accounts/current-person.ts'
+import { isDeepStrictEqual } from 'node:util'
+import { demand, type SignedIn } from '../accounts/current-person.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
@@ -109,6 +110,7 @@ export class DraftsService {
    * Saves the text and reads it again with the same code as the desk. A sign-off is stamped here, with
    * the name and time of the request, and only on the very item that was vouched for.
    *
+   * @throws ForbiddenException where more than sign-offs changed, and the role lets one only sign off.
    * @throws ConflictException if the draft was saved elsewhere since `version`.
    */
   async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
@@ -120,6 +122,7 @@ export class DraftsService {
         throw new ConflictException(
           `${draft.updatedBy ?? 'Somebody'} saved this draft meanwhile. Your text is kept here.`,
         )
+      if (!isSameDraft(draft, given, source)) demand(person, 'write')
       const followed = followPlaces(this.#vouched(person, given.followed, draft.followed), placed.places, randomUUID)
       return Object.assign(draft, {
         title: given.title.trim() || 'Untitled draft',
@@ -309,4 +312,24 @@ function toDto(draft: Draft): DraftDto {
     followed: [...draft.followed],
     version: draft.version,
   }
+}
+
+/** Whether what is saved has the draft's title, text and layer: then only sign-offs change. */
+function isSameDraft(draft: Draft, given: SaveDraftDto, source: DraftSource): boolean {
+  return isDeepStrictEqual(
+    [draft.title, draft.text, draft.styles, draft.keyText ?? '', draft.taught, draft.notation],
+    plain([
+      given.title,
+      given.text,
+      source.styles ?? [],
+      given.keyText ?? '',
+      source.taught ?? [],
+      source.notation ?? null,
+    ]),
+  )
+}
+
+/** As it is once it was kept: without classes and what is undefined. */
+function plain(value: unknown): unknown {
+  return JSON.parse(JSON.stringify(value))
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { MikroORM } from '@mikro-orm/postgresql'
+import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
 import request from 'supertest'
@@ -20,6 +20,8 @@ export interface RunningServer {
   readonly databaseUrl: string
   /** An agent that is signed in, each in a workspace of its own. */
   readonly signIn: (name: string) => Promise<ReturnType<typeof request.agent>>
+  /** The database past the application, for what only a start puts there. */
+  readonly em: () => EntityManager
   readonly stop: () => Promise<void>
 }
 
@@ -55,6 +57,7 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
     breakwater,
     databaseUrl,
     signIn,
+    em: () => app.get(MikroORM).em.fork() as EntityManager,
     stop: async () => {
       await app.close()
       await breakwater.close()

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { fitPaper, mapContents, mapInlines, tidyText, type Assets, type Item, type PaperLimits } from '@zakuska/core'
+import { fitPaper, tidyText, withPictures, type Assets, type PaperLimits } from '@zakuska/core'
 import { PackageError, readFile, withPictureNames, type FileContents } from '@zakuska/documents'
 import { MOST_PICTURE_BYTES, pictureType } from '../assets/picture-type.ts'
 import type { OpenedFileDto } from '../drafts/dto/opened-file.dto.ts'
@@ -53,7 +53,7 @@ function itemsAsDraft({ result }: OfKind<'items'>, names: ReadonlyMap<string, st
     type: 'items',
     text: plain(
       tidyText(
-        items.map((item) => withNames(item, names)),
+        items.map((item) => withPictures(item, names)),
         title,
       ),
     ),
@@ -89,11 +89,4 @@ function found(assets: Assets | undefined): Map<string, FoundPicture> {
     if (type && pictures.size < MOST_PICTURES) pictures.set(name, { id: randomUUID(), type, bytes })
   }
   return pictures
-}
-
-/** The item with its pictures named as they are kept here. */
-function withNames(item: Item, names: ReadonlyMap<string, string>): Item {
-  return mapContents(item, (content) =>
-    mapInlines(content, (node) => (node.type === 'picture' ? { ...node, asset: names.get(node.asset) ?? '' } : node)),
-  )
 }

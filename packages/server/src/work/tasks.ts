@@ -12,6 +12,7 @@ import type {
   WrittenFile,
 } from '@zakuska/documents'
 
+import type { OpenedArchive } from './open-archive.ts'
 import { openFile, type OpenedFile } from './open-file.ts'
 
 /** The key proof of one file, in figures. */
@@ -45,6 +46,9 @@ export const TASKS = {
   readDraft: (source: DraftSource): Reading => readDraft(source),
   placeDraft: (source: DraftSource): PlacedDraft => placedDraft(source),
   openFile: (bytes: Uint8Array): Promise<OpenedFile> => openFile(bytes),
+  // Loaded when it is asked for: it brings half of the framework with it.
+  openArchive: async (bytes: Uint8Array): Promise<OpenedArchive> =>
+    (await import('./open-archive.ts')).openArchive(bytes),
   writeFile: (asked: {
     readonly items: readonly Item[]
     readonly target: FileTarget

@@ -37,6 +37,7 @@ export const TERMS: TermsOf = {
   readDraft: { seconds: 20, what: 'This draft', quick: true },
   placeDraft: { seconds: 20, what: 'This draft', quick: true },
   openFile: { seconds: 20, what: 'This file' },
+  openArchive: { seconds: 120, what: 'This archive' },
   writeFile: { seconds: 60, what: 'This paper' },
   print: { seconds: 120, what: 'This paper' },
   prove: { seconds: 60, what: 'This paper' },

@@ -97,6 +97,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies/ready-made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["CopiesController_readyMade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/deliveries": {
         parameters: {
             query?: never;
@@ -1838,6 +1854,19 @@ export interface components {
             value: number;
             words: number;
         };
+        ReadyMadeSetDto: {
+            /** @description Name of the workspace that it comes from */
+            from: string;
+            /** @description Items of this bank that were copied from it */
+            here: number;
+            /** @description Stands for the token of its link */
+            id: string;
+            /** @description The kind of each item */
+            kinds: string[];
+            /** @description The outcome that it teaches to */
+            outcome: string;
+            title: string;
+        };
         RebalanceDto: {
             ids: string[];
         };
@@ -2302,6 +2331,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CopiedDto"];
+                };
+            };
+        };
+    };
+    CopiesController_readyMade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyMadeSetDto"][];
                 };
             };
         };

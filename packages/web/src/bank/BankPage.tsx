@@ -72,6 +72,9 @@ export function BankPage() {
         <Link to="/bank/remarks" className={LINK}>
           Remarks
         </Link>
+        <Link to="/bank/ready-made" className={LINK}>
+          Ready-made sets
+        </Link>
         <Link to="/bank/settings" className={LINK}>
           Checks
         </Link>
@@ -492,7 +495,10 @@ function NoItems({ all, clear }: { readonly all: number; readonly clear: () => v
     )
   return (
     <Empty title="The bank is empty">
-      <p>Items come here from a draft, once somebody has signed them off.</p>
+      <p>
+        Items come here from <Link to="/drafts">a draft</Link>, once somebody has signed them off. Or copy a{' '}
+        <Link to="/bank/ready-made">ready-made set</Link> to begin with.
+      </p>
     </Empty>
   )
 }

@@ -1,12 +1,9 @@
-/** @jest-environment jsdom */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { readDraft, type Item } from '@zakuska/core'
 import { act } from 'react'
 import { createRoot } from 'react-dom/client'
 import { ItemConflict } from './ItemConflict'
 import { bankKeys, type BankItem } from './queries'
-
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true })
 
 const BASE = readDraft({ text: '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\nTags: farm\n' }).items[0]?.item as Item
 const asItem = (body: Item, revision: number): BankItem =>

@@ -2,6 +2,7 @@ import { PART_KINDS } from '@zakuska/core'
 import { Popover } from 'radix-ui'
 import { Button, Kbd } from '../parts/Button'
 import { counted } from '../parts/item-words'
+import { useMay } from '../people/May'
 import { isOneCause, linesLeftOut, type TroubleGroup } from './desk-state'
 import { TaughtTray } from './teaching/TaughtTray'
 import type { Desk } from './use-desk'
@@ -37,9 +38,10 @@ export function DecideTray({ desk, showKeys }: { readonly desk: Desk; readonly s
 }
 
 function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: Desk }) {
+  const mayWrite = useMay('write')
   const isSame = group.places.length === 1 || isOneCause(group.places)
   // What lines are said to be settles them all at once only where they are doubtful in the same way.
-  const mendable = group.places.every(({ mark }) => mark.mend && (isSame || !mark.mend.says))
+  const mendable = mayWrite && group.places.every(({ mark }) => mark.mend && (isSame || !mark.mend.says))
   const [first] = group.places
   return (
     <span
@@ -59,7 +61,7 @@ function Group({ group, desk }: { readonly group: TroubleGroup; readonly desk: D
           {mendLabel(group)}
         </Button>
       )}
-      {isSame && group.places.every(({ mark }) => mark.stays) && (
+      {mayWrite && isSame && group.places.every(({ mark }) => mark.stays) && (
         <Button className="!px-2 !py-0" onClick={() => desk.keepAsRead(group.places.map(({ mark }) => mark))}>
           {isOneLine(group.places) ? 'It is right' : 'All are right'}
         </Button>

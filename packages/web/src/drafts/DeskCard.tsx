@@ -3,6 +3,7 @@ import { format } from 'date-fns'
 import { memo } from 'react'
 import { Button, Kbd } from '../parts/Button'
 import { ItemExtras, ItemView } from '../parts/ItemView'
+import { May } from '../people/May'
 import { letterOf, pointsText } from '../parts/item-words'
 import { whyNotSigned, type DeskItem } from './desk-state'
 
@@ -132,11 +133,13 @@ function Standing({
           ))}
         </p>
       ) : (
-        <p className="mt-0.5">
-          <Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>
-            Sign off
-          </Button>
-        </p>
+        <May right="sign-off">
+          <p className="mt-0.5">
+            <Button className="!px-2 !py-0 text-xs" onClick={() => signOff(index)}>
+              Sign off
+            </Button>
+          </p>
+        </May>
       )}
     </div>
   )

@@ -51,7 +51,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
     [],
   )
   const mayWrite = useMay('write')
-  const desk = useDesk(first, { personName, scrolled: level, toItems, isReadOnly: !mayWrite })
+  const desk = useDesk(first, { personName, scrolled: level, toItems, mayWrite, maySignOff: useMay('sign-off') })
   useEffect(() => {
     itemsNow.current = desk.items
   })
@@ -78,6 +78,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
             <input
               aria-label="Title of the draft"
               value={desk.title}
+              readOnly={!mayWrite}
               onChange={(event) => desk.setTitle(event.target.value)}
               className="w-[min(24rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line"
             />
@@ -91,9 +92,11 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>
           {side === 'text' ? 'Show items' : 'Show text'}
         </Button>
-        <Button aria-expanded={keyShown} onClick={() => setKeyShown(!keyShown)}>
-          Key{desk.keyText?.trim() ? ' ✓' : '…'}
-        </Button>
+        {(mayWrite || desk.keyText?.trim()) && (
+          <Button aria-expanded={keyShown} onClick={() => setKeyShown(!keyShown)}>
+            Key{desk.keyText?.trim() ? ' ✓' : '…'}
+          </Button>
+        )}
         <May right="write" to="change drafts">
           <Button onClick={desk.tidy}>Tidy the text</Button>
           <Button onClick={() => setDialog('copy')}>Hand over</Button>
@@ -145,7 +148,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
       {keyShown && (
         <KeyPane
           text={desk.keyText ?? ''}
-          change={(text) => desk.setKeyText(text || null)}
+          change={mayWrite ? (text) => desk.setKeyText(text || null) : undefined}
           close={() => setKeyShown(false)}
         />
       )}

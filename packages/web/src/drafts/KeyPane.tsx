@@ -10,7 +10,8 @@ export function KeyPane({
   close,
 }: {
   readonly text: string
-  readonly change: (text: string) => void
+  /** Left out for who looks on. */
+  readonly change: ((text: string) => void) | undefined
   readonly close: () => void
 }) {
   const input = useRef<HTMLInputElement>(null)
@@ -19,7 +20,7 @@ export function KeyPane({
     if (!file) return
     try {
       const opened = await openFile(file)
-      change(opened.text)
+      change?.(opened.text)
     } catch (error) {
       tell(error instanceof Error ? error.message : 'The file could not be read.', { tone: 'trouble' })
     }
@@ -32,23 +33,28 @@ export function KeyPane({
       <div className="flex flex-wrap items-center gap-2 px-3 py-1.5">
         <h2 className="font-ui text-[13px] font-semibold">Key</h2>
         <span className="hidden text-muted sm:inline">a number and an answer a line, as in “3. b”</span>
-        <input
-          ref={input}
-          type="file"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="File with the key"
-          onChange={(event) => {
-            void open(event.target.files?.[0])
-            event.target.value = ''
-          }}
-        />
-        <Button className="ml-auto !py-0.5" onClick={() => input.current?.click()}>
-          Open a file…
-        </Button>
-        <Button className="!py-0.5" onClick={() => change('')} disabled={!text}>
-          Empty it
-        </Button>
+        <span className="ml-auto" />
+        {change && (
+          <>
+            <input
+              ref={input}
+              type="file"
+              className="sr-only"
+              tabIndex={-1}
+              aria-label="File with the key"
+              onChange={(event) => {
+                void open(event.target.files?.[0])
+                event.target.value = ''
+              }}
+            />
+            <Button className="!py-0.5" onClick={() => input.current?.click()}>
+              Open a file…
+            </Button>
+            <Button className="!py-0.5" onClick={() => change('')} disabled={!text}>
+              Empty it
+            </Button>
+          </>
+        )}
         <Button tone="quiet" className="!py-0.5" onClick={close}>
           Close
         </Button>
@@ -56,7 +62,8 @@ export function KeyPane({
       <textarea
         aria-label="Text of the key"
         value={text}
-        onChange={(event) => change(event.target.value)}
+        readOnly={!change}
+        onChange={(event) => change?.(event.target.value)}
         spellCheck={false}
         className="min-h-0 flex-1 resize-none bg-rye px-4 py-2 font-mono text-[13px] leading-relaxed"
       />

@@ -1,4 +1,3 @@
-/** @jest-environment jsdom */
 import { EditorState } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
 import { history, undo } from '@codemirror/commands'

@@ -81,6 +81,8 @@ export function rewrite(view: EditorView, edits: readonly TextEdit[], styles: re
     changes: edits.map(({ from, to, insert }) => ({ from, to, insert })),
     effects: setStyles.of(styles),
     annotations: Transaction.addToHistory.of(false),
+    // Also for somebody who looks on.
+    filter: false,
   })
 }
 

@@ -87,10 +87,12 @@ interface DeskHooks {
   readonly personName: string
   readonly scrolled: (view: EditorView) => void
   readonly toItems: () => void
-  /** Who may not write looks on. */
-  readonly isReadOnly: boolean
+  /** Who may not write looks on; who may sign off does only that. */
+  readonly mayWrite: boolean
+  readonly maySignOff: boolean
 }
 
+const LOOKING_ON = 'You look on here; to change drafts takes an editor.'
 const PASTED_DRESSED = 'Pasted with its lists, tables and bold or underlined words. Undo leaves the plain text.'
 
 /** Everything the desk does: the text is the truth, and reading, following and saving go after it. */
@@ -248,7 +250,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   }, [draft.id])
 
   const touch = useCallback(() => {
-    if (latestHooks.current.isReadOnly) return
+    if (!latestHooks.current.maySignOff) return
     live.current.dirty = true
     setSaveState((state) => (state === 'conflict' ? state : 'waiting'))
     live.current.backupTimer ||= window.setTimeout(backup, BACKUP_EVERY_MS)
@@ -396,7 +398,9 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
               styleLayer(live.current.styles, live.current.text),
               taughtLayer(live.current.taught, live.current.text.length),
               previewLayer,
-              EditorState.readOnly.of(latestHooks.current.isReadOnly),
+              latestHooks.current.mayWrite
+                ? []
+                : [EditorState.readOnly.of(true), EditorState.changeFilter.of(() => false)],
             ],
           ),
         }),
@@ -444,6 +448,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const take = useCallback(
     (marks: readonly Mark[], mendOf: (mark: Mark) => Mend | undefined) =>
       live.current.steps.run(() => {
+        if (!latestHooks.current.mayWrite) return tell(LOOKING_ON, { tone: 'trouble' })
         // Marks of a reading that a newer one took the place of are found again by what they say.
         const now = [...itemsNow.current.flatMap((item) => item.read.marks), ...draftMarksNow.current]
         const same = marks.flatMap(
@@ -456,7 +461,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
         if (editor && edits.length) applyToEditor(editor, edits)
         if (lines.length) say(lines)
       }),
-    [say],
+    [say, tell],
   )
   const takeMends = useCallback((marks: readonly Mark[]) => take(marks, (mark) => mark.mend), [take])
   const keepAsRead = useCallback((marks: readonly Mark[]) => take(marks, (mark) => mark.stays), [take])
@@ -524,6 +529,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     (item: DeskItem, option: number) => {
       const editor = view.current
       if (!editor) return
+      if (!latestHooks.current.mayWrite) return tell(LOOKING_ON, { tone: 'trouble' })
       const text = live.current.text
       const edits = keyEdits(text, item.read, option)
       if (!edits.length) return
@@ -557,6 +563,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
 
   const signItem = useCallback(
     (item: DeskItem) => {
+      if (!latestHooks.current.maySignOff)
+        return tell('You look on here; to sign off takes a reviewer.', { tone: 'trouble' })
       const why = item.followed.signOff ? null : whyNotSigned(item)
       if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
       const { fingerprint } = item.followed

@@ -1,4 +1,3 @@
-/** @jest-environment jsdom */
 import { forgetTyped, saveAll, saveBeforeLeaving } from './leaving'
 
 test('what is open is saved before somebody leaves, and only what is open still', async () => {

@@ -1,12 +1,9 @@
-/** @jest-environment jsdom */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act } from 'react'
 import { createRoot } from 'react-dom/client'
 import type { Schemas } from '../api/client'
 import { sessionKeys } from '../frame/queries'
 import { May } from './May'
-
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true })
 
 const PERSON: Schemas['PersonDto'] = {
   id: 'p',

@@ -1,9 +1,6 @@
-/** @jest-environment jsdom */
 import { act } from 'react'
 import { createRoot } from 'react-dom/client'
 import { OneTimeLink } from './OneTimeLink'
-
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true })
 
 async function shown(writeText: (text: string) => Promise<void>): Promise<void> {
   Object.defineProperty(navigator, 'clipboard', { configurable: true, value: { writeText } })

@@ -11,6 +11,7 @@ export const peopleKeys = {
   record: (text: string) => ['people', 'record', text] as const,
   copies: ['people', 'copies'] as const,
   link: (token: string) => ['people', 'link', token] as const,
+  readyMade: ['people', 'ready-made'] as const,
   copy: (token: string) => ['people', 'copy', token] as const,
   remarks: (itemId: string | null) => ['people', 'remarks', itemId] as const,
   firstRun: ['people', 'first-run'] as const,
@@ -43,6 +44,11 @@ export function useLink(token: string) {
       onSuccess: (person) => enter(client, person),
     }),
   }
+}
+
+/** The sets that are there for everybody on this server. */
+export function useReadyMade() {
+  return useQuery({ queryKey: peopleKeys.readyMade, queryFn: () => dataOf(api.GET('/api/copies/ready-made')) })
 }
 
 export function useWorkspace() {
@@ -163,7 +169,10 @@ export function useCopy(token: string) {
     }),
     take: useMutation({
       mutationFn: () => dataOf(api.POST('/api/copies/by-link/{token}', path)),
-      onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'people' }),
+      onSuccess: () =>
+        client.invalidateQueries({
+          predicate: ({ queryKey }) => queryKey[0] !== 'people' || queryKey[1] === 'ready-made',
+        }),
     }),
   }
 }

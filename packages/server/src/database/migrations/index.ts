@@ -7,6 +7,7 @@ import { Migration20261127000000 } from './20261127000000-categories-and-shapes.
 import { Migration20261128000000 } from './20261128000000-teaching.ts'
 import { Migration20261129000000 } from './20261129000000-who-changed.ts'
 import { Migration20261129010000 } from './20261129010000-people.ts'
+import { Migration20261130000000 } from './20261130000000-ready-made.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -21,4 +22,5 @@ export const MIGRATIONS: readonly {
   { name: '20261128000000-teaching', class: Migration20261128000000 },
   { name: '20261129000000-who-changed', class: Migration20261129000000 },
   { name: '20261129010000-people', class: Migration20261129010000 },
+  { name: '20261130000000-ready-made', class: Migration20261130000000 },
 ]

@@ -1,10 +1,7 @@
-/** @jest-environment jsdom */
 import { act } from 'react'
 import { createRoot } from 'react-dom/client'
 import { MergeDialog } from './MergeDialog'
 import type { Choice } from './merge-texts'
-
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true })
 
 const CLASHES = [
   { mine: 'b) rye corn', theirs: 'b) rye grass' },
