@@ -23,7 +23,7 @@ const project = (name, more = {}) => ({
   moduleNameMapper: {
     '^@zakuska/core$': '<rootDir>/../core/src/index.ts',
     '^@zakuska/documents$': '<rootDir>/../documents/src/index.ts',
-    '^@zakuska/standins/breakwater$': '<rootDir>/../standins/src/breakwater/index.ts',
+    '^@zakuska/standins/(\\w+)$': '<rootDir>/../standins/src/$1/index.ts',
   },
   ...more,
 })

@@ -170,7 +170,8 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     async (page) => {
       await go(page, '/dispatch')
       await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
-      await page.getByRole('button', { name: 'Breakwater: cannot' }).nth(1).click()
+      await page.getByLabel('Goes to').selectOption({ label: 'Friday game · Foghorn' })
+      await page.getByRole('button', { name: 'Foghorn: cannot' }).nth(1).click()
       await expect(page.getByRole('button', { name: 'Split into several items' })).toBeVisible()
     },
   ],
@@ -179,7 +180,7 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     async (page) => {
       await go(page, '/dispatch')
       await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
-      await page.getByRole('button', { name: 'Download…' }).click()
+      await page.getByRole('button', { name: 'As a file…' }).click()
       await expect(page.getByRole('checkbox', { name: /QTI 3.0/ })).toBeVisible()
     },
   ],

@@ -14,17 +14,21 @@ await admin.end()
 cluster.pathname = '/e2e'
 
 const token = 'e2e-token'
-const breakwater = await startService(
-  'Breakwater',
-  'packages/standins/dist/breakwater/main.js',
-  { BREAKWATER_PORT: '0', BREAKWATER_TOKEN: token },
-  root,
-)
+const standIn = (name) =>
+  startService(
+    name,
+    `packages/standins/dist/${name.toLowerCase()}/main.js`,
+    { [`${name.toUpperCase()}_PORT`]: '0', [`${name.toUpperCase()}_TOKEN`]: token },
+    root,
+  )
+const [breakwater, inlet, foghorn] = await Promise.all(['Breakwater', 'Inlet', 'Foghorn'].map(standIn))
 const { seedDemo } = await import('../packages/server/dist/demo/seed.js')
 await seedDemo({
   databaseUrl: cluster.href,
   breakwaterUrl: breakwater.url,
   breakwaterToken: token,
+  foghornUrl: foghorn.url,
+  foghornToken: token,
   secret: 'a secret for the browser tests only',
   reset: false,
   say: () => undefined,
@@ -36,10 +40,11 @@ const server = await startService(
     DATABASE_URL: cluster.href,
     PORT: process.env.E2E_PORT,
     SESSION_SECRET: 'a secret for the browser tests only',
-    ZAKUSKA_DESTINATIONS: breakwater.url,
+    ZAKUSKA_DESTINATIONS: `inlet=${inlet.url},breakwater=${breakwater.url},foghorn=${foghorn.url}`,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     ZAKUSKA_SIGN_INS_PER_MINUTE: '1000',
   },
   root,
 )
-process.on('SIGTERM', () => void Promise.all([server.stop(), breakwater.stop()]).then(() => process.exit(0)))
+const all = [server, breakwater, inlet, foghorn]
+process.on('SIGTERM', () => void Promise.all(all.map((one) => one.stop())).then(() => process.exit(0)))

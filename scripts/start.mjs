@@ -9,7 +9,12 @@ import { startService } from './services.mjs'
 import { needsBuild, noteBuild } from './freshness.mjs'
 
 const FIRST_PORT = 4400
-const BREAKWATER_PORT = 4410
+/** The stand-ins that ship: what they are, on which port, and whether they are opened by a token that we make. */
+const STAND_INS = [
+  { id: 'breakwater', name: 'Breakwater', what: 'course site', port: 4410, hasToken: true },
+  { id: 'inlet', name: 'Inlet', what: 'online forms', port: 4420, hasToken: false },
+  { id: 'foghorn', name: 'Foghorn', what: 'live game', port: 4430, hasToken: true },
+]
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const data = join(root, '.data')
 
@@ -23,7 +28,8 @@ await main(async () => {
     noteBuild(root)
   }
   mkdirSync(data, { recursive: true })
-  if (process.argv.includes('--reset-demo')) rmSync(join(data, 'breakwater.json'), { force: true })
+  if (process.argv.includes('--reset-demo'))
+    for (const { id } of STAND_INS) rmSync(join(data, `${id}.json`), { force: true })
   const running = []
   const stopAll = async () => {
     for (const service of running.reverse()) await service.stop()
@@ -36,18 +42,12 @@ await main(async () => {
     durable: true,
   })
   running.push(database)
-  const token = keptSecret(join(data, 'breakwater-token'), () => randomBytes(12).toString('hex'))
-  const breakwater = await startService(
-    'Breakwater',
-    'packages/standins/dist/breakwater/main.js',
-    {
-      BREAKWATER_PORT: String(await chosenPort(BREAKWATER_PORT)),
-      BREAKWATER_FILE: join(data, 'breakwater.json'),
-      BREAKWATER_TOKEN: token,
-    },
-    root,
-  )
-  running.push(breakwater)
+  const sites = []
+  for (const standIn of STAND_INS) {
+    const site = await startStandIn(standIn)
+    running.push(site)
+    sites.push({ ...standIn, ...site })
+  }
   const isEmpty = process.argv.includes('--empty')
   const firstRunToken = isEmpty
     ? keptSecret(join(data, 'first-run-token'), () => randomBytes(24).toString('hex'))
@@ -56,14 +56,12 @@ await main(async () => {
     ...(firstRunToken && { ZAKUSKA_FIRST_RUN_TOKEN: firstRunToken }),
     DATABASE_URL: database.url,
     SESSION_SECRET: keptSecret(join(data, 'session-secret'), () => randomBytes(32).toString('hex')),
-    ZAKUSKA_DESTINATIONS: breakwater.url,
+    ZAKUSKA_DESTINATIONS: sites.map(({ id, url }) => `${id}=${url}`).join(','),
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
-    BREAKWATER_URL: breakwater.url,
-    BREAKWATER_TOKEN: token,
     PORT: String(await chosenPort(FIRST_PORT)),
     NODE_ENV: 'production',
   }
-  if (!isEmpty) await seed(environment)
+  if (!isEmpty) await seed(environment, sites)
   const server = await startService(
     'The server',
     'packages/server/dist/main.js',
@@ -76,9 +74,25 @@ await main(async () => {
     ? `Make the first owner at ${server.url}/first?token=${firstRunToken} (once; after that, sign in).`
     : 'Sign in as iris@skarnholm.example with the password “lighthouse” (the demo).'
   process.stdout.write(
-    `\n  Zakuska is at ${server.url}\n  ${signIn}\n  The course site Breakwater is at ${breakwater.url}. Ctrl-C stops everything.\n  What the server has to say is in ${server.log}\n\n`,
+    `\n  Zakuska is at ${server.url}\n  ${signIn}\n  ${sites.map(({ name, what, url }) => `${name}, ${what}, is at ${url}.`).join(' ')}\n  Ctrl-C stops everything.\n  What the server has to say is in ${server.log}\n\n`,
   )
 })
+
+async function startStandIn({ id, name, port, hasToken }) {
+  const token = hasToken ? keptSecret(join(data, `${id}-token`), () => randomBytes(12).toString('hex')) : ''
+  const prefix = id.toUpperCase()
+  const site = await startService(
+    name,
+    `packages/standins/dist/${id}/main.js`,
+    {
+      [`${prefix}_PORT`]: String(await chosenPort(port)),
+      [`${prefix}_FILE`]: join(data, `${id}.json`),
+      ...(hasToken && { [`${prefix}_TOKEN`]: token }),
+    },
+    root,
+  )
+  return { ...site, token }
+}
 
 async function chosenPort(wanted) {
   const port = await freePort(wanted)
@@ -87,12 +101,15 @@ async function chosenPort(wanted) {
 }
 
 /** Fills an empty database with the demo; with --reset-demo, an old demo is taken out first. */
-async function seed(environment) {
+async function seed(environment, sites) {
   const { seedDemo } = await import('../packages/server/dist/demo/seed.js')
+  const site = (id) => sites.find((one) => one.id === id)
   await seedDemo({
     databaseUrl: environment.DATABASE_URL,
-    breakwaterUrl: environment.BREAKWATER_URL,
-    breakwaterToken: environment.BREAKWATER_TOKEN,
+    breakwaterUrl: site('breakwater').url,
+    breakwaterToken: site('breakwater').token,
+    foghornUrl: site('foghorn').url,
+    foghornToken: site('foghorn').token,
     secret: environment.SESSION_SECRET,
     reset: process.argv.includes('--reset-demo'),
     say,

@@ -41,13 +41,14 @@ test('items of every kind are answered and graded', async ({ page }) => {
 test('what does not fit is remedied for one destination, and several files come as one zip', async ({ page }) => {
   const address = page.url()
   await page.goto(`/dispatch/paper/${address.split('/').pop() ?? ''}`)
-  await page.getByRole('button', { name: 'Breakwater: cannot' }).nth(1).click()
+  await page.getByLabel('Goes to').selectOption({ label: 'Friday game · Foghorn' })
+  await page.getByRole('button', { name: 'Foghorn: cannot' }).nth(1).click()
   await page.getByRole('button', { name: 'Split into several items' }).click()
   await expect(page.getByText('it becomes 2 items')).toBeVisible()
   await page.getByRole('button', { name: 'Take back' }).click()
   await page.getByRole('button', { name: /the same for all \d/ }).click()
   await expect(page.getByText('as 3 items')).toHaveCount(2)
-  await page.getByRole('button', { name: 'Download…' }).click()
+  await page.getByRole('button', { name: 'As a file…' }).click()
   await page.getByRole('checkbox', { name: /QTI 3.0/ }).check()
   await expect(page.getByText(/Keys proven: \d+ items, \d+ of \d+ probes/)).toBeVisible()
   await page.getByRole('checkbox', { name: /XLSX/ }).check()
@@ -58,8 +59,15 @@ test('what does not fit is remedied for one destination, and several files come 
   expect(file.suggestedFilename()).toBe('signals-and-answers-of-every-kind.zip')
   expect(await file.failure()).toBeNull()
   await page.getByRole('button', { name: 'Close', exact: true }).click()
-  await page.getByRole('button', { name: 'Send to Breakwater' }).click()
-  await page.getByRole('button', { name: /^Send 1?\d items$/ }).click()
-  await expect(page.getByText('Key proof at Breakwater')).toBeVisible({ timeout: 30_000 })
-  await expect(page.getByText('grades otherwise')).toHaveCount(0)
+  for (const [name, site] of [
+    ['Friday game', 'Foghorn'],
+    ['Pilotage course', 'Breakwater'],
+  ] as const) {
+    await page.goto(`/dispatch/paper/${address.split('/').pop() ?? ''}`)
+    await page.getByLabel('Goes to').selectOption({ label: `${name} · ${site}` })
+    await page.getByRole('button', { name: new RegExp(`^Send \\d+ items? to ${name}$`) }).click()
+    await expect(page.getByText(`Key proof at ${site}`)).toBeVisible()
+    await expect(page.getByText('what was sent is what is graded')).toBeVisible({ timeout: 30_000 })
+    await expect(page.getByText('grades otherwise')).toHaveCount(0)
+  }
 })

@@ -72,7 +72,13 @@ const STEPS = [
   },
   async (ask, state, counts) => {
     const id = randomUUID()
-    const sent = await ask('POST', '/api/deliveries', { id, paperId: state.paper, into: 'quiz', includeUnsigned: true })
+    const sent = await ask('POST', '/api/deliveries', {
+      id,
+      paperId: state.paper,
+      connectionId: state.connectionId,
+      into: 'new',
+      includeUnsigned: true,
+    })
     if (sent.status !== 201) return
     state.sent.push(id)
     counts.acknowledged++
@@ -234,8 +240,9 @@ await main(async () => {
   }
   try {
     const ask = counting(await firstOwner(trial), counts)
-    await ask('PUT', '/api/connections/breakwater', { url: trial.siteUrl, token: trial.token })
-    const state = await prepared(ask)
+    const site = { destination: 'breakwater', name: 'Site', url: trial.siteUrl, token: trial.token }
+    const { id: connectionId } = (await ask('POST', '/api/connections', site)).body
+    const state = { ...(await prepared(ask)), connectionId }
     for (let round = 0; round < ROUNDS; round++) {
       await oneRound(trial, ask, state, counts, round)
       counts.rounds++

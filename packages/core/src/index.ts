@@ -76,7 +76,16 @@ export { ROLES, type Role } from './draft/roles/roles.ts'
 export type { LineLook, Notation, NotationRule, TaughtLine } from './draft/teaching/model.ts'
 export { NotationError, parseNotation } from './draft/teaching/notation.ts'
 export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
-export { DESTINATIONS, type Destination } from './fit/destinations.ts'
+export { responseOf, variablesOf, type ResponseVariables } from './formats/qti/variables.ts'
+export {
+  DESTINATIONS,
+  destinationOf,
+  isService,
+  limitsOf,
+  SERVICE_IDS,
+  type Destination,
+  type ServiceId,
+} from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
 export { remedied, REMEDIES, type Remedy, type RemedyId } from './fit/remedies.ts'
 export {

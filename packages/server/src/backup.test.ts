@@ -50,7 +50,10 @@ function run(...args: string[]): { status: number | null; said: string } {
 test('the whole demo is backed up in one file, and is there again after it was lost', async () => {
   const site = await startBreakwater({ port: 0, file: null, token: 'token' })
   const secret = 'a secret of more than thirty-two letters'
-  const settings = { breakwaterUrl: site.url, breakwaterToken: 'token', secret, reset: false, say: () => undefined }
+  const settings = {
+    ...{ breakwaterUrl: site.url, breakwaterToken: 'token', foghornUrl: site.url, foghornToken: 'token' },
+    ...{ secret, reset: false, say: () => undefined },
+  }
   await seedDemo({ databaseUrl: url.href, ...settings })
   await site.close()
   const folder = mkdtempSync(join(tmpdir(), 'zakuska-backup-'))

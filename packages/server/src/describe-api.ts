@@ -10,6 +10,7 @@ const app = await createApplication({
   port: 0,
   sessionSecret: 'none',
   destinationOrigins: [],
+  destinationTimeoutMs: 1000,
   webFolder: null,
   signInsPerMinute: 10,
   firstRunToken: null,

@@ -4,8 +4,12 @@ export interface ServerSettings {
   readonly host: string
   readonly port: number
   readonly sessionSecret: string
-  /** Origins that deliveries may go to; nothing else is ever called. */
+  /** Origins that deliveries may go to; none: any on this machine. Nothing else is ever called. */
   readonly destinationOrigins: readonly string[]
+  /** Where destinations are on this server's side, as a person finds them filled in, by their id. */
+  readonly destinationHints?: Readonly<Record<string, string>>
+  /** How long a destination may take for an answer. */
+  readonly destinationTimeoutMs: number
   /** Folder of the built web application; null serves the API alone. */
   readonly webFolder: string | null
   /** Sign-in attempts per minute and address. */
@@ -35,12 +39,25 @@ export function readSettings(environment: NodeJS.ProcessEnv): ServerSettings {
     host: environment['ZAKUSKA_HOST'] ?? '127.0.0.1',
     port: wholeNumber(environment, 'PORT', 0, 0, 65_535),
     sessionSecret,
-    destinationOrigins: (environment['ZAKUSKA_DESTINATIONS'] ?? '').split(',').filter(Boolean),
+    ...destinationsIn(environment['ZAKUSKA_DESTINATIONS'] ?? ''),
+    destinationTimeoutMs: 1000 * wholeNumber(environment, 'ZAKUSKA_DESTINATION_TIMEOUT', 20, 1, 600),
     webFolder: environment['ZAKUSKA_WEB'] ?? null,
     signInsPerMinute: wholeNumber(environment, 'ZAKUSKA_SIGN_INS_PER_MINUTE', 10, 1, 100_000),
     firstRunToken,
     proxies: wholeNumber(environment, 'ZAKUSKA_PROXIES', 0, 0, 10),
     isHttpsOnly: yesOrNo(environment, 'ZAKUSKA_HTTPS_ONLY'),
+  }
+}
+
+/** Origins parted by commas; one may be named, as in "inlet=https://forms.school.example". */
+function destinationsIn(given: string): Pick<ServerSettings, 'destinationOrigins' | 'destinationHints'> {
+  const entries = given
+    .split(',')
+    .filter(Boolean)
+    .map((entry) => /^(?:([a-z]+)=)?(.+)$/.exec(entry.trim()) ?? [])
+  return {
+    destinationOrigins: entries.map(([, , origin = '']) => origin),
+    destinationHints: Object.fromEntries(entries.flatMap(([, id, origin]) => (id && origin ? [[id, origin]] : []))),
   }
 }
 

@@ -3,10 +3,17 @@ import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
 import { FORMATS } from '../formats/index.ts'
 import type { FormatLimits } from '../formats/limits.ts'
 import { ITEMS_ONLY, type PaperLimits } from '../formats/paper-plan.ts'
+import { BREAKWATER_LIMITS, BREAKWATER_PAPER } from './services/breakwater.ts'
+import { FOGHORN_LIMITS, FOGHORN_PAPER } from './services/foghorn.ts'
+import { INLET_LIMITS, INLET_PAPER } from './services/inlet.ts'
+
+/** Services that items are sent to, in the order in which screens list them. */
+export const SERVICE_IDS = ['inlet', 'breakwater', 'foghorn'] as const
+export type ServiceId = (typeof SERVICE_IDS)[number]
 
 /** A kind of place that items go to: a file in a format, or a service that takes such files. */
 export interface Destination {
-  readonly id: FormatId | 'breakwater' | 'csv' | 'xlsx' | 'form' | 'live-game'
+  readonly id: FormatId | ServiceId | 'csv' | 'xlsx' | 'form' | 'live-game'
   readonly name: string
   readonly what: string
   /** What is written for it, or null: the report alone is of use, to somebody who types there by hand. */
@@ -15,29 +22,6 @@ export interface Destination {
   /** What it does not hold of a paper itself. */
   readonly paper: PaperLimits
 }
-
-const NOT_THERE = 'The site has no item of this kind'
-
-// Breakwater folds blanks in typed answers before it compares them, which QTI itself leaves open.
-const { 'blanks-folded': _held, ...QTI_HELD } = FORMATS.qti21.limits
-
-const BREAKWATER_LIMITS: FormatLimits = {
-  ...QTI_HELD,
-  'kind-numeric': { verdict: 'cannot', says: NOT_THERE },
-  'kind-cloze': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
-  'kind-match': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
-  'kind-grid': { verdict: 'cannot', says: NOT_THERE, remedy: 'split' },
-  'kind-order': { verdict: 'cannot', says: NOT_THERE },
-  'kind-scale': { verdict: 'cannot', says: NOT_THERE },
-  'kind-essay': { verdict: 'cannot', says: NOT_THERE },
-  'kind-note': { verdict: 'cannot', says: NOT_THERE },
-  weights: { verdict: 'changes', says: 'A wrong option earns nothing', affects: ['wrong-option'] },
-  picture: { verdict: 'cannot', says: 'The site takes no pictures', remedy: 'picture-to-text' },
-  hint: { verdict: 'changes', says: 'The site shows no hints', remedy: 'drop-hint' },
-}
-
-/** It asks a name, shows a quiz's items in their order, and gives the score after handing in. */
-const BREAKWATER_PAPER: PaperLimits = ITEMS_ONLY
 
 /** What online forms in general take (common practice; each has limits of its own). */
 const FORM_LIMITS: FormatLimits = {
@@ -98,6 +82,7 @@ const WHAT: Readonly<Record<FormatId, string>> = {
 }
 
 export const DESTINATIONS: readonly Destination[] = [
+  { id: 'inlet', name: 'Inlet', what: 'online forms', file: null, limits: INLET_LIMITS, paper: INLET_PAPER },
   {
     id: 'breakwater',
     name: 'Breakwater',
@@ -106,6 +91,7 @@ export const DESTINATIONS: readonly Destination[] = [
     limits: BREAKWATER_LIMITS,
     paper: BREAKWATER_PAPER,
   },
+  { id: 'foghorn', name: 'Foghorn', what: 'live game', file: null, limits: FOGHORN_LIMITS, paper: FOGHORN_PAPER },
   ...FORMAT_IDS.map((id): Destination => ({
     id,
     name: FORMATS[id].name,
@@ -119,3 +105,19 @@ export const DESTINATIONS: readonly Destination[] = [
   { id: 'form', name: 'Online forms', what: 'in general', file: null, limits: FORM_LIMITS, paper: FORM_PAPER },
   { id: 'live-game', name: 'Live games', what: 'in general', file: null, limits: LIVE_LIMITS, paper: LIVE_PAPER },
 ]
+
+export function isService(id: string): id is ServiceId {
+  return SERVICE_IDS.some((one) => one === id)
+}
+
+/** @throws RangeError where there is no such destination. */
+export function destinationOf(id: Destination['id']): Destination {
+  const found = DESTINATIONS.find((one) => one.id === id)
+  if (!found) throw new RangeError(`There is no destination ${id}.`)
+  return found
+}
+
+/** The limits of a destination; none are known of other things. */
+export function limitsOf(id: string): FormatLimits | undefined {
+  return DESTINATIONS.find((one) => one.id === id)?.limits
+}

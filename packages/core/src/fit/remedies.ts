@@ -1,7 +1,9 @@
+import type { FormatLimits } from '../formats/limits.ts'
 import { mapInlines } from '../content/map.ts'
 import { countGaps, isEmptyContent, paragraph, styledText, type Content, type Inline } from '../content/model.ts'
 import { plainText } from '../content/plain.ts'
 import { mapContents } from '../item/contents.ts'
+import { cut, fewerOptions, LENGTHS, listedAnswers, matchAsGrid, numbersIn, shortened } from './narrow.ts'
 import { optionId, type ClozeItem, type GridItem, type Item, type MatchItem, type OrderItem } from '../item/model.ts'
 
 /** What can be done to an item so that it fits; each makes one item or several out of one. */
@@ -14,7 +16,11 @@ export type RemedyId =
   | 'passage-to-stem'
   | 'unit-optional'
   | 'plain-text'
+  | 'as-grid'
+  | 'list-answers'
+  | 'fewer-options'
   | 'shorten'
+  | 'shorten-stem'
   | 'drop-feedback'
   | 'drop-hint'
   | 'drop-time-limit'
@@ -24,8 +30,8 @@ export interface Remedy {
   readonly label: string
   /** Whether the remedy does anything for this item. */
   readonly suits: (item: Item) => boolean
-  /** Never changes the given item. `limit`: the length that texts must come down to, in characters. */
-  readonly apply: (item: Item, limit?: number) => readonly Item[]
+  /** Never changes the given item. `limits`: those of where it goes, for what has to be cut to a length. */
+  readonly apply: (item: Item, limits?: FormatLimits) => readonly Item[]
 }
 
 export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
@@ -78,9 +84,29 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
     apply: (item) => [mapContents(item, plain)],
   },
   shorten: {
-    label: 'Cut what is too long',
+    label: 'Cut options that are too long',
     suits: () => true,
-    apply: (item, limit = 100) => [shortened(item, limit)],
+    apply: (item, limits) => [shortened(item, limits?.['option-length']?.over ?? LENGTHS.option)],
+  },
+  'shorten-stem': {
+    label: 'Cut the stem',
+    suits: (item) => item.kind !== 'cloze',
+    apply: (item, limits) => [{ ...item, stem: cut(item.stem, limits?.['stem-length']?.over ?? LENGTHS.stem) }],
+  },
+  'as-grid': {
+    label: 'Make it a grid',
+    suits: (item) => item.kind === 'match',
+    apply: (item) => [item.kind === 'match' ? matchAsGrid(item) : item],
+  },
+  'list-answers': {
+    label: 'Accept each number of the band',
+    suits: (item) => item.kind === 'numeric' && numbersIn(item).length > 0,
+    apply: (item) => [item.kind === 'numeric' ? listedAnswers(item) : item],
+  },
+  'fewer-options': {
+    label: 'Leave distractors out',
+    suits: (item) => item.kind === 'single' || item.kind === 'multiple',
+    apply: (item, limits) => [fewerOptions(item, limits?.['option-count']?.over ?? LENGTHS.options)],
   },
   'drop-feedback': {
     label: 'Leave the feedback out',
@@ -100,9 +126,9 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
 }
 
 /** An item with remedies applied one after the other; what one of them splits, the next is applied to each part. */
-export function remedied(item: Item, remedies: readonly RemedyId[]): readonly Item[] {
+export function remedied(item: Item, remedies: readonly RemedyId[], limits?: FormatLimits): readonly Item[] {
   return remedies.reduce<readonly Item[]>(
-    (items, id) => items.flatMap((one) => (REMEDIES[id].suits(one) ? REMEDIES[id].apply(one) : [one])),
+    (items, id) => items.flatMap((one) => (REMEDIES[id].suits(one) ? REMEDIES[id].apply(one, limits) : [one])),
     [item],
   )
 }
@@ -246,19 +272,4 @@ function plain(content: Content): Content {
           : [styledText(line, [])],
       ),
     )
-}
-
-/** Texts of the options cut at a word, with an ellipsis. */
-function shortened(item: Item, limit: number): Item {
-  const cut = (content: Content): Content => {
-    const text = plainText(content)
-    if (text.length <= limit) return content
-    const whole = text.slice(0, limit - 1)
-    const space = whole.lastIndexOf(' ')
-    return [paragraph([styledText(`${(space > limit / 2 ? whole.slice(0, space) : whole).trimEnd()}…`, [])])]
-  }
-  if ('options' in item)
-    return { ...item, options: item.options.map((option) => ({ ...option, content: cut(option.content) })) }
-  if (item.kind === 'match') return { ...item, left: item.left.map(cut), right: item.right.map(cut) }
-  return item.kind === 'grid' ? { ...item, rows: item.rows.map(cut), columns: item.columns.map(cut) } : item
 }

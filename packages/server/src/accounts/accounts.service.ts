@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnauthorizedException } from '@nestjs/common'
 import { BankItem } from '../bank/bank.entities.ts'
-import { Delivery } from '../dispatch/dispatch.entities.ts'
+import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { RecordService } from '../record/record.service.ts'

@@ -9,6 +9,7 @@ import {
   type FollowedItem,
   type Item,
   type SignOff,
+  variablesOf,
 } from '@zakuska/core'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
@@ -18,9 +19,9 @@ import { BankItem } from '../bank/bank.entities.ts'
 import { addOutcomes } from '../bank/outcomes.service.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
-import { BreakwaterClient, toRemoteResponse } from '../dispatch/breakwater.client.ts'
-import { deliver } from '../dispatch/deliver.ts'
-import { Connection, Delivery } from '../dispatch/dispatch.entities.ts'
+import { Connection } from '../dispatch/connections/connection.entity.ts'
+import { deliver } from '../dispatch/deliveries/deliver.ts'
+import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
 import { seal } from '../dispatch/sealed.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
@@ -34,6 +35,8 @@ export interface SeedSettings {
   readonly databaseUrl: string
   readonly breakwaterUrl: string
   readonly breakwaterToken: string
+  readonly foghornUrl: string
+  readonly foghornToken: string
   /** The server's secret, by which tokens are sealed. */
   readonly secret: string
   /** Takes all of the demo workspace out first. */
@@ -99,17 +102,31 @@ async function clear(em: EntityManager): Promise<void> {
   em.clear()
 }
 
-/** The stand-in may listen on another port than at the last start. */
+/** The stand-ins may listen on other ports than at the last start. */
 async function reconnect(em: EntityManager, workspaceId: string, settings: SeedSettings): Promise<void> {
-  const connection = await em.findOne(Connection, { workspaceId, destination: 'breakwater' })
-  if (!connection) return
-  const old = connection.url
-  Object.assign(connection, { url: settings.breakwaterUrl, token: seal(settings.secret, settings.breakwaterToken) })
-  if (old !== settings.breakwaterUrl)
-    for (const delivery of await em.find(Delivery, { workspaceId }))
+  for (const { destination, name, url, token } of connectionsOf(settings)) {
+    const known = await em.findOne(Connection, { workspaceId, destination, name })
+    const sealed = seal(settings.secret, token)
+    if (!known) {
+      em.create(Connection, { id: randomUUID(), workspaceId, destination, name, url, token: sealed })
+      continue
+    }
+    const old = known.url
+    Object.assign(known, { url, token: sealed })
+    if (old === url) continue
+    for (const delivery of await em.find(Delivery, { workspaceId, connectionId: known.id }))
       if (delivery.remote?.address)
-        delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, settings.breakwaterUrl) }
+        delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, url) }
+  }
   await em.flush()
+}
+
+function connectionsOf(settings: SeedSettings) {
+  const { breakwaterUrl, breakwaterToken, foghornUrl, foghornToken } = settings
+  return [
+    { destination: 'breakwater', name: 'Pilotage course', url: breakwaterUrl, token: breakwaterToken },
+    { destination: 'foghorn', name: 'Friday game', url: foghornUrl, token: foghornToken },
+  ] as const
 }
 
 async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
@@ -125,13 +142,9 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     const person = em.create(Person, { id: randomUUID(), name, email, passwordHash, lastWorkspaceId: workspaceId })
     em.create(Membership, { workspaceId, personId: person.id, role, since: new Date(Date.now() + at) })
   })
-  em.create(Connection, {
-    id: randomUUID(),
-    workspaceId,
-    destination: 'breakwater',
-    url: settings.breakwaterUrl,
-    token: seal(settings.secret, settings.breakwaterToken),
-  })
+  const [connection] = connectionsOf(settings).map(({ token, ...one }) =>
+    em.create(Connection, { id: randomUUID(), workspaceId, ...one, token: seal(settings.secret, token) }),
+  )
   const items = addBank(em, workspaceId)
   addOutcomes(em, workspaceId, outcomesFromRows(OUTCOMES))
   await em.flush()
@@ -159,7 +172,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     EVERY_KIND.flatMap((index) => items[index] ?? []),
   )
   await em.flush()
-  await addDelivery(em, workspaceId, week2, items, settings)
+  if (connection) await addDelivery(em, connection, week2, items, settings)
 }
 
 function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
@@ -232,34 +245,25 @@ function addPaper(
 /** Sends the first paper as anybody would, and has the class take it. */
 async function addDelivery(
   em: EntityManager,
-  workspaceId: string,
+  connection: Connection,
   paper: Paper,
   items: readonly BankItem[],
   settings: SeedSettings,
 ): Promise<void> {
-  const sent = paper.entries.flatMap((entry, index) => {
-    const item = items.find((one) => one.id === entry.itemId)
-    return item
-      ? [
-          {
-            itemId: item.id,
-            revision: item.revision,
-            body: item.body,
-            name: `item-${String(index + 1).padStart(3, '0')}`,
-            outcome: 'waiting' as const,
-            remoteId: null,
-            why: null,
-          },
-        ]
-      : []
+  const { workspaceId, destination, name } = connection
+  const sent = paper.entries.flatMap(({ itemId }) => {
+    const item = items.find(({ id }) => id === itemId)
+    if (!item) return []
+    const { id, revision, body } = item
+    const name = `item-${id.replaceAll('-', '').slice(0, 20)}`
+    return [{ itemId: id, revision, body, name, outcome: 'waiting' as const, remoteId: null, why: null }]
   })
   const delivery = em.create(Delivery, {
     id: randomUUID(),
-    workspaceId,
-    paperId: paper.id,
-    title: paper.title,
-    destination: 'breakwater',
-    into: 'quiz',
+    ...{ workspaceId, destination, title: paper.title, paperId: paper.id },
+    connectionId: connection.id,
+    connectionName: name,
+    into: 'new',
     state: 'queued',
     done: 0,
     total: sent.length,
@@ -268,21 +272,20 @@ async function addDelivery(
     createdAt: new Date(Date.now() - 2 * DAY_MS),
   })
   await em.flush()
-  await deliver(em, delivery.id, settings.secret)
-  const quizId = delivery.remote?.collectionId
-  if (!quizId) throw new Error(`The demo's delivery did not arrive: ${delivery.why ?? ''}`)
+  await deliver(em, delivery.id, { sessionSecret: settings.secret, destinationTimeoutMs: 20_000 })
+  if (!delivery.remote) throw new Error(`The demo's delivery did not arrive: ${delivery.why ?? ''}`)
   const bodies = delivery.items.map((item) => item.body)
   const responses = makeResponses(bodies, STUDENTS.length, 1852)
-  const client = new BreakwaterClient(settings.breakwaterUrl, settings.breakwaterToken)
-  await client.addAttempts(
-    quizId,
+  await handIn(
+    settings,
+    delivery.remote.id,
     STUDENTS.map((student, place) => ({
       student,
       submittedAt: new Date(Date.now() - DAY_MS + place * 41_000).toISOString(),
       answers: Object.fromEntries(
-        delivery.items.map((item, index) => [
-          item.remoteId ?? '',
-          toRemoteResponse(responses[place]?.[index] ?? { kind: 'text', text: '' })['RESPONSE'] ?? [],
+        delivery.items.map(({ remoteId, body }, index) => [
+          remoteId ?? '',
+          variablesOf(body, responses[place]?.[index] ?? { kind: 'text', text: '' }),
         ]),
       ),
     })),
@@ -293,4 +296,14 @@ async function addDelivery(
   for (const { item, shareRight } of figures)
     await em.nativeUpdate(BankItem, { id: delivery.items[item]?.itemId ?? '' }, { shareRight })
   await em.flush()
+}
+
+/** Breakwater takes attempts that were made elsewhere. */
+async function handIn(settings: SeedSettings, quiz: string, attempts: readonly object[]): Promise<void> {
+  const answer = await fetch(`${settings.breakwaterUrl}/api/quizzes/${quiz}/attempts`, {
+    method: 'POST',
+    headers: { authorization: `Bearer ${settings.breakwaterToken}`, 'content-type': 'application/json' },
+    body: JSON.stringify(attempts),
+  })
+  if (!answer.ok) throw new Error(`The demo's attempts were not taken: status ${answer.status}`)
 }

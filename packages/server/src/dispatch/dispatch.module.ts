@@ -2,13 +2,18 @@ import { Module } from '@nestjs/common'
 import { BankModule } from '../bank/index.ts'
 import { JobsModule } from '../jobs/jobs.module.ts'
 import { PapersModule } from '../papers/index.ts'
-import { DispatchController } from './dispatch.controller.ts'
-import { DispatchService } from './dispatch.service.ts'
+import { ConnectionsController } from './connections/connections.controller.ts'
+import { ConnectionsService } from './connections/connections.service.ts'
+import { DeliveriesController } from './deliveries/deliveries.controller.ts'
+import { DeliveriesService } from './deliveries/deliveries.service.ts'
+import { DeliveryRunner } from './deliveries/runner.ts'
+import { PaperFilesController } from './files/files.controller.ts'
+import { FilesService } from './files/files.service.ts'
 
 @Module({
   imports: [BankModule, PapersModule, JobsModule],
-  controllers: [DispatchController],
-  providers: [DispatchService],
-  exports: [DispatchService],
+  controllers: [ConnectionsController, DeliveriesController, PaperFilesController],
+  providers: [ConnectionsService, DeliveriesService, DeliveryRunner, FilesService],
+  exports: [DeliveriesService],
 })
 export class DispatchModule {}

@@ -1,4 +1,3 @@
-export { BreakwaterClient, DestinationError, type RemoteAttempt } from './breakwater.client.ts'
-export { Delivery, type SentItem } from './dispatch.entities.ts'
+export { DeliveriesService } from './deliveries/deliveries.service.ts'
+export { Delivery, type SentItem } from './deliveries/delivery.entity.ts'
 export { DispatchModule } from './dispatch.module.ts'
-export { DispatchService } from './dispatch.service.ts'

@@ -1,15 +1,19 @@
-import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common'
 import PgBoss from 'pg-boss'
-import { deliver } from '../dispatch/deliver.ts'
-import { Delivery } from '../dispatch/dispatch.entities.ts'
 import { safeToLog } from '../http/problem.filter.ts'
 import { SETTINGS, type ServerSettings } from '../settings.ts'
 
-const DELIVERIES = 'deliveries'
+/** A kind of long work, about one row that is named by its id. */
+export interface Worker {
+  readonly queue: string
+  /** `isLastTry`: what fails now is not tried again by itself. */
+  readonly run: (id: string, isLastTry: boolean) => Promise<void>
+  /** Rows whose work was begun and is not done. */
+  readonly left: () => Promise<readonly string[]>
+}
 
-interface DeliveryJob {
-  readonly deliveryId: string
+interface Job {
+  readonly id: string
 }
 
 /** Long work, kept in PostgreSQL so that a restart loses none of it and several servers can share it. */
@@ -17,45 +21,35 @@ interface DeliveryJob {
 export class JobsService implements OnApplicationBootstrap, OnApplicationShutdown {
   readonly #log = new Logger('jobs')
   readonly #boss: PgBoss
+  readonly #workers: Worker[] = []
 
-  constructor(
-    private readonly em: EntityManager,
-    @Inject(SETTINGS) private readonly settings: ServerSettings,
-  ) {
+  constructor(@Inject(SETTINGS) settings: ServerSettings) {
     this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
     this.#boss.on('error', (error) => this.#log.error(safeToLog(error)))
   }
 
+  /** To be called while modules start. */
+  register(worker: Worker): void {
+    this.#workers.push(worker)
+  }
+
   async onApplicationBootstrap(): Promise<void> {
     await this.#boss.start()
-    await this.#boss.createQueue(DELIVERIES)
-    await this.#boss.work<DeliveryJob>(
-      DELIVERIES,
-      { pollingIntervalSeconds: 0.5, includeMetadata: true },
-      async ([job]) => {
-        if (job)
-          await deliver(
-            this.em.fork(),
-            job.data.deliveryId,
-            this.settings.sessionSecret,
-            job.retryCount >= job.retryLimit,
-          )
-      },
-    )
-    await this.#requeue()
+    for (const worker of this.#workers) await this.#begin(worker)
   }
 
-  /** A delivery is stored first and queued after; one that fell between the two, or into a restart, is queued again. */
-  async #requeue(): Promise<void> {
-    const left = await this.em
-      .fork()
-      .find(Delivery, { state: { $in: ['queued', 'sending', 'proving'] } }, { fields: ['id'] })
-    for (const delivery of left) await this.queueDelivery(delivery.id)
+  async #begin({ queue, run, left }: Worker): Promise<void> {
+    await this.#boss.createQueue(queue)
+    await this.#boss.work<Job>(queue, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
+      if (job) await run(job.data.id, job.retryCount >= job.retryLimit)
+    })
+    // A row is stored first and queued after; one that fell between the two, or into a restart, is queued again.
+    for (const id of await left()) await this.queue(queue, id)
   }
 
-  async queueDelivery(deliveryId: string): Promise<void> {
-    await this.#boss.send(DELIVERIES, { deliveryId } satisfies DeliveryJob, {
-      singletonKey: deliveryId,
+  async queue(queue: string, id: string): Promise<void> {
+    await this.#boss.send(queue, { id } satisfies Job, {
+      singletonKey: id,
       retryLimit: 6,
       retryDelay: 2,
       retryBackoff: true,

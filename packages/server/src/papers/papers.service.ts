@@ -89,6 +89,11 @@ export class PapersService {
     return this.#toDto(await this.find(workspaceId, id))
   }
 
+  /** Null where it is gone. */
+  findAny(workspaceId: string, id: string): Promise<Paper | null> {
+    return this.em.findOne(Paper, { id, workspaceId, deletedAt: null })
+  }
+
   async find(workspaceId: string, id: string): Promise<Paper> {
     return orNotFound(await this.em.findOne(Paper, { id, workspaceId, deletedAt: null }), 'paper')
   }

@@ -9,6 +9,7 @@ export const RECORDED = [
   'sign-off',
   'key',
   'deleted',
+  'connected',
   'dispatched',
   'exported',
   'copied',

@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
+import { startFoghorn } from '@zakuska/standins/foghorn'
+import { startInlet } from '@zakuska/standins/inlet'
 import request from 'supertest'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
@@ -17,6 +19,8 @@ export const PASSWORD = 'a long password'
 export interface RunningServer {
   readonly app: NestExpressApplication
   readonly breakwater: RunningSite
+  readonly inlet: RunningSite
+  readonly foghorn: RunningSite
   readonly databaseUrl: string
   /** An agent that is signed in, each in a workspace of its own. */
   readonly signIn: (name: string) => Promise<ReturnType<typeof request.agent>>
@@ -31,6 +35,8 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
   if (!databaseUrl) throw new Error('TEST_DATABASE_URL must name a PostgreSQL database: run the tests with `npm test`.')
   await prepareDatabase(databaseUrl)
   const breakwater = await startBreakwater({ port: 0, file: null, token: TOKEN })
+  const inlet = await startInlet({ port: 0, file: null })
+  const foghorn = await startFoghorn({ port: 0, file: null, token: TOKEN })
   const app = await createApplication({
     databaseUrl,
     port: 0,
@@ -39,8 +45,9 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
     firstRunToken: null,
     proxies: 0,
     isHttpsOnly: false,
-    destinationOrigins: [breakwater.url],
+    destinationOrigins: [breakwater.url, inlet.url, foghorn.url],
     webFolder: null,
+    destinationTimeoutMs: 2000,
     signInsPerMinute: 10_000,
     ...more,
   })
@@ -54,13 +61,13 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
   }
   return {
     app,
-    breakwater,
+    ...{ breakwater, inlet, foghorn },
     databaseUrl,
     signIn,
     em: () => app.get(MikroORM).em.fork() as EntityManager,
     stop: async () => {
       await app.close()
-      await breakwater.close()
+      await Promise.all([breakwater, inlet, foghorn].map((site) => site.close()))
     },
   }
 }

@@ -1,7 +1,7 @@
-import { createServer } from 'node:http'
-import type { AddressInfo } from 'node:net'
+import { Faults } from '../shared/faults.ts'
+import { serve, type Running } from '../shared/serve.ts'
 import { createSite } from './site.ts'
-import { Store } from './store.ts'
+import { openStore } from './store.ts'
 
 export interface BreakwaterSettings {
   /** 0 takes a free port. */
@@ -11,26 +11,12 @@ export interface BreakwaterSettings {
   readonly token: string
 }
 
-export interface RunningSite {
-  readonly url: string
-  readonly close: () => Promise<void>
-}
+export type RunningSite = Running
 
 /** Starts the course-site stand-in on loopback. It shares no code with Zakuska: it reads and grades on its own. */
-export async function startBreakwater(settings: BreakwaterSettings): Promise<RunningSite> {
-  const store = new Store(settings.file)
-  const server = createServer(createSite(store, settings.token, () => new Date()))
-  await new Promise<void>((resolve, reject) => {
-    server.once('error', reject)
-    server.listen(settings.port, '127.0.0.1', resolve)
-  })
-  const { port } = server.address() as AddressInfo
-  return {
-    url: `http://127.0.0.1:${port}`,
-    close: () =>
-      new Promise((resolve) => {
-        server.close(() => resolve())
-        server.closeAllConnections()
-      }),
-  }
+export function startBreakwater({ port, file, token }: BreakwaterSettings): Promise<RunningSite> {
+  return serve(
+    createSite(openStore(file), new Faults(), token, () => new Date()),
+    port,
+  )
 }

@@ -1,33 +1,47 @@
 import { unzipSync, type UnzipFileInfo } from 'fflate'
-import { allNamed, attribute, ImportError, parseDocument, trimmed } from './dom.ts'
+import { allNamed, attribute, ImportError, named, parseDocument, trimmed } from './dom.ts'
+import { parseQti } from './version3.ts'
 
 export interface IncomingItem {
   readonly path: string
   readonly source: string
+  /** Pictures that it shows, by the address that it gives them. */
+  readonly media: Readonly<Record<string, Media>>
+}
+
+export interface Media {
+  readonly type: string
+  /** Base64. */
+  readonly data: string
+}
+
+export interface IncomingSection {
+  readonly title: string
+  readonly texts: readonly string[]
+  readonly paths: readonly string[]
+  readonly shuffle: boolean
 }
 
 export interface Incoming {
   readonly title: string
   readonly items: readonly IncomingItem[]
+  readonly sections: readonly IncomingSection[]
+  readonly seconds: number | null
 }
 
 const MAX_UNPACKED_BYTES = 64 * 1024 * 1024
+const PICTURES: Readonly<Record<string, string>> = {
+  png: 'image/png',
+  jpg: 'image/jpeg',
+  jpeg: 'image/jpeg',
+  gif: 'image/gif',
+  webp: 'image/webp',
+}
 const decoder = new TextDecoder()
 
 /** Opens an uploaded content package: items in the order of its test, or of its manifest. */
 export function openUpload(bytes: Uint8Array): Incoming {
-  let budget = MAX_UNPACKED_BYTES
-  const accept = (file: UnzipFileInfo): boolean => {
-    budget -= file.originalSize
-    if (budget < 0) throw new ImportError('the package is too large')
-    return file.name.endsWith('.xml')
-  }
-  let files: Record<string, Uint8Array>
-  try {
-    files = unzipSync(bytes, { filter: accept })
-  } catch (error) {
-    throw error instanceof ImportError ? error : new ImportError('the upload is not a zip package')
-  }
+  const files = unpacked(bytes)
   const manifestBytes = files['imsmanifest.xml']
   if (!manifestBytes) throw new ImportError('the package has no imsmanifest.xml')
   const manifest = parseDocument(decoder.decode(manifestBytes))
@@ -38,16 +52,68 @@ export function openUpload(bytes: Uint8Array): Incoming {
   }
   const resources = allNamed(manifest, 'resource')
   const test = resources.find((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_test'))
-  const itemPaths = resources
+  const listed = resources
     .filter((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_item'))
     .map((one) => attribute(one, 'href') ?? '')
-  const paths = test ? testOrder(read(attribute(test, 'href') ?? ''), itemPaths) : itemPaths
-  return { title: titleOf(manifest), items: paths.map((path) => ({ path, source: read(path) })) }
+  const plan = test ? planIn(read(attribute(test, 'href') ?? '')) : { sections: [], seconds: null }
+  const inTest = plan.sections.flatMap(({ paths }) => paths)
+  const paths = [...inTest, ...listed.filter((path) => !inTest.includes(path))]
+  const items = paths.map((path): IncomingItem => {
+    const source = read(path)
+    return { path, source, media: mediaOf(path, source, files) }
+  })
+  return { title: titleOf(manifest), items, ...plan }
 }
 
-function testOrder(source: string, known: readonly string[]): string[] {
-  const named = allNamed(parseDocument(source), 'assessmentItemRef').map((ref) => attribute(ref, 'href') ?? '')
-  return [...named, ...known.filter((path) => !named.includes(path))]
+function unpacked(bytes: Uint8Array): Record<string, Uint8Array> {
+  let budget = MAX_UNPACKED_BYTES
+  const accept = (file: UnzipFileInfo): boolean => {
+    budget -= file.originalSize
+    if (budget < 0) throw new ImportError('the package is too large')
+    return file.name.endsWith('.xml') || endingOf(file.name) in PICTURES
+  }
+  try {
+    return unzipSync(bytes, { filter: accept })
+  } catch (error) {
+    throw error instanceof ImportError ? error : new ImportError('the upload is not a zip package')
+  }
+}
+
+/** Sections with their texts and order, and the time, of an `assessmentTest`. */
+function planIn(source: string): Pick<Incoming, 'sections' | 'seconds'> {
+  const root = parseQti(source)
+  const sections = allNamed(root, 'assessmentSection').map((section): IncomingSection => {
+    const ordering = named(section, 'ordering')[0]
+    return {
+      title: attribute(section, 'title') ?? '',
+      texts: named(section, 'rubricBlock').map(trimmed),
+      paths: named(section, 'assessmentItemRef').map((ref) => attribute(ref, 'href') ?? ''),
+      shuffle: ordering !== undefined && attribute(ordering, 'shuffle') === 'true',
+    }
+  })
+  const limits = [root, ...named(root, 'testPart')].flatMap((part) => named(part, 'timeLimits'))[0]
+  const most = limits ? Number(attribute(limits, 'maxTime')) : NaN
+  return { sections: sections.filter(({ paths }) => paths.length), seconds: most > 0 ? most : null }
+}
+
+function mediaOf(path: string, source: string, files: Readonly<Record<string, Uint8Array>>): Record<string, Media> {
+  const folder = path.split('/').slice(0, -1)
+  const found: Record<string, Media> = {}
+  for (const [, address = ''] of source.matchAll(/(?:src|data)="([^"]+)"/g)) {
+    const place = [...folder]
+    for (const step of address.split('/')) {
+      if (step === '..') place.pop()
+      else if (step !== '.') place.push(step)
+    }
+    const bytes = files[place.join('/')]
+    const type = PICTURES[endingOf(address)]
+    if (bytes && type) found[address] = { type, data: Buffer.from(bytes).toString('base64') }
+  }
+  return found
+}
+
+function endingOf(name: string): string {
+  return (name.split('.').at(-1) ?? '').toLowerCase()
 }
 
 function titleOf(manifest: ReturnType<typeof parseDocument>): string {

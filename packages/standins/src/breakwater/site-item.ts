@@ -1,6 +1,8 @@
 import type { Element } from '@xmldom/xmldom'
-import { allNamed, attribute, ImportError, named, parseDocument, trimmed } from './dom.ts'
+import { allNamed, attribute, ImportError, named, trimmed } from './dom.ts'
 import { Interpreter } from './interpret.ts'
+import type { Media } from './package.ts'
+import { parseQti } from './version3.ts'
 
 /** An item as the site keeps it: the file as it came, and what its pages need to know. */
 export interface SiteItem {
@@ -9,31 +11,42 @@ export interface SiteItem {
   readonly title: string
   readonly source: string
   readonly points: number
+  readonly media?: Readonly<Record<string, Media>>
 }
 
-const SUPPORTED = new Set(['choiceInteraction', 'textEntryInteraction'])
+/** The interactions that the site has pages for. */
+const SUPPORTED = new Set([
+  'choiceInteraction',
+  'textEntryInteraction',
+  'extendedTextInteraction',
+  'inlineChoiceInteraction',
+  'matchInteraction',
+  'orderInteraction',
+  'sliderInteraction',
+])
 
 /**
  * Takes an item file: checks that it can be shown and graded here, and that its key earns points.
  *
  * @throws ImportError with the reason for the import's report.
  */
-export function takeItem(id: string, source: string): SiteItem {
-  const root = parseDocument(source)
+export function takeItem(id: string, source: string, media: Readonly<Record<string, Media>> = {}): SiteItem {
+  const root = parseQti(source)
   if (root.localName !== 'assessmentItem') throw new ImportError(`holds ${root.localName ?? 'something'}, not an item`)
-  if (!/imsqti_v2p[12]/.test(root.namespaceURI ?? '')) throw new ImportError('is not in the QTI 2.1 namespace')
+  if (!/imsqti_v2p[12]/.test(root.namespaceURI ?? '')) throw new ImportError('is not in a QTI namespace of 2.1 to 3.0')
   const interactions = interactionsOf(root)
-  if (!interactions.length) throw new ImportError('has nothing to answer')
   const foreign = interactions.find((one) => !SUPPORTED.has(one.localName ?? ''))
   if (foreign) throw new ImportError(`${foreign.localName ?? ''} is not supported here`)
-  const points = maxScore(root)
-  if (new Interpreter(root, correctResponses(root)).score() <= 0)
+  const correct = correctResponses(root)
+  const isKeyed = Object.values(correct).some((values) => values.length > 0)
+  if (isKeyed && new Interpreter(root, correct).score() <= 0)
     throw new ImportError('its correct response scores nothing')
-  return { id, identifier: attribute(root, 'identifier') ?? id, title: attribute(root, 'title') ?? id, source, points }
+  const identifier = attribute(root, 'identifier') ?? id
+  return { id, identifier, title: attribute(root, 'title') ?? id, source, points: maxScore(root), media }
 }
 
 export function gradeSource(source: string, responses: Readonly<Record<string, readonly string[]>>): number {
-  return new Interpreter(parseDocument(source), responses).score()
+  return new Interpreter(parseQti(source), responses).score()
 }
 
 /** What takes an answer; a button that ends the attempt takes none, and is not shown here. */

@@ -1,40 +1,37 @@
-import express, { type Express, type NextFunction, type Request, type Response } from 'express'
-import { ImportError } from './dom.ts'
+import express, { Router, type Express, type NextFunction, type Request, type Response } from 'express'
+import { csvOf } from '../shared/csv.ts'
+import type { Faults } from '../shared/faults.ts'
+import { answerProblems, Problem } from '../shared/problem.ts'
+import { textOf } from '../shared/text.ts'
+import { addAttempt, itemsOf, variablesIn } from './answers.ts'
 import { startImport } from './imports.ts'
 import { messagePage, quizPage, scorePage } from './pages.ts'
-import { gradeSource, type SiteItem } from './site-item.ts'
-import type { Collection, QuizAttempt, Store } from './store.ts'
+import { gradeSource } from './site-item.ts'
+import type { Collection, Store } from './store.ts'
 
 const MAX_UPLOAD = '25mb'
 
 /** The whole site: an API behind a token, and the pages that students see. `now` gives the time of an attempt. */
-export function createSite(store: Store, token: string, now: () => Date): Express {
+export function createSite(store: Store, faults: Faults, token: string, now: () => Date): Express {
   const site = express()
   site.disable('x-powered-by')
+  site.use(faults.control)
+  site.use(faults.play)
   site.get(
     '/',
     (_request, response) =>
       void response.send(
         messagePage(
           'Breakwater',
-          'A small course site that takes QTI 2.1 packages. Quizzes are opened by their own address.',
+          'A small course site that takes QTI packages of 2.1, 2.2 and 3.0. Quizzes are opened by their own address.',
         ),
       ),
   )
-  site.use('/api', requireToken(token))
-  addImports(site, store)
-  addGrading(site, store)
-  addResponses(site, store)
+  site.use('/api', requireToken(token), importsApi(store, faults), answersApi(store))
   addQuizPages(site, store, now)
-  site.use((_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
-  site.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
-    const known = error instanceof ImportError || error instanceof BadRequest
-    response.status(known ? 400 : 500).json({ error: error instanceof Error ? error.message : 'Something went wrong.' })
-  })
+  answerProblems(site)
   return site
 }
-
-class BadRequest extends Error {}
 
 function requireToken(token: string) {
   return (request: Request, response: Response, next: NextFunction): void => {
@@ -43,109 +40,129 @@ function requireToken(token: string) {
   }
 }
 
-function addImports(site: Express, store: Store): void {
-  site.get('/api/site', (_request, response) => void response.json({ name: 'Breakwater', takes: ['QTI 2.1'] }))
-  site.post('/api/imports', express.raw({ type: () => true, limit: MAX_UPLOAD }), (request, response) => {
-    if (!Buffer.isBuffer(request.body) || !request.body.length) throw new BadRequest('The upload is empty.')
-    const into = request.query['into'] === 'bank' ? 'bank' : 'quiz'
+function importsApi(store: Store, faults: Faults): Router {
+  const api = Router()
+  api.get(
+    '/site',
+    (_request, response) => void response.json({ name: 'Breakwater', takes: ['QTI 2.1', 'QTI 2.2', 'QTI 3.0'] }),
+  )
+  api.post('/imports', express.raw({ type: () => true, limit: MAX_UPLOAD }), (request, response) => {
+    if (!Buffer.isBuffer(request.body) || !request.body.length) throw new Problem('The upload is empty.')
+    const attempts = Number(textOf(request.query['attempts']))
     const job = startImport(store, {
       bytes: new Uint8Array(request.body),
-      into,
-      title: text(request.query['title']),
-      appendTo: text(request.query['appendTo']),
+      into: request.query['into'] === 'bank' ? 'bank' : 'quiz',
+      title: textOf(request.query['title']) || null,
+      appendTo: textOf(request.query['appendTo']) || null,
+      without: textOf(request.query['without']).split(',').filter(Boolean),
+      attempts: attempts > 0 ? attempts : null,
       key: request.get('idempotency-key') ?? null,
+      refusesNext: () => faults.refusesNext(),
     })
     response.status(202).json({ id: job.id })
   })
-  site.get('/api/imports/:id', (request, response) => {
+  api.get('/imports/:id', (request, response) => {
     const job = store.state.jobs[request.params.id]
-    if (!job) return void response.status(404).json({ error: 'There is no such import.' })
+    if (!job) throw new Problem('There is no such import.', 404)
     const { key: _key, ...shown } = job
     response.json(shown)
   })
-  site.get(
-    '/api/collections',
-    (_request, response) =>
-      void response.json(
-        Object.values(store.state.collections).map(({ id, kind, title, itemIds }) => ({
-          id,
-          kind,
-          title,
-          items: itemIds.length,
-        })),
-      ),
-  )
+  api.get('/collections', (_request, response) => void response.json(Object.values(store.state.collections).map(shown)))
+  api.get('/collections/:id', (request, response) => void response.json(shown(collectionOf(store, request))))
+  api.patch('/collections/:id', express.json(), (request, response) => {
+    const collection = collectionOf(store, request)
+    const { isClosed } = request.body as { isClosed?: unknown }
+    if (typeof isClosed === 'boolean') collection.isClosed = isClosed
+    store.save()
+    response.json(shown(collection))
+  })
+  api.delete('/collections/:id', (request, response) => {
+    const { id } = collectionOf(store, request)
+    store.state.collections = Object.fromEntries(
+      Object.entries(store.state.collections).filter(([name]) => name !== id),
+    )
+    store.state.attempts = store.state.attempts.filter(({ quizId }) => quizId !== id)
+    store.save()
+    response.status(204).end()
+  })
+  return api
 }
 
-function addGrading(site: Express, store: Store): void {
-  site.post('/api/grade', express.json({ limit: '5mb' }), (request, response) => {
+function shown({ id, kind, title, itemIds, isClosed, seconds, attempts }: Collection): object {
+  return { id, kind, title, items: itemIds.length, isClosed: isClosed === true, seconds, attempts }
+}
+
+function answersApi(store: Store): Router {
+  const api = Router()
+  api.post('/grade', express.json({ limit: '5mb' }), (request, response) => {
     const asked: unknown = request.body
-    if (!Array.isArray(asked)) throw new BadRequest('Send a list of { itemId, responses }.')
+    if (!Array.isArray(asked)) throw new Problem('Send a list of { itemId, responses }.')
     response.json(asked.map((one: unknown) => gradeOne(store, one)))
   })
-}
-
-function gradeOne(store: Store, asked: unknown): { readonly score: number | null; readonly points: number | null } {
-  if (typeof asked !== 'object' || asked === null || !('itemId' in asked) || !('responses' in asked))
-    throw new BadRequest('Each entry needs itemId and responses.')
-  const item = store.state.items[String(asked.itemId)]
-  if (!item) return { score: null, points: null }
-  return { score: gradeSource(item.source, asked.responses as Record<string, string[]>), points: item.points }
-}
-
-function addResponses(site: Express, store: Store): void {
-  site.get('/api/quizzes/:id/responses', (request, response) => {
-    const quiz = quizOf(store, request.params.id)
-    if (!quiz) return void response.status(404).json({ error: 'There is no such quiz.' })
-    const attempts = store.state.attempts.filter((attempt) => attempt.quizId === quiz.id)
+  api.get('/quizzes/:id/responses', (request, response) => {
+    const quiz = quizNamed(store, request.params.id)
     response.json({
       quiz: { id: quiz.id, title: quiz.title },
       items: itemsOf(store, quiz).map(({ id, identifier, points }) => ({ id, identifier, points })),
-      attempts,
+      attempts: store.state.attempts.filter((attempt) => attempt.quizId === quiz.id),
     })
   })
-  site.get('/api/quizzes/:id/responses.csv', (request, response) => {
-    const quiz = quizOf(store, request.params.id)
-    if (!quiz) return void response.status(404).json({ error: 'There is no such quiz.' })
-    response.type('text/csv').send(
-      csvOf(
-        itemsOf(store, quiz),
-        store.state.attempts.filter((attempt) => attempt.quizId === quiz.id),
-      ),
-    )
+  api.get('/quizzes/:id/responses.csv', (request, response) => {
+    const quiz = quizNamed(store, request.params.id)
+    const items = itemsOf(store, quiz)
+    const head = ['student', 'submitted', ...items.map(({ identifier }) => identifier)]
+    const rows = store.state.attempts
+      .filter((attempt) => attempt.quizId === quiz.id)
+      .map((attempt) => {
+        const given = items.map(({ id }) => attempt.answers[id])
+        const texts = given.map((one) =>
+          (one?.variables ? Object.values(one.variables).flat() : (one?.values ?? [])).join('; '),
+        )
+        return [attempt.student, attempt.submittedAt, ...texts, ...given.map((one) => one?.score ?? '')]
+      })
+    response.type('text/csv').send(csvOf([[...head, ...items.map(({ identifier }) => `${identifier} score`)], ...rows]))
   })
   // Attempts made elsewhere can be handed in, so that a course can be moved here with its past.
-  site.post('/api/quizzes/:id/attempts', express.json({ limit: '5mb' }), (request, response) => {
-    const quiz = quizOf(store, request.params.id ?? '')
+  api.post('/quizzes/:id/attempts', express.json({ limit: '5mb' }), (request, response) => {
+    const quiz = quizNamed(store, request.params.id ?? '')
     const given: unknown = request.body
-    if (!quiz || !Array.isArray(given)) throw new BadRequest('Send a list of attempts to a quiz that is here.')
+    if (!Array.isArray(given)) throw new Problem('Send a list of attempts.')
     for (const one of given as { student: string; submittedAt: string; answers: Record<string, string[]> }[])
       addAttempt(store, quiz, one.student, one.submittedAt, one.answers)
     store.save()
     response.status(201).json({ taken: given.length })
   })
+  return api
+}
+
+function gradeOne(store: Store, asked: unknown): { readonly score: number | null; readonly points: number | null } {
+  if (typeof asked !== 'object' || asked === null || !('itemId' in asked) || !('responses' in asked))
+    throw new Problem('Each entry needs itemId and responses.')
+  const item = store.state.items[textOf(asked.itemId)]
+  if (!item) return { score: null, points: null }
+  return { score: gradeSource(item.source, asked.responses as Record<string, string[]>), points: item.points }
 }
 
 function addQuizPages(site: Express, store: Store, now: () => Date): void {
   site.get('/quiz/:id', (request, response) => {
     const quiz = quizOf(store, request.params.id)
     if (!quiz) return void response.status(404).send(messagePage('Not here', 'There is no quiz at this address.'))
+    if (quiz.isClosed) return void response.send(messagePage(quiz.title, 'This quiz is closed.'))
     response.send(quizPage(quiz, itemsOf(store, quiz)))
   })
   site.post('/quiz/:id', express.urlencoded({ extended: false, limit: '1mb' }), (request, response) => {
-    const quiz = quizOf(store, request.params.id ?? '')
+    const quiz = quizOf(store, request.params['id'] ?? '')
     if (!quiz) return void response.status(404).send(messagePage('Not here', 'There is no quiz at this address.'))
+    if (quiz.isClosed) return void response.status(410).send(messagePage(quiz.title, 'This quiz is closed.'))
     const form = request.body as Record<string, string | string[]>
-    const answers = Object.fromEntries(
-      itemsOf(store, quiz).map((item) => [item.id, valuesOf(form[`${item.id}.RESPONSE`])]),
-    )
-    const attempt = addAttempt(
-      store,
-      quiz,
-      String(form['student'] ?? '').trim() || 'No name',
-      now().toISOString(),
-      answers,
-    )
+    const student = textOf(form['student']).trim() || 'No name'
+    const before = store.state.attempts.filter((one) => one.quizId === quiz.id && one.student === student).length
+    if (quiz.attempts && before >= quiz.attempts)
+      return void response
+        .status(409)
+        .send(messagePage(quiz.title, `${student} has handed in ${before} of ${quiz.attempts} times; that is all.`))
+    const answers = Object.fromEntries(itemsOf(store, quiz).map((item) => [item.id, variablesIn(item, form)]))
+    const attempt = addAttempt(store, quiz, student, now().toISOString(), answers)
     store.save()
     const rows = itemsOf(store, quiz).map((item) => ({
       title: item.title,
@@ -156,39 +173,10 @@ function addQuizPages(site: Express, store: Store, now: () => Date): void {
   })
 }
 
-function addAttempt(
-  store: Store,
-  quiz: Collection,
-  student: string,
-  submittedAt: string,
-  given: Readonly<Record<string, readonly string[]>>,
-): QuizAttempt {
-  const answers = Object.fromEntries(
-    itemsOf(store, quiz).map((item) => {
-      const values = given[item.id] ?? []
-      return [item.id, { values, score: gradeSource(item.source, { RESPONSE: values }) }]
-    }),
-  )
-  const attempt: QuizAttempt = { id: store.newId('attempt-'), quizId: quiz.id, student, submittedAt, answers }
-  store.state.attempts.push(attempt)
-  return attempt
-}
-
-function csvOf(items: readonly SiteItem[], attempts: readonly QuizAttempt[]): string {
-  const cell = (value: string): string => (/[",\n]/.test(value) ? `"${value.replaceAll('"', '""')}"` : value)
-  const head = [
-    'student',
-    'submitted',
-    ...items.map((item) => item.identifier),
-    ...items.map((item) => `${item.identifier} score`),
-  ]
-  const rows = attempts.map((attempt) => [
-    attempt.student,
-    attempt.submittedAt,
-    ...items.map((item) => (attempt.answers[item.id]?.values ?? []).join('; ')),
-    ...items.map((item) => String(attempt.answers[item.id]?.score ?? '')),
-  ])
-  return `${[head, ...rows].map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`
+function collectionOf(store: Store, request: Request): Collection {
+  const found = store.state.collections[textOf(request.params['id'])]
+  if (!found) throw new Problem('There is no such collection.', 404)
+  return found
 }
 
 function quizOf(store: Store, id: string): Collection | null {
@@ -196,15 +184,8 @@ function quizOf(store: Store, id: string): Collection | null {
   return found?.kind === 'quiz' ? found : null
 }
 
-function itemsOf(store: Store, collection: Collection): SiteItem[] {
-  return collection.itemIds.map((id) => store.state.items[id]).filter((item) => item !== undefined)
-}
-
-function valuesOf(field: string | string[] | undefined): string[] {
-  if (field === undefined) return []
-  return (Array.isArray(field) ? field : [field]).filter((value) => value !== '')
-}
-
-function text(value: unknown): string | null {
-  return typeof value === 'string' && value !== '' ? value : null
+function quizNamed(store: Store, id: string): Collection {
+  const quiz = quizOf(store, id)
+  if (!quiz) throw new Problem('There is no such quiz.', 404)
+  return quiz
 }

@@ -1,11 +1,10 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
-import { dirname } from 'node:path'
+import { JsonStore } from '../shared/store.ts'
 import type { SiteItem } from './site-item.ts'
 
 export interface ImportOutcome {
   readonly path: string
   readonly identifier: string
-  readonly outcome: 'created' | 'refused'
+  readonly outcome: 'created' | 'replaced' | 'refused'
   readonly itemId: string | null
   readonly why: string | null
 }
@@ -22,12 +21,36 @@ export interface ImportJob {
   collectionId: string | null
 }
 
+/** A part of a quiz, with what stands above its items. */
+export interface QuizSection {
+  readonly title: string
+  /** Paragraphs of plain text. */
+  readonly texts: readonly string[]
+  readonly itemIds: readonly string[]
+  readonly shuffle: boolean
+}
+
 /** A quiz that students take, or a bank of items. */
 export interface Collection {
   readonly id: string
   readonly kind: 'quiz' | 'bank'
   title: string
   itemIds: string[]
+  /** None: the items stand in their order. */
+  sections?: QuizSection[]
+  /** For the whole quiz. */
+  seconds?: number | null
+  /** How often a student may hand in. */
+  attempts?: number | null
+  isClosed?: boolean
+}
+
+export interface GivenAnswer {
+  /** Of RESPONSE, the variable that most items have alone. */
+  readonly values: readonly string[]
+  /** Of every variable. */
+  readonly variables?: Readonly<Record<string, readonly string[]>>
+  readonly score: number
 }
 
 export interface QuizAttempt {
@@ -36,11 +59,11 @@ export interface QuizAttempt {
   readonly student: string
   /** ISO 8601, UTC. */
   readonly submittedAt: string
-  /** Per item id: the values given, and the score. */
-  readonly answers: Readonly<Record<string, { readonly values: readonly string[]; readonly score: number }>>
+  /** Per item id. */
+  readonly answers: Readonly<Record<string, GivenAnswer>>
 }
 
-interface State {
+export interface SiteState {
   next: number
   items: Record<string, SiteItem>
   collections: Record<string, Collection>
@@ -48,28 +71,8 @@ interface State {
   attempts: QuizAttempt[]
 }
 
-/** All that the site knows, kept in one file so that a restart loses nothing. */
-export class Store {
-  readonly #file: string | null
-  readonly state: State
+export type Store = JsonStore<SiteState>
 
-  /** `file` null keeps everything in memory. */
-  constructor(file: string | null) {
-    this.#file = file
-    this.state =
-      file && existsSync(file)
-        ? (JSON.parse(readFileSync(file, 'utf8')) as State)
-        : { next: 1, items: {}, collections: {}, jobs: {}, attempts: [] }
-  }
-
-  newId(prefix: string): string {
-    return `${prefix}${this.state.next++}`
-  }
-
-  save(): void {
-    if (!this.#file) return
-    mkdirSync(dirname(this.#file), { recursive: true })
-    writeFileSync(`${this.#file}.new`, JSON.stringify(this.state))
-    renameSync(`${this.#file}.new`, this.#file)
-  }
+export function openStore(file: string | null): Store {
+  return new JsonStore<SiteState>(file, { next: 1, items: {}, collections: {}, jobs: {}, attempts: [] })
 }

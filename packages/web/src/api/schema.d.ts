@@ -33,16 +33,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/connections/breakwater": {
+    "/api/connections": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["DispatchController_connection"];
-        put: operations["DispatchController_setConnection"];
+        get: operations["ConnectionsController_list"];
+        put?: never;
+        post: operations["ConnectionsController_connect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post?: never;
+        delete: operations["ConnectionsController_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/{id}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ConnectionsController_places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/consent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ConnectionsController_ask"];
         delete?: never;
         options?: never;
         head?: never;
@@ -120,9 +168,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["DispatchController_list"];
+        get: operations["DeliveriesController_list"];
         put?: never;
-        post: operations["DispatchController_send"];
+        post: operations["DeliveriesController_send"];
         delete?: never;
         options?: never;
         head?: never;
@@ -136,9 +184,57 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["DispatchController_get"];
+        get: operations["DeliveriesController_get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["DeliveriesController_events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["DeliveriesController_setOpen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/remove-there": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DeliveriesController_removeThere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -202,7 +298,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["DispatchController_retry"];
+        post: operations["DeliveriesController_retry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DeliveriesController_stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -840,7 +952,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["DispatchController_download"];
+        get: operations["PaperFilesController_download"];
         put?: never;
         post?: never;
         delete?: never;
@@ -888,7 +1000,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["DispatchController_proof"];
+        get: operations["PaperFilesController_proof"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1224,6 +1336,15 @@ export interface components {
         AppendItemsDto: {
             itemIds: string[];
         };
+        AskedForDto: {
+            /** @description As `ForAllDto` */
+            forAll: {
+                [key: string]: unknown;
+            } | null;
+            includeUnsigned: boolean;
+            /** @description Accepted remedies, parted by commas: destination:item:remedy */
+            remedies: string;
+        };
         AssetDto: {
             id: string;
         };
@@ -1324,9 +1445,23 @@ export interface components {
             name: string;
         };
         ConnectionDto: {
-            destination: string;
-            hasToken: boolean;
+            /** @enum {string} */
+            destination: "inlet" | "breakwater" | "foghorn";
+            /** @description Why it does not work any more */
+            ended: string | null;
+            id: string;
+            name: string;
             url: string;
+        };
+        ConnectionsDto: {
+            /** @description Addresses that this server may call; empty: this machine only */
+            allowed: string[];
+            connections: components["schemas"]["ConnectionDto"][];
+            destinations: components["schemas"]["DestinationDto"][];
+        };
+        ConsentDto: {
+            /** @description The page there on which it is allowed */
+            address: string;
         };
         CopiedDto: {
             /** @description Of the paper or draft that was made */
@@ -1374,18 +1509,29 @@ export interface components {
             results: number;
         };
         DeliveryDto: {
-            /** @description Where students take it */
+            /** @description Where people take it */
             address: string | null;
+            again: string | null;
+            asked: components["schemas"]["AskedForDto"] | null;
+            connectionId: string | null;
+            /** @description Name of the connection, as it was */
+            connectionName: string;
             createdAt: string;
-            destination: string;
+            /** @enum {string} */
+            destination: "inlet" | "breakwater" | "foghorn";
             /** @description Items whose key or probes were graded otherwise than here */
             disagreeing: number | null;
             done: number;
             fetchedAt: string | null;
             id: string;
             /** @enum {string} */
-            into: "quiz" | "bank";
+            into: "new" | "add" | "bank";
+            /** @description Whether people can take it there */
+            isOpen: boolean;
             items: components["schemas"]["SentItemDto"][];
+            joinCode: string | null;
+            /** @description Where it is run from */
+            manage: string | null;
             paperId: string;
             /** @description Core’s ItemProof, one per item */
             proof: {
@@ -1394,33 +1540,58 @@ export interface components {
             provenAt: string | null;
             responseCount: number | null;
             sentBy: string;
+            since: components["schemas"]["SinceDto"];
             /** @enum {string} */
-            state: "queued" | "sending" | "proving" | "done" | "failed";
+            state: "queued" | "sending" | "proving" | "done" | "failed" | "stopped";
             title: string;
             total: number;
             why: string | null;
         };
         DeliverySummaryDto: {
-            /** @description Where students take it */
+            /** @description Where people take it */
             address: string | null;
+            again: string | null;
+            connectionId: string | null;
+            /** @description Name of the connection, as it was */
+            connectionName: string;
             createdAt: string;
-            destination: string;
+            /** @enum {string} */
+            destination: "inlet" | "breakwater" | "foghorn";
             /** @description Items whose key or probes were graded otherwise than here */
             disagreeing: number | null;
             done: number;
             fetchedAt: string | null;
             id: string;
             /** @enum {string} */
-            into: "quiz" | "bank";
+            into: "new" | "add" | "bank";
+            /** @description Whether people can take it there */
+            isOpen: boolean;
+            joinCode: string | null;
+            /** @description Where it is run from */
+            manage: string | null;
             paperId: string;
             provenAt: string | null;
             responseCount: number | null;
             sentBy: string;
             /** @enum {string} */
-            state: "queued" | "sending" | "proving" | "done" | "failed";
+            state: "queued" | "sending" | "proving" | "done" | "failed" | "stopped";
             title: string;
             total: number;
             why: string | null;
+        };
+        DestinationDto: {
+            /** @description Where it is, as far as this server knows; else empty */
+            address: string;
+            /** @enum {string} */
+            connects: "token" | "consent";
+            /** @enum {string} */
+            id: "inlet" | "breakwater" | "foghorn";
+            into: ("new" | "add" | "bank")[];
+            name: string;
+            /** @description What people open there */
+            noun: string;
+            /** @description What is there can be replaced in its place */
+            replaces: boolean;
         };
         DraftDto: {
             followed: components["schemas"]["FollowedItemDto"][];
@@ -1519,6 +1690,20 @@ export interface components {
             ref: string;
             signOff: components["schemas"]["SignOffDto"] | null;
             to: number;
+        };
+        ForAllDto: {
+            /** @description Items that stay as the paper has them */
+            exceptions?: string[];
+            /** @enum {string} */
+            feedbackWhen?: "each" | "after" | "never";
+            points?: number;
+            required?: boolean;
+            /** @description Items change places within their sections */
+            shuffleItems?: boolean;
+            /** @description False keeps the options of all items in their order */
+            shuffleOptions?: boolean;
+            /** @description Seconds for each item */
+            timeLimit?: number;
         };
         HereDto: {
             /** @description What is open: "draft:…", "item:…" or "paper:…" with its id */
@@ -1637,6 +1822,17 @@ export interface components {
         NewColumnLayoutDto: {
             layout: components["schemas"]["LayoutDto"];
             name: string;
+        };
+        NewConnectionDto: {
+            /** @enum {string} */
+            destination: "inlet" | "breakwater" | "foghorn";
+            /** @description The connection that is made anew */
+            id?: string;
+            /** @description What it is called here */
+            name: string;
+            /** @description Where it is opened by a token */
+            token?: string;
+            url: string;
         };
         NewCopyLinkDto: {
             /** @description Days until it expires; 30 where none are given */
@@ -1876,7 +2072,7 @@ export interface components {
             id: string;
             says: string;
             /** @enum {string} */
-            what: "signed-in" | "workspace" | "people" | "password" | "sign-off" | "key" | "deleted" | "dispatched" | "exported" | "copied";
+            what: "signed-in" | "workspace" | "people" | "password" | "sign-off" | "key" | "deleted" | "connected" | "dispatched" | "exported" | "copied";
         };
         RecordPageDto: {
             entries: components["schemas"]["RecordEntryDto"][];
@@ -1893,6 +2089,11 @@ export interface components {
             settledBy: string | null;
             /** @description The item’s stem, to know it by */
             stem: string;
+        };
+        RemoteChoiceDto: {
+            count: number;
+            id: string;
+            title: string;
         };
         RestoreDto: {
             number: number;
@@ -1960,12 +2161,20 @@ export interface components {
             version: number;
         };
         SendDto: {
+            /** @description Where in it, counted from 0; at its end without it */
+            addAt?: number;
+            /** @description Of `add`, and where wanted of `bank`: what is added to there */
+            addTo?: string;
+            /** @description The delivery that is sent again: only what changed goes, in place where it can */
+            again?: string;
+            connectionId: string;
+            forAll?: components["schemas"]["ForAllDto"];
             /** @description Made by the caller; sent twice, it is one delivery */
             id: string;
             /** @description Take items along that nobody has signed off */
             includeUnsigned: boolean;
             /** @enum {string} */
-            into: "quiz" | "bank";
+            into: "new" | "add" | "bank";
             paperId: string;
             /** @description Accepted remedies, parted by commas: destination:item:remedy */
             remedies?: string;
@@ -1974,12 +2183,19 @@ export interface components {
             body: {
                 [key: string]: unknown;
             };
-            /** @description The bank holds a newer revision than was sent */
-            changedSince: boolean;
+            /** @description What was changed of it, and what is not held there */
+            changes: string[];
             itemId: string;
+            /** @description Its name there */
+            name: string;
             /** @enum {string} */
-            outcome: "waiting" | "created" | "refused" | "left-out";
+            outcome: "waiting" | "created" | "replaced" | "kept" | "refused" | "left-out";
             revision: number;
+            /**
+             * @description What became of it here since
+             * @enum {string|null}
+             */
+            since: "edited" | "key" | "removed" | null;
             why: string | null;
         };
         SessionDto: {
@@ -1989,9 +2205,8 @@ export interface components {
             isThis: boolean;
             since: string;
         };
-        SetConnectionDto: {
-            token: string;
-            url: string;
+        SetOpenDto: {
+            isOpen: boolean;
         };
         SetRoleDto: {
             /** @enum {string} */
@@ -2014,6 +2229,13 @@ export interface components {
             at: string;
             by: string;
             remark: string;
+        };
+        SinceDto: {
+            added: number;
+            edited: number;
+            /** @description Of these, items whose key changed */
+            keys: number;
+            removed: number;
         };
         StyleDto: {
             from: number;
@@ -2190,7 +2412,7 @@ export interface operations {
             };
         };
     };
-    DispatchController_connection: {
+    ConnectionsController_list: {
         parameters: {
             query?: never;
             header?: never;
@@ -2204,12 +2426,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ConnectionDto"];
+                    "application/json": components["schemas"]["ConnectionsDto"];
                 };
             };
         };
     };
-    DispatchController_setConnection: {
+    ConnectionsController_connect: {
         parameters: {
             query?: never;
             header?: never;
@@ -2218,7 +2440,70 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetConnectionDto"];
+                "application/json": components["schemas"]["NewConnectionDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionDto"];
+                };
+            };
+        };
+    };
+    ConnectionsController_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ConnectionsController_places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemoteChoiceDto"][];
+                };
+            };
+        };
+    };
+    ConnectionsController_ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewConnectionDto"];
             };
         };
         responses: {
@@ -2227,7 +2512,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ConnectionDto"];
+                    "application/json": components["schemas"]["ConsentDto"];
                 };
             };
         };
@@ -2354,7 +2639,7 @@ export interface operations {
             };
         };
     };
-    DispatchController_list: {
+    DeliveriesController_list: {
         parameters: {
             query?: never;
             header?: never;
@@ -2373,7 +2658,7 @@ export interface operations {
             };
         };
     };
-    DispatchController_send: {
+    DeliveriesController_send: {
         parameters: {
             query?: never;
             header?: never;
@@ -2396,7 +2681,74 @@ export interface operations {
             };
         };
     };
-    DispatchController_get: {
+    DeliveriesController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["DeliverySummaryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_setOpen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetOpenDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_removeThere: {
         parameters: {
             query?: never;
             header?: never;
@@ -2478,7 +2830,28 @@ export interface operations {
             };
         };
     };
-    DispatchController_retry: {
+    DeliveriesController_retry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_stop: {
         parameters: {
             query?: never;
             header?: never;
@@ -3757,7 +4130,7 @@ export interface operations {
             };
         };
     };
-    DispatchController_download: {
+    PaperFilesController_download: {
         parameters: {
             query: {
                 /** @description Formats, parted by commas; several come as one zip */
@@ -3838,7 +4211,7 @@ export interface operations {
             };
         };
     };
-    DispatchController_proof: {
+    PaperFilesController_proof: {
         parameters: {
             query: {
                 /** @description Formats, parted by commas; several come as one zip */

@@ -9,6 +9,7 @@ import { asKept, counted, pointsText } from '../parts/item-words'
 import { HandOver } from '../people/HandOver'
 import { May } from '../people/May'
 import { AddToPaper } from '../papers/AddToPaper'
+import { SendPicked } from '../papers/SendPicked'
 import { BulkDialog } from './BulkDialog'
 import { Facets } from './Facets'
 import { ItemDesk } from './ItemDesk'
@@ -173,6 +174,9 @@ function PickedLine({
         <>
           <May right="sign-off" to="change items">
             <Button onClick={() => setChanging('picked')}>Change them</Button>
+          </May>
+          <May right="dispatch">
+            <SendPicked itemIds={[...picked]} />
           </May>
           <May right="write">
             <Button onClick={() => setHanding(true)}>Hand over</Button>

@@ -1,6 +1,7 @@
 import { format } from 'date-fns'
 import { Link } from 'react-router'
 import type { DeliverySummary } from './queries'
+import { intoWords, serviceName } from './words'
 
 const STATES: Readonly<Record<DeliverySummary['state'], string>> = {
   queued: 'waits its turn',
@@ -8,6 +9,7 @@ const STATES: Readonly<Record<DeliverySummary['state'], string>> = {
   proving: 'key proof runs',
   done: 'arrived',
   failed: 'did not arrive',
+  stopped: 'stopped',
 }
 
 /** One line of what went where. */
@@ -19,7 +21,9 @@ export function DeliveryLine({ delivery }: { readonly delivery: DeliverySummary 
         <Link to={`/dispatch/${delivery.id}`} className="font-semibold underline-offset-2 hover:underline">
           {delivery.title}
         </Link>{' '}
-        · Breakwater, {delivery.into === 'quiz' ? 'quiz' : 'item bank'}
+        · {delivery.connectionName || serviceName(delivery.destination)}, {intoWords(delivery)}
+        {delivery.again !== null && ', again'}
+        {delivery.address !== null && !delivery.isOpen && ', closed'}
         <span className="block text-xs">
           <Standing delivery={delivery} />
         </span>
@@ -36,11 +40,19 @@ export function Standing({ delivery }: { readonly delivery: DeliverySummary }) {
         {STATES.failed}: {delivery.why}
       </span>
     )
+  if (delivery.state === 'stopped')
+    return (
+      <span className="text-mustard-ink">
+        <span aria-hidden="true">◐ </span>
+        {STATES.stopped} after {delivery.done} of {delivery.total}
+      </span>
+    )
   if (delivery.state !== 'done')
     return (
       <span className="text-mustard-ink">
         <span aria-hidden="true">◐ </span>
         {STATES[delivery.state]}, {delivery.done} of {delivery.total}
+        {delivery.why !== null && `: ${delivery.why}`}
       </span>
     )
   if (delivery.disagreeing)

@@ -1,22 +1,26 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { api, dataOf, type Schemas } from '../api/client'
 import type { paths } from '../api/schema'
 
 export type Delivery = Schemas['DeliveryDto']
+export type DeliverySummary = Schemas['DeliverySummaryDto']
 export type FileProof = Schemas['FileProofDto']
 export type DownloadQuery = NonNullable<paths['/api/papers/{id}/file']['get']['parameters']['query']>
-export type DeliverySummary = Schemas['DeliverySummaryDto']
+export type Connection = Schemas['ConnectionDto']
+export type DestinationKind = Schemas['DestinationDto']
 
 export const dispatchKeys = {
   deliveries: ['dispatch', 'list'] as const,
   delivery: (id: string) => ['dispatch', 'one', id] as const,
-  connection: ['dispatch', 'connection'] as const,
+  connections: ['dispatch', 'connections'] as const,
+  places: (id: string) => ['dispatch', 'places', id] as const,
 }
 
-const POLL_MS = 700
+const POLL_MS = 1500
 
 export function isGoing(delivery: { readonly state: string }): boolean {
-  return delivery.state !== 'done' && delivery.state !== 'failed'
+  return !['done', 'failed', 'stopped'].includes(delivery.state)
 }
 
 export function useDeliveries() {
@@ -27,16 +31,45 @@ export function useDeliveries() {
   })
 }
 
-export function useDelivery(id: string) {
-  return useQuery({
+/** One delivery; while it is under way, item by item as the server tells it. */
+export function useDelivery(asked: string | null) {
+  const id = asked ?? ''
+  const client = useQueryClient()
+  const query = useQuery({
     queryKey: dispatchKeys.delivery(id),
     queryFn: () => dataOf(api.GET('/api/deliveries/{id}', { params: { path: { id } } })),
-    refetchInterval: (query) => (query.state.data && isGoing(query.state.data) ? POLL_MS : false),
+    enabled: id !== '',
+    // Where the server's events do not come through.
+    refetchInterval: ({ state }) => (state.data && isGoing(state.data) ? POLL_MS * 2 : false),
   })
+  const isUnderWay = query.data !== undefined && isGoing(query.data)
+  useEffect(() => {
+    if (!isUnderWay || !('EventSource' in window)) return
+    const events = new EventSource(`/api/deliveries/${id}/events`)
+    events.onmessage = ({ data }: MessageEvent<string>) => {
+      const now = JSON.parse(data) as DeliverySummary
+      client.setQueryData(dispatchKeys.delivery(id), (known: Delivery | undefined) => known && { ...known, ...now })
+      if (isGoing(now)) return
+      events.close()
+      void client.invalidateQueries({ queryKey: ['dispatch'] })
+      void client.invalidateQueries({ queryKey: ['session', 'counts'] })
+    }
+    return () => events.close()
+  }, [client, id, isUnderWay])
+  return query
 }
 
-export function useConnection() {
-  return useQuery({ queryKey: dispatchKeys.connection, queryFn: () => dataOf(api.GET('/api/connections/breakwater')) })
+export function useConnections() {
+  return useQuery({ queryKey: dispatchKeys.connections, queryFn: () => dataOf(api.GET('/api/connections')) })
+}
+
+/** What is there that can be added to. */
+export function usePlaces(connectionId: string, isWanted: boolean) {
+  return useQuery({
+    queryKey: dispatchKeys.places(connectionId),
+    queryFn: () => dataOf(api.GET('/api/connections/{id}/places', { params: { path: { id: connectionId } } })),
+    enabled: isWanted && connectionId !== '',
+  })
 }
 
 /** Layouts that were kept while tables were read; tables are written in them, too. */
@@ -53,26 +86,59 @@ export function useFileProofs(paper: { readonly id: string; readonly version: nu
   })
 }
 
+export function useConnectionChanges() {
+  const client = useQueryClient()
+  const refresh = () => client.invalidateQueries({ queryKey: dispatchKeys.connections })
+  return {
+    connect: useMutation({
+      mutationFn: (given: Schemas['NewConnectionDto']) => dataOf(api.POST('/api/connections', { body: given })),
+      onSuccess: refresh,
+    }),
+    /** Leads to the page there on which it is allowed. */
+    ask: useMutation({
+      mutationFn: (given: Schemas['NewConnectionDto']) => dataOf(api.POST('/api/connections/consent', { body: given })),
+      onSuccess: ({ address }) => window.location.assign(address),
+    }),
+    remove: useMutation({
+      mutationFn: (id: string) => dataOf(api.DELETE('/api/connections/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+  }
+}
+
 export function useDispatchChanges() {
   const client = useQueryClient()
+  const path = (id: string) => ({ params: { path: { id } } })
   const refresh = () =>
     Promise.all([
       client.invalidateQueries({ queryKey: ['dispatch'] }),
       client.invalidateQueries({ queryKey: ['session', 'counts'] }),
     ])
+  const show = (delivery: Delivery) => {
+    client.setQueryData(dispatchKeys.delivery(delivery.id), delivery)
+    return refresh()
+  }
   return {
-    connect: useMutation({
-      mutationFn: (given: Schemas['SetConnectionDto']) =>
-        dataOf(api.PUT('/api/connections/breakwater', { body: given })),
-      onSuccess: refresh,
-    }),
     send: useMutation({
       mutationFn: (given: Schemas['SendDto']) => dataOf(api.POST('/api/deliveries', { body: given })),
-      onSuccess: refresh,
+      onSuccess: show,
     }),
     retry: useMutation({
-      mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/retry', { params: { path: { id } } })),
-      onSuccess: refresh,
+      mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/retry', path(id))),
+      onSuccess: show,
+    }),
+    stop: useMutation({
+      mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/stop', path(id))),
+      onSuccess: show,
+    }),
+    setOpen: useMutation({
+      mutationFn: ({ id, isOpen }: { readonly id: string; readonly isOpen: boolean }) =>
+        dataOf(api.PUT('/api/deliveries/{id}/open', { ...path(id), body: { isOpen } })),
+      onSuccess: show,
+    }),
+    removeThere: useMutation({
+      mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/remove-there', path(id))),
+      onSuccess: show,
     }),
   }
 }

@@ -16,9 +16,10 @@ interface CardProps {
   readonly goTo: (index: number) => void
   readonly setKey: (index: number, option: number) => void
   readonly signOff: (index: number) => void
+  readonly takeBack: (index: number) => void
 }
 
-/** One item beside its lines; focus it, then letters set the key and Enter signs off. */
+/** One item beside its lines; focus it, then letters set the key, Enter signs off, Backspace takes it back. */
 export const DeskCard = memo(Card, (before, after) => sameCard(before, after))
 
 /** What a card shows is the same, wherever its lines have moved to. */
@@ -31,6 +32,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
     before.goTo === after.goTo &&
     before.setKey === after.setKey &&
     before.signOff === after.signOff &&
+    before.takeBack === after.takeBack &&
     a.read.item === b.read.item &&
     a.followed.signOff === b.followed.signOff &&
     a.followed.lostSignOff === b.followed.lostSignOff &&
@@ -39,7 +41,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
   )
 }
 
-function Card({ item, index, here, asIn, goTo, setKey, signOff }: CardProps) {
+function Card({ item, index, here, asIn, goTo, setKey, signOff, takeBack }: CardProps) {
   const { read, followed } = item
   const troubles = read.marks.filter((mark) => mark.severity === 'trouble')
   const keyable = read.item.kind === 'single' || read.item.kind === 'multiple' || read.item.kind === 'truefalse'
@@ -86,7 +88,7 @@ function Card({ item, index, here, asIn, goTo, setKey, signOff }: CardProps) {
           {read.marks.some((mark) => mark.code === 'key-parted') && <span>key parted from an option</span>}
         </p>
       </div>
-      <Standing item={item} index={index} signOff={signOff} />
+      <Standing item={item} index={index} signOff={signOff} takeBack={takeBack} />
     </article>
   )
 }
@@ -100,10 +102,12 @@ function Standing({
   item,
   index,
   signOff,
+  takeBack,
 }: {
   readonly item: DeskItem
   readonly index: number
   readonly signOff: (index: number) => void
+  readonly takeBack: (index: number) => void
 }) {
   const { followed } = item
   if (followed.signOff)
@@ -111,8 +115,12 @@ function Standing({
       <div className="text-right text-xs leading-snug text-muted">
         <button
           type="button"
-          title="Take the sign-off back"
-          onClick={() => signOff(index)}
+          title="Take the sign-off back (Backspace)"
+          onClick={(event) => {
+            // The button goes; the item stays.
+            event.currentTarget.closest<HTMLElement>('[data-item]')?.focus()
+            takeBack(index)
+          }}
           className="font-semibold text-ink"
         >
           <span aria-hidden="true">✓ </span>signed off

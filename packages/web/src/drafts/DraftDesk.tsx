@@ -16,6 +16,7 @@ import { KeysDialog } from './KeysDialog'
 import { MergeDialog } from './merge/MergeDialog'
 import { useDraft, type SavedDraft } from './queries'
 import { ToBankDialog } from './ToBankDialog'
+import { SendOn } from './SendOn'
 import { PartMenu } from './teaching/PartMenu'
 import { useDesk, type Desk, type SaveState } from './use-desk'
 
@@ -51,10 +52,21 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
     [],
   )
   const mayWrite = useMay('write')
-  const desk = useDesk(first, { personName, scrolled: level, toItems, mayWrite, maySignOff: useMay('sign-off') })
+  const maySignOff = useMay('sign-off')
+  const onward = useRef<HTMLDivElement>(null)
+  const wentOn = useCallback((next: number | null) => goOn(next, pane.current, onward.current), [])
+  const desk = useDesk(first, { personName, scrolled: level, toItems, wentOn, mayWrite, maySignOff })
   useEffect(() => {
     itemsNow.current = desk.items
   })
+  // An empty draft waits for what is pasted.
+  const isEmpty = first.text === ''
+  const { view } = desk
+  useEffect(() => {
+    if (isEmpty) view()?.focus()
+    // Once, when it opens.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [isEmpty])
   const asIn = useMemo(() => sameDoubts(desk.items), [desk.items])
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
@@ -100,9 +112,12 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         <May right="write" to="change drafts">
           <Button onClick={desk.tidy}>Tidy the text</Button>
           <Button onClick={() => setDialog('copy')}>Hand over</Button>
-          <Button tone="lead" disabled={!desk.items.length} onClick={() => setDialog('bank')}>
-            {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
-          </Button>
+          <div ref={onward} className="flex gap-2">
+            <Button disabled={!desk.items.length} onClick={() => setDialog('bank')}>
+              {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
+            </Button>
+            <SendOn draftId={draft.id} desk={desk} signed={signed} askBank={() => setDialog('bank')} />
+          </div>
         </May>
       </Head>
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
@@ -134,6 +149,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
               goTo={desk.goTo}
               setKey={desk.setKey}
               signOff={desk.signOff}
+              takeBack={desk.takeBack}
             />
           ))}
           {desk.reading && desk.items.length === 0 && (
@@ -195,7 +211,7 @@ function Progress({ items, signed }: { readonly items: readonly DeskItem[]; read
   )
 }
 
-/** Keys of the item side: letters set the key, Enter signs off, arrows walk. */
+/** Keys of the item side: letters set the key, Enter signs off and goes on, Backspace takes back, arrows walk. */
 function paneKeys(event: KeyboardEvent, desk: Desk): void {
   const index = Number((event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? -1)
   const item = desk.items[index]
@@ -207,6 +223,8 @@ function paneKeys(event: KeyboardEvent, desk: Desk): void {
       return done(() => focusItem(event.currentTarget as HTMLElement, index + (event.key === 'ArrowDown' ? 1 : -1)))
     if (event.key === 'Enter' && (event.target as HTMLElement).dataset['item'] !== undefined)
       return done(() => desk.signOff(index))
+    if (event.key === 'Backspace' && (event.target as HTMLElement).dataset['item'] !== undefined)
+      return done(() => desk.takeBack(index))
     if (event.key === 'Escape')
       return done(() => {
         desk.goTo(index)
@@ -232,6 +250,12 @@ function keyByLetter(key: string, { read }: DeskItem, index: number, desk: Desk)
   const option = letter.charCodeAt(0) - 97
   if ((read.item.kind !== 'single' && read.item.kind !== 'multiple') || option >= read.item.options.length) return false
   return done(() => desk.setKey(index, option))
+}
+
+/** The next item that waits; where none does, the next step. Who signs off in the text stays there. */
+function goOn(next: number | null, pane: HTMLElement | null, onward: HTMLElement | null): void {
+  if (next === null) return onward?.querySelector<HTMLElement>('[data-lead]')?.focus()
+  if (pane && !document.activeElement?.closest('.cm-editor')) focusItem(pane, next)
 }
 
 function focusItem(pane: HTMLElement, index: number): void {

@@ -5,12 +5,13 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['F8', 'next trouble; with Shift, the one before'],
   ['F9', 'say what the line is, or the lines that are selected; a click on its number does the same'],
   ['Alt ↓', 'next item, from the text; Alt ↑ the one before'],
-  ['Alt ⏎', 'sign the item off, from the text'],
+  ['Alt ⏎', 'sign the item off and go on, from the text'],
   ['Ctrl ⏎', 'take the mend that is shown'],
   ['Esc', 'from the text to the items, and back'],
   ['↓ ↑', 'next and previous item, among the items'],
   ['A B C …', 'set the key of the item; T and F for true and false'],
-  ['⏎', 'sign off, among the items'],
+  ['⏎', 'sign off and go on, among the items'],
+  ['⌫', 'take a sign-off back, among the items'],
   ['Ctrl Z', 'undo, on both sides'],
 ]
 

@@ -1,6 +1,6 @@
 import { plainText, type Item } from '@zakuska/core'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { CategoryField } from '../bank/CategoryField'
 import { useNearBodies } from '../bank/queries'
@@ -8,6 +8,8 @@ import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { asKept, counted } from '../parts/item-words'
 import { ItemView } from '../parts/ItemView'
+import { useTell } from '../parts/notices'
+import { usePaperOf } from '../papers/paper-of'
 import { useToBank } from './queries'
 import type { Desk } from './use-desk'
 
@@ -77,7 +79,7 @@ export function ToBankDialog({
       wide={pairs.length > 0 && !result}
     >
       {result ? (
-        <Outcome result={result} close={leave} />
+        <Outcome title={desk.title} result={result} close={leave} />
       ) : (
         <>
           <p>
@@ -190,7 +192,25 @@ function NearPairs({
   )
 }
 
-function Outcome({ result, close }: { readonly result: Schemas['ToBankResultDto']; readonly close: () => void }) {
+function Outcome({
+  title,
+  result,
+  close,
+}: {
+  readonly title: string
+  readonly result: Schemas['ToBankResultDto']
+  readonly close: () => void
+}) {
+  const paperOf = usePaperOf()
+  const navigate = useNavigate()
+  const tell = useTell()
+  const itemIds = result.draft.followed.flatMap(({ bankItemId }) => bankItemId ?? [])
+  const toPaper = (): Promise<void> =>
+    paperOf(title, itemIds)
+      .then((id) => void navigate(`/papers/${id}`))
+      .catch((error: unknown) =>
+        tell(error instanceof Error ? error.message : 'The paper was not made.', { tone: 'trouble' }),
+      )
   return (
     <>
       <p>
@@ -211,10 +231,10 @@ function Outcome({ result, close }: { readonly result: Schemas['ToBankResultDto'
         </>
       )}
       <div className="mt-4 flex gap-2">
-        <Link
-          to="/bank"
-          className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard"
-        >
+        <Button tone="lead" disabled={!itemIds.length} onClick={() => void toPaper()}>
+          Make a paper of them
+        </Button>
+        <Link to="/bank" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
           Open the bank
         </Link>
         <Button onClick={close}>Go on with the draft</Button>

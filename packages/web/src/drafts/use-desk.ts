@@ -56,7 +56,9 @@ export interface Desk {
   readonly goToMark: (item: number, mark: Mark) => void
   readonly nextTrouble: (step: 1 | -1) => void
   readonly setKey: (item: number, option: number) => void
+  /** Signs an item off and goes on to the next that waits; one that is signed off stays so. */
   readonly signOff: (item: number) => void
+  readonly takeBack: (item: number) => void
   readonly takeMend: (mark: Mark) => void
   readonly takeMends: (marks: readonly Mark[]) => void
   /** Says of doubtful lines that they are right as they are read. */
@@ -87,6 +89,8 @@ interface DeskHooks {
   readonly personName: string
   readonly scrolled: (view: EditorView) => void
   readonly toItems: () => void
+  /** An item was signed off; the place of the next that waits, null where none does. */
+  readonly wentOn: (next: number | null) => void
   /** Who may not write looks on; who may sign off does only that. */
   readonly mayWrite: boolean
   readonly maySignOff: boolean
@@ -104,7 +108,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const [taught, setTaught] = useState(start.taught)
   const [reading, setReading] = useState<Reading | null>(null)
   const [followed, setFollowed] = useState<readonly FollowedItem[]>(draft.followed as FollowedItem[])
-  const [here, setHere] = useState(-1)
+  const [chosen, setHere] = useState(-1)
   const [chosenMark, setSlip] = useState<Mark | null>(null)
   const [saveState, setSaveState] = useState<SaveState>('saved')
   const [meeting, setMeeting] = useState<Meeting | null>(null)
@@ -133,6 +137,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     dead: false,
   })
   const items = useMemo(() => (reading ? deskItems(reading, followed) : []), [reading, followed])
+  // Until somebody chooses, the first that waits.
+  const here = chosen >= 0 ? chosen : items.findIndex(({ followed: { signOff } }) => !signOff)
   const groups = useMemo(() => troubleGroups(items, reading?.marks), [items, reading])
   // A mark that a newer reading no longer has shows no slip any more.
   const slip = useMemo(
@@ -561,16 +567,8 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     [keyItem, whenRead],
   )
 
-  const signItem = useCallback(
-    (item: DeskItem) => {
-      if (!latestHooks.current.maySignOff)
-        return tell('You look on here; to sign off takes a reviewer.', { tone: 'trouble' })
-      const why = item.followed.signOff ? null : whyNotSigned(item)
-      if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
-      const { fingerprint } = item.followed
-      const signed = item.followed.signOff
-        ? null
-        : { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
+  const setSignOff = useCallback(
+    (item: DeskItem, signed: FollowedItem['signOff']) => {
       live.current.followed = live.current.followed.map((one) =>
         one.ref === item.followed.ref ? { ...one, signOff: signed, lostSignOff: null } : one,
       )
@@ -578,10 +576,33 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
       setSlip(null)
       touch()
     },
-    [tell, touch],
+    [touch],
+  )
+
+  const signItem = useCallback(
+    (item: DeskItem) => {
+      if (!latestHooks.current.maySignOff)
+        return tell('You look on here; to sign off takes a reviewer.', { tone: 'trouble' })
+      const why = item.followed.signOff ? null : whyNotSigned(item)
+      if (why) return tell(`Not signed off: ${why}`, { tone: 'trouble' })
+      const { fingerprint } = item.followed
+      const signed = { by: latestHooks.current.personName, at: new Date().toISOString(), remark: '', fingerprint }
+      if (!item.followed.signOff) setSignOff(item, signed)
+      const next = nextWaiting(itemsNow.current, item)
+      if (next !== null && view.current?.hasFocus) goTo(next)
+      latestHooks.current.wentOn(next)
+    },
+    [goTo, setSignOff, tell],
   )
 
   const signOff = useCallback((index: number) => whenRead(index, signItem), [signItem, whenRead])
+  const takeBack = useCallback(
+    (index: number) =>
+      whenRead(index, (item) => {
+        if (item.followed.signOff && latestHooks.current.maySignOff) setSignOff(item, null)
+      }),
+    [setSignOff, whenRead],
+  )
 
   const tidy = useCallback(() => {
     const editor = view.current
@@ -642,6 +663,7 @@ export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
     nextTrouble,
     setKey,
     signOff,
+    takeBack,
     takeMend: (mark) => takeMend(mark),
     takeMends,
     keepAsRead,
@@ -721,6 +743,16 @@ function startingText(draft: SavedDraft): {
     version: kept.version,
     base: kept.base ?? text,
   }
+}
+
+/** The place of the next item after this one that nobody has signed off, from the first on again; null: none waits. */
+function nextWaiting(items: readonly DeskItem[], { followed }: DeskItem): number | null {
+  const here = items.findIndex((one) => one.followed.ref === followed.ref)
+  const places = [...items.keys()]
+  const next = [...places.slice(here + 1), ...places.slice(0, Math.max(0, here))].find(
+    (at) => !items[at]?.followed.signOff,
+  )
+  return next ?? null
 }
 
 const NOTHING_TAUGHT: Taught = { lines: [], notation: null }

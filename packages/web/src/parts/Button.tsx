@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react'
+import type { ButtonHTMLAttributes, Ref } from 'react'
 
 type Tone = 'plain' | 'lead' | 'quiet'
 
@@ -13,7 +13,7 @@ export function Button({
   tone = 'plain',
   className = '',
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly tone?: Tone }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly tone?: Tone; readonly ref?: Ref<HTMLButtonElement> }) {
   return (
     <button
       type="button"

@@ -8,6 +8,7 @@ import { Migration20261128000000 } from './20261128000000-teaching.ts'
 import { Migration20261129000000 } from './20261129000000-who-changed.ts'
 import { Migration20261129010000 } from './20261129010000-people.ts'
 import { Migration20261130000000 } from './20261130000000-ready-made.ts'
+import { Migration20261130010000 } from './20261130010000-destinations.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -23,4 +24,5 @@ export const MIGRATIONS: readonly {
   { name: '20261129000000-who-changed', class: Migration20261129000000 },
   { name: '20261129010000-people', class: Migration20261129010000 },
   { name: '20261130000000-ready-made', class: Migration20261130000000 },
+  { name: '20261130010000-destinations', class: Migration20261130010000 },
 ]

@@ -1,0 +1,187 @@
+import { destinationOf, type Attempt } from '@zakuska/core'
+import { Caller, DestinationError } from '../call.ts'
+import type { Account, Adapter, ArrivedPart, Parcel, Part, PartOutcome, Place } from '../contract.ts'
+import { answerOf, questionOf, responseOfAnswer, type InletQuestion } from './question.ts'
+
+const { limits, paper, name } = destinationOf('inlet')
+const GRADE_BATCH = 200
+/** Outcomes are kept after so many questions. */
+const KEEP_EVERY = 5
+
+interface Form {
+  readonly id: string
+  readonly path: string
+}
+
+/** Online forms: question by question, over a JSON interface. */
+export const inlet: Adapter = {
+  ...{ id: 'inlet', name, limits, paper },
+  connects: 'consent',
+  into: ['new', 'add'],
+  replaces: true,
+  noun: 'form',
+
+  async check(account) {
+    await new Caller(name, account).call({ method: 'GET', path: '/v1/account' })
+  },
+
+  async places(account) {
+    const forms = (await new Caller(name, account).call({ method: 'GET', path: '/v1/forms' })) as {
+      readonly id: string
+      readonly title: string
+      readonly questions: number
+    }[]
+    return forms.map(({ id, title, questions }) => ({ id, title, count: questions }))
+  },
+
+  async send(account, parcel, progress) {
+    const caller = new Caller(name, account)
+    const form = await formFor(caller, parcel)
+    await progress.arrivedAt(placeOf(account, form))
+    for (const { remoteId } of parcel.without)
+      await caller.call({ method: 'DELETE', path: `/v1/forms/${form.id}/questions/${remoteId}` })
+    const kept: PartOutcome[] = []
+    let section: number | null = null
+    let at = parcel.at
+    const add = (question: InletQuestion, key: string): Promise<string> =>
+      addQuestion(caller, form.id, question, `${parcel.id}:${key}`, at === null ? null : at++)
+    for (const part of parcel.parts) {
+      if (part.section !== null && part.section !== section && part.remoteId === null && parcel.place === null)
+        await add(partQuestion(parcel, part.section), `section-${part.section}`)
+      section = part.section
+      kept.push(await bring(caller, form.id, part, parcel, add))
+      if (kept.length >= KEEP_EVERY) await progress.took(kept.splice(0))
+    }
+    await progress.took(kept)
+  },
+
+  async grade(account, place, asked) {
+    const caller = new Caller(name, account)
+    const shares: (number | null)[] = []
+    for (let from = 0; from < asked.length; from += GRADE_BATCH) {
+      const batch = asked.slice(from, from + GRADE_BATCH)
+      const grades = (await caller.call({
+        method: 'POST',
+        path: `/v1/forms/${place.id}/grade`,
+        body: batch.map(({ part, response }) => ({
+          question: part.remoteId,
+          answer: answerOf(part.body, response),
+        })),
+        // Nothing is kept there, so it may be asked twice.
+        key: `grade-${from}`,
+      })) as { readonly points: number | null; readonly of: number | null }[]
+      shares.push(
+        ...batch.map((_one, index) => {
+          const { points = null, of = null } = grades[index] ?? {}
+          return points === null || of === null ? null : of === 0 ? points : points / of
+        }),
+      )
+    }
+    return shares
+  },
+
+  async responses(account, place, parts) {
+    const { responses } = (await new Caller(name, account).call({
+      method: 'GET',
+      path: `/v1/forms/${place.id}/responses`,
+    })) as {
+      readonly responses: readonly {
+        readonly fields: Readonly<Record<string, string>>
+        readonly answers: Readonly<Record<string, readonly string[]>>
+      }[]
+    }
+    return responses.map(({ fields, answers }, index) => attemptOf(fields, answers, parts, index))
+  },
+
+  async setOpen(account, place, isOpen) {
+    await new Caller(name, account).call({ method: 'PATCH', path: `/v1/forms/${place.id}`, body: { isOpen } })
+  },
+
+  async remove(account, place) {
+    await new Caller(name, account).call({ method: 'DELETE', path: `/v1/forms/${place.id}` })
+  },
+}
+
+/** A form of its own, made once whatever happens; or the one that is added to. */
+async function formFor(caller: Caller, { id, title, plan, to, place }: Parcel): Promise<Form> {
+  const known = place?.id ?? to
+  if (known !== null) return (await caller.call({ method: 'GET', path: `/v1/forms/${known}` })) as Form
+  return (await caller.call({
+    method: 'POST',
+    path: '/v1/forms',
+    key: id,
+    body: {
+      title,
+      description: plan.instructions,
+      settings: {
+        isQuiz: true,
+        shuffle: plan.shuffleItems,
+        oneEach: plan.attempts === 1,
+        fields: plan.identity,
+        feedback: plan.feedbackWhen === 'never' ? 'never' : 'after',
+      },
+    },
+  })) as Form
+}
+
+function placeOf(account: Account, form: Form): Place {
+  return { id: form.id, address: account.url.replace(/\/$/, '') + form.path, manage: null, joinCode: null }
+}
+
+function partQuestion({ plan }: Parcel, section: number): InletQuestion {
+  const { title = '', instructions = '' } = plan.sections[section] ?? {}
+  return { type: 'part', title, description: instructions }
+}
+
+async function addQuestion(
+  caller: Caller,
+  form: string,
+  question: InletQuestion,
+  key: string,
+  at: number | null,
+): Promise<string> {
+  const { id } = (await caller.call({
+    method: 'POST',
+    path: `/v1/forms/${form}/questions`,
+    body: { ...question, ...(at !== null && { at }) },
+    key,
+  })) as { readonly id: string }
+  return id
+}
+
+/** One question; what the form says no to is refused for good, and the others go on. */
+async function bring(
+  caller: Caller,
+  form: string,
+  part: Part,
+  parcel: Parcel,
+  add: (question: InletQuestion, key: string) => Promise<string>,
+): Promise<PartOutcome> {
+  try {
+    const question = questionOf(part.body, part.required, parcel.assets)
+    if (part.remoteId !== null) {
+      await caller.call({ method: 'PUT', path: `/v1/forms/${form}/questions/${part.remoteId}`, body: question })
+      return { name: part.name, outcome: 'replaced', remoteId: part.remoteId, why: null }
+    }
+    return { name: part.name, outcome: 'created', remoteId: await add(question, part.name), why: null }
+  } catch (error) {
+    const isForGood = error instanceof DestinationError && error.status === 422
+    if (!isForGood) throw error
+    return { name: part.name, outcome: 'refused', remoteId: null, why: error.message }
+  }
+}
+
+function attemptOf(
+  fields: Readonly<Record<string, string>>,
+  answers: Readonly<Record<string, readonly string[]>>,
+  parts: readonly ArrivedPart[],
+  index: number,
+): Attempt {
+  return {
+    student: Object.values(fields).filter(Boolean).join(', ') || `Response ${index + 1}`,
+    responses: parts.map(({ body, remoteId }) => {
+      const answer = answers[remoteId]
+      return answer ? responseOfAnswer(body, answer) : null
+    }),
+  }
+}

@@ -1,0 +1,91 @@
+import {
+  Body,
+  Controller,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+  Sse,
+  type MessageEvent,
+} from '@nestjs/common'
+import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
+import { distinctUntilChanged, from, map, switchMap, takeWhile, timer, type Observable } from 'rxjs'
+import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { DeliveryDto, DeliverySummaryDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
+import { DeliveriesService } from './deliveries.service.ts'
+
+const LOOK_EVERY_MS = 300
+const OVER = ['done', 'failed', 'stopped']
+
+@ApiTags('dispatch')
+@Controller('api/deliveries')
+export class DeliveriesController {
+  constructor(private readonly deliveries: DeliveriesService) {}
+
+  @Post()
+  @ApiCreatedResponse({ type: DeliveryDto })
+  send(@CurrentPerson() person: SignedIn, @Body() asked: SendDto): Promise<DeliveryDto> {
+    return this.deliveries.send(person, asked)
+  }
+
+  @Get()
+  @ApiOkResponse({ type: [DeliverySummaryDto] })
+  list(@CurrentPerson() person: SignedIn): Promise<DeliverySummaryDto[]> {
+    return this.deliveries.list(person.workspaceId)
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: DeliveryDto })
+  get(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<DeliveryDto> {
+    return this.deliveries.get(person.workspaceId, id)
+  }
+
+  /**
+   * How far it is, as server-sent events: a summary whenever it changed, the last when it is over. Whichever server
+   * carries it out, the database knows.
+   */
+  @Sse(':id/events')
+  @ApiProduces('text/event-stream')
+  @ApiOkResponse({ type: DeliverySummaryDto })
+  events(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Observable<MessageEvent> {
+    return timer(0, LOOK_EVERY_MS).pipe(
+      switchMap(() => from(this.deliveries.summary(person.workspaceId, id))),
+      distinctUntilChanged((a, b) => a.state === b.state && a.done === b.done && a.total === b.total),
+      takeWhile(({ state }) => !OVER.includes(state), true),
+      map((data): MessageEvent => ({ data })),
+    )
+  }
+
+  @Post(':id/retry')
+  @HttpCode(200)
+  @ApiOkResponse({ type: DeliveryDto })
+  retry(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<DeliveryDto> {
+    return this.deliveries.retry(person.workspaceId, id)
+  }
+
+  @Post(':id/stop')
+  @HttpCode(200)
+  @ApiOkResponse({ type: DeliveryDto })
+  stop(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<DeliveryDto> {
+    return this.deliveries.stop(person.workspaceId, id)
+  }
+
+  @Put(':id/open')
+  @ApiOkResponse({ type: DeliveryDto })
+  setOpen(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { isOpen }: SetOpenDto,
+  ): Promise<DeliveryDto> {
+    return this.deliveries.setOpen(person, id, isOpen)
+  }
+
+  @Post(':id/remove-there')
+  @HttpCode(200)
+  @ApiOkResponse({ type: DeliveryDto })
+  removeThere(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<DeliveryDto> {
+    return this.deliveries.removeThere(person, id)
+  }
+}

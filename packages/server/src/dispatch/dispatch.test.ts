@@ -1,0 +1,259 @@
+import { randomUUID } from 'node:crypto'
+import { readDraft, remedied, DESTINATIONS, fitItem, REMEDIES, type Item, type RemedyId } from '@zakuska/core'
+import type request from 'supertest'
+import { startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
+import { connected, consented, paperOf, sent, settled, type Site, type Told } from '../testing/dispatching.ts'
+import { BANK_TEXT } from '../demo/texts.ts'
+
+let server: RunningServer
+let iris: ReturnType<typeof request.agent>
+beforeAll(async () => {
+  server = await startServer()
+  iris = await server.signIn('Iris')
+})
+afterAll(() => server.stop())
+
+/** Every remedy that the fit offers, taken: as somebody does who wants all of it to go. */
+function remediesFor(site: Site, items: readonly Item[], ids: readonly string[]): string {
+  const limits = DESTINATIONS.find(({ id }) => id === site)?.limits ?? {}
+  return items
+    .flatMap((item, at) => {
+      const taken: RemedyId[] = []
+      for (let turn = 0; turn < 4; turn++) {
+        const next = remedied(item, taken, limits)
+          .flatMap((part) =>
+            fitItem(part, limits).reasons.flatMap(({ remedy, verdict }) =>
+              verdict === 'cannot' && remedy && REMEDIES[remedy].suits(part) ? [remedy] : [],
+            ),
+          )
+          .at(0)
+        if (!next || taken.includes(next)) break
+        taken.push(next)
+      }
+      return taken.map((remedy) => `${site}:${ids[at]}:${remedy}`)
+    })
+    .join(',')
+}
+
+const EVERY_KIND = readDraft({ text: BANK_TEXT })
+  .items.map(({ item }) => item)
+  .filter((item, at, all) => all.findIndex(({ kind }) => kind === item.kind) === at)
+
+describe('connecting', () => {
+  test('an address is tried first, and must be one that this server may call', async () => {
+    const connect = (more: object) =>
+      iris.post('/api/connections').send({ destination: 'breakwater', name: 'Site', token: TOKEN, ...more })
+    expect((await connect({ url: 'http://169.254.1.1' }).expect(422)).body).toMatchObject({
+      message: expect.stringContaining('This server sends to') as string,
+    })
+    expect((await connect({ url: 'file:///etc/passwd' }).expect(422)).body).toMatchObject({
+      message: 'An address begins with http:// or https://.',
+    })
+    expect((await connect({ url: server.breakwater.url, token: 'wrong' }).expect(422)).body).toMatchObject({
+      message: 'Breakwater does not know this token.',
+    })
+    const answer = await connect({ url: server.breakwater.url }).expect(201)
+    expect(answer.text).not.toContain(TOKEN)
+  })
+
+  test('Inlet is connected on its own page; refused there, or answered to somebody else, nothing is', async () => {
+    const agent = await server.signIn('Consent')
+    expect(await consented(server, agent, 'no')).toContain('refused=It+was+refused+there')
+    await agent.get('/api/connections/return?code=x&state=y').expect(303)
+    const none = (await agent.get('/api/connections').expect(200)).body as { connections: object[] }
+    expect(none.connections).toEqual([])
+    expect(await consented(server, agent, 'yes')).toBe('/dispatch?connected=Forms')
+    const { connections } = (await agent.get('/api/connections').expect(200)).body as { connections: { id: string }[] }
+    expect(connections).toMatchObject([{ destination: 'inlet', name: 'Forms', ended: null }])
+    await agent.get(`/api/connections/${connections[0]?.id}/places`).expect(200)
+    await agent.delete(`/api/connections/${connections[0]?.id}`).expect(204)
+  })
+})
+
+describe.each<Site>(['breakwater', 'inlet', 'foghorn'])('%s', (site) => {
+  test('a paper of all twelve kinds arrives with its remedies, and its own grader proves every key', async () => {
+    const connectionId = await connected(server, site, iris)
+    const items = EVERY_KIND
+    const ids: string[] = []
+    for (const body of items) ids.push(((await iris.post('/api/items').send({ body })).body as { id: string }).id)
+    const paper = (await iris.post('/api/papers').send({ title: 'Every kind', itemIds: ids })).body as { id: string }
+    const told = await sent({ paperId: paper.id, connectionId, remedies: remediesFor(site, items, ids) }, iris)
+    expect([told.state, told.why]).toEqual(['done', null])
+    expect(told.disagreeing).toBe(0)
+    expect(told.items.filter(({ outcome }) => outcome === 'refused')).toEqual([])
+    const left = told.items.flatMap(({ outcome, body }) => (outcome === 'left-out' ? [body.kind] : []))
+    // The gaps of the cloze become typed answers, which a game does not take either.
+    expect([...new Set(left)].sort()).toEqual(site === 'foghorn' ? ['essay', 'numeric', 'scale', 'short'] : [])
+    const verdicts = told.proof.map(({ verdict }) => verdict)
+    expect(verdicts.filter((one) => one === 'proven' || one === 'announced').length).toBeGreaterThanOrEqual(
+      site === 'foghorn' ? 5 : 8,
+    )
+    expect((await fetch(told.address)).status).toBe(200)
+  })
+
+  test('it is sent once however often it is asked for, closed and opened, and taken away again', async () => {
+    const connectionId = await connected(server, site, iris)
+    const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)
+    const asked = { id: randomUUID(), paperId: paper.id, connectionId, into: 'new', includeUnsigned: true }
+    await Promise.all([1, 2, 3].map(() => iris.post('/api/deliveries').send(asked)))
+    const told = await settled(asked.id, iris)
+    expect(told).toMatchObject({ state: 'done', disagreeing: 0 })
+    await iris.put(`/api/deliveries/${told.id}/open`).send({ isOpen: false }).expect(200)
+    if (site !== 'foghorn') expect(await (await fetch(told.address)).text()).toContain('is closed')
+    await iris.put(`/api/deliveries/${told.id}/open`).send({ isOpen: true }).expect(200)
+    await iris.post(`/api/deliveries/${told.id}/remove-there`).expect(200)
+    await iris.post(`/api/deliveries/${told.id}/remove-there`).expect(422)
+  })
+})
+
+describe('into what is there', () => {
+  test('questions are put into a form at the place that was chosen, and into a bank or quiz that is there', async () => {
+    const inlet = await connected(server, 'inlet', iris)
+    const first = await paperOf(
+      '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. True or false: Rye grows.\nAnswer: True\n',
+      iris,
+    )
+    const second = await paperOf('1. True or false: Oaks are trees.\nAnswer: True\n', iris)
+    const form = await sent({ paperId: first.id, connectionId: inlet }, iris)
+    const places = (await iris.get(`/api/connections/${inlet}/places`).expect(200)).body as {
+      id: string
+      count: number
+    }[]
+    const place = places.find(({ id }) => form.address.endsWith(id))
+    expect(place?.count).toBe(2)
+    const added = await sent({ paperId: second.id, connectionId: inlet, into: 'add', addTo: place?.id, addAt: 1 }, iris)
+    expect(added).toMatchObject({ state: 'done', disagreeing: 0, address: form.address })
+    const page = await (await fetch(form.address)).text()
+    expect([...page.matchAll(/Which is a grain|Oaks are trees|Rye grows/g)].map(([found]) => found)).toEqual([
+      'Which is a grain',
+      'Oaks are trees',
+      'Rye grows',
+    ])
+    await iris.post(`/api/deliveries/${added.id}/remove-there`).expect(422)
+    const site = await connected(server, 'breakwater', iris)
+    const bank = await sent({ paperId: first.id, connectionId: site, into: 'bank' }, iris)
+    expect(bank).toMatchObject({ state: 'done', address: null, disagreeing: 0 })
+    const asked = { id: randomUUID(), paperId: first.id, connectionId: site, into: 'add', includeUnsigned: true }
+    await iris.post('/api/deliveries').send(asked).expect(422)
+  })
+})
+
+describe('sent again', () => {
+  test.each<Site>(['inlet', 'breakwater'])(
+    '%s: only what changed goes, in its place, and is proven anew',
+    async (site) => {
+      const connectionId = await connected(server, site, iris)
+      const paper = await paperOf(
+        '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. True or false: Rye grows.\nAnswer: True\n\n3. Name a tree.\nAnswer: oak\n',
+        iris,
+      )
+      const first = await sent({ paperId: paper.id, connectionId }, iris)
+      expect(first.since).toEqual({ edited: 0, keys: 0, added: 0, removed: 0 })
+      // The second is edited, its key turned; the third goes; a fourth comes.
+      const [, second] = paper.ids
+      const kept = (await iris.get(`/api/items/${second}`).expect(200)).body as { body: Item; revision: number }
+      await iris
+        .put(`/api/items/${second}`)
+        .send({ body: { ...kept.body, key: [false] }, revision: kept.revision })
+        .expect(200)
+      const more = await paperOf('1. True or false: Barley is a grain.\nAnswer: True\n', iris)
+      const whole = (await iris.get(`/api/papers/${paper.id}`).expect(200)).body as {
+        version: number
+        entries: { itemId: string; points: number; required: boolean }[]
+      }
+      const entries = [...whole.entries.slice(0, 2), { itemId: more.ids[0] ?? '', points: 1, required: true }].map(
+        ({ itemId, points, required }) => ({ itemId, points, required }),
+      )
+      await iris
+        .put(`/api/papers/${paper.id}`)
+        .send({
+          title: 'Check',
+          instructions: '',
+          entries,
+          shuffleItems: false,
+          shuffleOptions: true,
+          version: whole.version,
+        })
+        .expect(200)
+      const before = (await iris.get(`/api/deliveries/${first.id}`).expect(200)).body as Told
+      expect(before.since).toEqual({ edited: 1, keys: 1, added: 1, removed: 1 })
+      const again = await sent({ paperId: paper.id, connectionId, again: first.id }, iris)
+      expect(again).toMatchObject({ state: 'done', disagreeing: 0, address: first.address })
+      expect(again.items.map(({ outcome }) => outcome)).toEqual(['kept', 'replaced', 'created'])
+      expect(again.proof.map(({ verdict }) => verdict)).toEqual(['proven', 'proven', 'proven'])
+      const page = await (await fetch(first.address)).text()
+      const found = ['Which is a grain', 'Rye grows', 'Name a tree', 'Barley'].map(
+        (text) => page.split(text).length - 1,
+      )
+      expect(found).toEqual([1, 1, 0, 1])
+    },
+  )
+})
+
+test('what is set for all holds for this delivery alone, but for the exceptions', async () => {
+  const connectionId = await connected(server, 'breakwater', iris)
+  const paper = await paperOf('1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. Name a tree.\nAnswer: oak\n', iris)
+  const forAll = { points: 3, shuffleOptions: false, exceptions: [paper.ids[1]] }
+  const told = await sent({ paperId: paper.id, connectionId, forAll }, iris)
+  expect(told.items.map(({ body }) => [body.points, 'shuffle' in body && body.shuffle])).toEqual([
+    [3, false],
+    [1, false],
+  ])
+  const kept = (await iris.get(`/api/items/${paper.ids[0]}`).expect(200)).body as { body: Item }
+  expect(kept.body.points).toBe(1)
+})
+
+test('how far it is comes as events until it is over', async () => {
+  const connectionId = await connected(server, 'inlet', iris)
+  const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)
+  const id = randomUUID()
+  await iris.post('/api/deliveries').send({ id, paperId: paper.id, connectionId, into: 'new', includeUnsigned: true })
+  const { text } = await iris.get(`/api/deliveries/${id}/events`).buffer(true).expect(200)
+  const states = [...text.matchAll(/^data: (.*)$/gm)].map(([, data = '']) => (JSON.parse(data) as Told).state)
+  expect(states.at(-1)).toBe('done')
+})
+
+test('a class answers a form and a quiz; the responses come back as responses to the items', async () => {
+  const text =
+    '1. Which are trees?\na) oak\nb) rye\nc) elm\nAnswer: a, c\n\n2. The fruit of the oak is the _____.\nAnswer: acorn / oak nut\n\n3. No key here?\na) x\nb) y\n'
+  const paper = await paperOf(text, iris, 'Trees')
+  const told = await sent({ paperId: paper.id, connectionId: await connected(server, 'breakwater', iris) }, iris)
+  expect(told.items.map(({ outcome }) => outcome)).toEqual(['created', 'created', 'left-out'])
+  const page = await (await fetch(told.address)).text()
+  const [choice = '', typed = ''] = new Set([...page.matchAll(/name="(item-\d+\.RESPONSE)"/g)].map(([, name]) => name))
+  const handIn = (student: string, answers: string[][]) =>
+    fetch(told.address, { method: 'POST', body: new URLSearchParams([['student', student], ...answers]) })
+  await handIn('=HYPERLINK("x")', [
+    [typed, ' Oak  Nut '],
+    [choice, 'a'],
+    [choice, 'c'],
+  ])
+  await handIn('Corvin', [
+    [typed, 'cone'],
+    [choice, 'a'],
+  ])
+  interface Results {
+    figures: { attempts: { student: string; total: number }[] }
+  }
+  const results = (await iris.post(`/api/deliveries/${told.id}/results/fetch`).expect(200)).body as Results
+  expect(results.figures.attempts.map(({ total }) => total)).toEqual([2, 0])
+  const csv = await iris.get(`/api/deliveries/${told.id}/results/sheet.csv`).expect(200)
+  expect(csv.text).toContain(`"'=HYPERLINK(""x"")",`)
+  expect(csv.text.trim().split('\r\n')).toHaveLength(3)
+
+  const form = await sent({ paperId: paper.id, connectionId: await connected(server, 'inlet', iris) }, iris)
+  const shown = await (await fetch(form.address)).text()
+  const ids = [...new Set([...shown.matchAll(/name="(q-\d+)"/g)].map(([, name]) => name ?? ''))]
+  const answers = [
+    ['field0', 'Bente'],
+    ['field1', '7b'],
+    [ids[0] ?? '', 'oak'],
+    [ids[0] ?? '', 'elm'],
+    [ids[1] ?? '', 'acorn'],
+    [ids[2] ?? '', 'x'],
+  ]
+  const done = await fetch(form.address, { method: 'POST', body: new URLSearchParams(answers) })
+  expect(await done.text()).toContain('2 of 2')
+  const ofForm = (await iris.post(`/api/deliveries/${form.id}/results/fetch`).expect(200)).body as Results
+  expect(ofForm.figures.attempts).toMatchObject([{ student: 'Bente, 7b', total: 2 }])
+})

@@ -1,0 +1,34 @@
+import { Controller, Get, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common'
+import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
+import type { Response } from 'express'
+import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { DownloadQuery, FileProofDto } from './files.dto.ts'
+import { FilesService } from './files.service.ts'
+
+@ApiTags('dispatch')
+@Controller('api/papers')
+export class PaperFilesController {
+  constructor(private readonly files: FilesService) {}
+
+  @Get(':id/file')
+  @ApiProduces('application/octet-stream')
+  async download(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() asked: DownloadQuery,
+    @Res() response: Response,
+  ): Promise<void> {
+    const file = await this.files.download(person.workspaceId, id, asked)
+    response.type(file.type).attachment(file.fileName).send(Buffer.from(file.bytes))
+  }
+
+  @Get(':id/proof')
+  @ApiOkResponse({ type: [FileProofDto] })
+  proof(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() asked: DownloadQuery,
+  ): Promise<FileProofDto[]> {
+    return this.files.proof(person.workspaceId, id, asked)
+  }
+}
