@@ -138,7 +138,8 @@ test('thirty items in the dress of a quiz night, from paste to all signed off, b
       await item.focus()
       await page.keyboard.press('Enter')
     }
-    await page.keyboard.press('ArrowDown')
+    // What was signed off has handed the focus on; what cannot be is passed by.
+    if (await item.evaluate((one) => one === document.activeElement)) await page.keyboard.press('ArrowDown')
   }
   await expect(page.getByText('29 of 30')).toBeVisible()
 })

@@ -46,7 +46,10 @@ test('what does not fit is remedied for one destination, and several files come 
   await page.getByRole('button', { name: 'Split into several items' }).click()
   await expect(page.getByText('it becomes 2 items')).toBeVisible()
   await page.getByRole('button', { name: 'Take back' }).click()
-  await page.getByRole('button', { name: /the same for all \d/ }).click()
+  await page
+    .getByRole('button', { name: /the same for all \d/ })
+    .first()
+    .click()
   await expect(page.getByText('as 3 items')).toHaveCount(2)
   await page.getByRole('button', { name: 'As a file…' }).click()
   await page.getByRole('checkbox', { name: /QTI 3.0/ }).check()

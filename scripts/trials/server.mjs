@@ -53,8 +53,31 @@ function smallDisk(folder) {
   }
 }
 
+/** One of the stand-ins, with what it knows in a file, so that it knows it again after it was killed. */
+async function standIn(id, folder, token) {
+  const port = await freePort(0)
+  const file = join(folder, `${id}.json`)
+  const prefix = id.toUpperCase()
+  const start = () =>
+    program(`packages/standins/dist/${id}/main.js`, {
+      [`${prefix}_PORT`]: String(port),
+      [`${prefix}_FILE`]: file,
+      [`${prefix}_TOKEN`]: token,
+    })
+  let running = await start()
+  return {
+    url: `http://127.0.0.1:${port}`,
+    file,
+    kill: () => running.kill(),
+    restart: async () => {
+      await running.kill()
+      running = await start()
+    },
+  }
+}
+
 /**
- * Servers on one database, and Breakwater, all of them thrown away at the end.
+ * Servers on one database, and the stand-ins, all of them thrown away at the end.
  *
  * @param {object} settings more for the servers' environment
  * @param {number} servers how many
@@ -65,20 +88,18 @@ export async function trialServer(settings = {}, servers = 1) {
   const databaseAt = { folder: join(root, '.data', `trial-${process.pid}`, 'postgres'), durable: true }
   databaseAt.port = await freePort(0)
   let database = await startDatabase(databaseAt)
-  const [port, sitePort] = [await freePort(0), await freePort(0)]
   const token = randomUUID()
-  const siteFile = join(folder, 'breakwater.json')
-  const site = () =>
-    program('packages/standins/dist/breakwater/main.js', {
-      BREAKWATER_PORT: String(sitePort),
-      BREAKWATER_FILE: siteFile,
-      BREAKWATER_TOKEN: token,
-    })
+  const sites = {}
+  for (const id of ['breakwater', 'inlet', 'foghorn']) sites[id] = await standIn(id, folder, token)
+  const port = await freePort(0)
   const firstRunToken = randomBytes(24).toString('hex')
   const environment = {
     DATABASE_URL: database.url,
     SESSION_SECRET: randomBytes(32).toString('hex'),
-    ZAKUSKA_DESTINATIONS: `http://127.0.0.1:${sitePort}`,
+    ZAKUSKA_DESTINATIONS: Object.values(sites)
+      .map(({ url }) => url)
+      .join(','),
+    ZAKUSKA_DESTINATION_TIMEOUT: '5',
     ZAKUSKA_SIGN_INS_PER_MINUTE: '100000',
     ZAKUSKA_FIRST_RUN_TOKEN: firstRunToken,
     LOG_LEVEL: 'silent',
@@ -90,12 +111,12 @@ export async function trialServer(settings = {}, servers = 1) {
   const server = (at) => program('packages/server/dist/main.js', { ...environment, PORT: String(ports[at]) })
   const running = []
   for (const at of ports.keys()) running.push(await server(at))
-  let runningSite = await site()
   return {
     url: `http://127.0.0.1:${port}`,
     urls: ports.map((one) => `http://127.0.0.1:${one}`),
-    siteUrl: `http://127.0.0.1:${sitePort}`,
-    siteFile,
+    sites,
+    siteUrl: sites.breakwater.url,
+    siteFile: sites.breakwater.file,
     token,
     firstRunToken,
     databaseUrl: database.url,
@@ -108,10 +129,7 @@ export async function trialServer(settings = {}, servers = 1) {
     start: async (at = 0) => {
       running[at] = await server(at)
     },
-    restartSite: async () => {
-      await runningSite.kill()
-      runningSite = await site()
-    },
+    restartSite: () => sites.breakwater.restart(),
     stopDatabase: () => database.stop(),
     crashDatabase: () => database.crash(),
     startDatabase: async () => {
@@ -119,7 +137,7 @@ export async function trialServer(settings = {}, servers = 1) {
     },
     stop: async () => {
       for (const one of running) await one.kill()
-      await runningSite.kill()
+      for (const site of Object.values(sites)) await site.kill()
       await database.stop()
       database.remove()
       disk?.remove()

@@ -100,13 +100,15 @@ function itemPackage(data: Extract<FormatData, { form: 'package' }>): Promise<Fi
     .filter((file) => file.path.endsWith('.xml'))
     .map((file) => decodeXml(file.bytes.subarray(0, 1500)))
   const says = (pattern: RegExp): boolean => heads.some((head) => pattern.test(head))
-  const format: FormatId = says(/<(?:\w+:)?questestinterop/)
-    ? 'qti12'
-    : says(/imsqtiasi_v3p0|qti-assessment-item/)
-      ? 'qti30'
-      : says(/imsqti_v2p2/)
-        ? 'qti22'
-        : 'qti21'
+  const format: FormatId = says(/<(?:\w+:)?schema>\s*IMS Common Cartridge|imsccv1p\d/)
+    ? 'cc13'
+    : says(/<(?:\w+:)?questestinterop/)
+      ? 'qti12'
+      : says(/imsqtiasi_v3p0|qti-assessment-item/)
+        ? 'qti30'
+        : says(/imsqti_v2p2/)
+          ? 'qti22'
+          : 'qti21'
   return readItems(format, data)
 }
 

@@ -79,6 +79,7 @@ const WHAT: Readonly<Record<FormatId, string>> = {
   qti21: 'content package',
   qti22: 'content package',
   qti30: 'content package',
+  cc13: 'cartridge',
 }
 
 export const DESTINATIONS: readonly Destination[] = [

@@ -84,7 +84,7 @@ export interface Format {
   readonly grader: (data: FormatData) => FormatGrader
 }
 
-export const FORMAT_IDS = ['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30'] as const
+export const FORMAT_IDS = ['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30', 'cc13'] as const
 export type FormatId = (typeof FORMAT_IDS)[number]
 
 export function isFormatId(name: string): name is FormatId {

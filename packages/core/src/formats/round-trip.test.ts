@@ -39,11 +39,13 @@ function ofKind(item: Item, id: FormatId): Item {
   switch (item.kind) {
     case 'single': {
       const plain = id === 'aiken' ? inLines(item) : item
+      if (id === 'cc13') return withoutOptionFeedback({ ...without(plain, 'weights'), shuffle: false })
       return { ...plain, shuffle: own['fixed-order'] ? true : item.shuffle }
     }
     case 'truefalse':
       return id === 'aiken' ? { ...inLines(asChoice(item)), shuffle: true } : item
     case 'multiple':
+      if (id === 'cc13') return withoutOptionFeedback({ ...without(item, 'weights'), shuffle: false, credit: 'all' })
       return id === 'gift' ? giftMultiple(item) : item
     case 'short':
       return { ...item, rules: id === 'gift' ? GRADED_ALIKE : { ...item.rules, accents: 'respect' } }
@@ -58,6 +60,7 @@ function ofKind(item: Item, id: FormatId): Item {
     case 'order':
       return without(item, 'credit')
     case 'essay':
+      if (id === 'cc13') return without(item, 'rubric', 'feedback')
       return id === 'gift' ? giftEssay(item) : item
     case 'scale':
     case 'note':
@@ -67,6 +70,11 @@ function ofKind(item: Item, id: FormatId): Item {
 
 function asChoice(item: Extract<Item, { kind: 'truefalse' }>): Extract<Item, { kind: 'single' }> {
   return REMEDIES['make-single'].apply(item)[0] as Extract<Item, { kind: 'single' }>
+}
+
+/** A cartridge says nothing of shuffling, and has one feedback for all. */
+function withoutOptionFeedback<Kind extends Extract<Item, { kind: 'single' | 'multiple' }>>(item: Kind): Kind {
+  return { ...item, options: item.options.map(({ id, content }) => ({ id, content })) }
 }
 
 /** Plain text in one line each, as Aiken holds it; a stem that looks like something else gets a stroke in front. */

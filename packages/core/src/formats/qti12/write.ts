@@ -1,17 +1,16 @@
 import { foldBlanks } from '../../content/blanks.ts'
-import { contentToHtml } from '../../content/html.ts'
-import { texText } from '../../content/mathematics.ts'
 import { element, textNode, type ElementNode } from '../../content/elements.ts'
 import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { fitItem } from '../../fit/fit.ts'
-import { isGraded, type Item, type Option } from '../../item/model.ts'
+import { isGraded, type Item } from '../../item/model.ts'
 import type { Loss, PackageFile, Written, WriteSettings } from '../format.ts'
 import { PicturePack } from '../package/pictures.ts'
 import { barePlan, bySection, type PaperPlan } from '../paper-plan.ts'
 import { rubricText } from '../package/rubric.ts'
 import { printXml, XmlWriter } from '../xml/xml.ts'
 import { QTI12_LIMITS } from './limits.ts'
+import { label, material, mattext, optionLabels, plainMaterial, qtimetadata } from './material.ts'
 import { ATTEMPTS_FIELD, CP12_NAMESPACE, gapIdent, partIdent, RESPONSE, SCORE, TYPE_FIELD } from './names.ts'
 import { respconditions } from './write-scoring.ts'
 
@@ -127,53 +126,10 @@ function metadata(item: Item): ElementNode {
   return element('itemmetadata', {}, [qtimetadata(fields)])
 }
 
-function qtimetadata(fields: readonly (readonly [string, string])[]): ElementNode {
-  const entries = fields.map(([label, entry]) =>
-    element('qtimetadatafield', {}, [
-      element('fieldlabel', {}, [textNode(label)]),
-      element('fieldentry', {}, [textNode(entry)]),
-    ]),
-  )
-  return element('qtimetadata', {}, entries)
-}
-
 function rubric(item: Item): ElementNode[] {
   if (item.kind !== 'essay' || !item.rubric?.length) return []
   const lines = item.rubric.map((line) => mattext(rubricText(line), 'text/plain'))
   return [element('itemrubric', { view: 'Scorer' }, [element('material', {}, lines)])]
-}
-
-/** Text is plain where it does not say what it is (the default of the ASI DTD 1.2); it says so where it might be taken for HTML. */
-function mattext(text: string, texttype: 'text/plain' | 'text/html'): ElementNode {
-  const isClear = texttype === 'text/plain' && !/[<&]/.test(text)
-  return element('mattext', isClear ? {} : { texttype }, [textNode(text)])
-}
-
-/** Paragraphs of plain text go as plain text, a line each; anything richer as escaped HTML. */
-function material(content: Content, label?: string): ElementNode {
-  const plain = plainLines(content)
-  const text = plain === null ? mattext(contentToHtml(content), 'text/html') : mattext(plain, 'text/plain')
-  return element('material', label === undefined ? {} : { label }, [text])
-}
-
-function plainLines(content: Content): string | null {
-  const lines: string[] = []
-  for (const block of content) {
-    if (block.type !== 'paragraph') return null
-    let line = ''
-    for (const node of block.content) {
-      if (node.type === 'text' && !node.styles && !/\s\s|\n/.test(node.text)) line += node.text
-      else if (node.type === 'gap') line += '_____'
-      else if (node.type === 'tex') line += texText(node.tex, node.display)
-      else return null
-    }
-    lines.push(line)
-  }
-  return lines.join('\n')
-}
-
-function plainMaterial(text: string): ElementNode {
-  return element('material', {}, [mattext(text, 'text/plain')])
 }
 
 function presentation(item: Item): ElementNode {
@@ -225,14 +181,6 @@ function lid(ident: string, rcardinality: string, shuffle: boolean, labels: read
   return element('response_lid', { ident, rcardinality }, [
     element('render_choice', { shuffle: shuffle ? 'Yes' : 'No' }, labels),
   ])
-}
-
-function label(ident: string, inner: ElementNode): ElementNode {
-  return element('response_label', { ident }, [inner])
-}
-
-function optionLabels(options: readonly Option[]): ElementNode[] {
-  return options.map((option) => label(option.id, material(option.content)))
 }
 
 function typed(ident: string, name: string, attributes: Readonly<Record<string, string>>, rows = '1'): ElementNode {

@@ -18,13 +18,15 @@ export function typedItem(reading: Reading, response: ElementNode): Item {
   if (isNumber && kind !== 'short') return numericItem(reading, name)
   const profile = fields.get('cc_profile') ?? ''
   const isEssay = kind === 'essay' || profile.startsWith('cc.essay') || !tests.get(name)?.length
-  return isEssay && kind !== 'short' ? essayItem(reading) : shortItem(reading, name)
+  // A box stands behind the question; what fills a line goes on with it.
+  const isBox = fib?.attributes['prompt'] === 'Box' && profile !== ''
+  return isEssay && kind !== 'short' ? essayItem(reading) : shortItem(reading, name, isBox)
 }
 
-function shortItem({ common, points, tests, presentation, kind, say }: Reading, name: string): Item {
+function shortItem({ common, points, tests, presentation, kind, say }: Reading, name: string, isBox: boolean): Item {
   const { key, rules, partial } = acceptedBy(tests, name)
   if (partial.length) say(`Answers that earn only a part of the points are left out: ${partial.join('; ')}.`)
-  const stem = goesOnBehind(presentation, kind === undefined) ? withGaps(presentation) : common.stem
+  const stem = !isBox && goesOnBehind(presentation, kind === undefined) ? withGaps(presentation) : common.stem
   return itemOf(common, { kind: 'short', stem, points, key, rules })
 }
 

@@ -1,0 +1,89 @@
+import fc from 'fast-check'
+import { contentOf } from '../content/model.ts'
+import { plainText } from '../content/plain.ts'
+import { shareEarned } from '../grade/grade.ts'
+import { checkItem } from '../item/check.ts'
+import type { Item, NumericItem } from '../item/model.ts'
+import { FOGHORN_LIMITS } from './services/foghorn.ts'
+import { fitItem } from './fit.ts'
+import { numbersIn } from './narrow.ts'
+import { remedied } from './remedies.ts'
+
+function numeric(key: NumericItem['key'], more: Partial<NumericItem> = {}): NumericItem {
+  return { kind: 'numeric', stem: contentOf('How deep?'), points: 1, tags: [], key, ...more }
+}
+
+test.each<[NumericItem, string[]]>([
+  [numeric([{ value: 3, tolerance: 0 }]), ['3']],
+  [numeric([{ value: 3.2, tolerance: 0.1 }]), ['3.1', '3.2', '3.3']],
+  [numeric([{ value: 3, tolerance: 0.1 }]), ['2.9', '3.0', '3', '3.1']],
+  [numeric([{ min: 8, max: 10 }]), ['8', '9', '10']],
+  [numeric([{ value: 1000, tolerance: 500 }]), []],
+  [numeric([{ value: 3, tolerance: 0, credit: 0.5 }]), []],
+])('the numbers of %j', (item, numbers) => {
+  expect(numbersIn(item)).toEqual(numbers)
+})
+
+test('a band of numbers becomes a list that accepts the same numbers, the middle first, with the unit and without', () => {
+  const [listed] = remedied(numeric([{ value: 3.2, tolerance: 0.1 }], { unit: 'm' }), ['list-answers'])
+  expect(listed?.kind === 'short' && listed.key).toEqual(['3.2', '3.1', '3.3', '3.2 m', '3.1 m', '3.3 m'])
+  const [required] = remedied(numeric([{ value: 3, tolerance: 0 }], { unit: 'm', unitRule: 'required' }), [
+    'list-answers',
+  ])
+  expect(required?.kind === 'short' && required.key).toEqual(['3 m'])
+})
+
+test('every number that is listed is right in the item that it was listed from', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: -500, max: 500 }),
+      fc.integer({ min: 0, max: 40 }),
+      fc.integer({ min: 0, max: 3 }),
+      (value, tolerance, decimals) => {
+        const scale = 10 ** decimals
+        const item = numeric([{ value: value / scale, tolerance: tolerance / scale }])
+        for (const text of numbersIn(item)) expect([text, shareEarned(item, { kind: 'text', text })]).toEqual([text, 1])
+        const [listed] = remedied(item, ['list-answers'])
+        expect(listed && checkItem(listed)).toEqual([])
+      },
+    ),
+  )
+})
+
+const eight: Item = {
+  kind: 'single',
+  stem: contentOf(`Which of these ${'very '.repeat(40)}long questions fits?`),
+  points: 1,
+  tags: [],
+  options: Array.from({ length: 8 }, (_none, at) => ({
+    id: `o${at}`,
+    content: contentOf(`option ${at} ${'w '.repeat(at * 10)}`),
+  })),
+  key: ['o7'],
+  shuffle: true,
+}
+
+test('options, stem and their number come down to what the destination takes, and the key stays', () => {
+  const [cut, ...others] = remedied(eight, ['fewer-options', 'shorten', 'shorten-stem'], FOGHORN_LIMITS)
+  expect(others).toEqual([])
+  expect(cut?.kind === 'single' && cut.options.map(({ id }) => id)).toEqual(['o0', 'o1', 'o2', 'o3', 'o4', 'o7'])
+  expect(cut && fitItem(cut, FOGHORN_LIMITS).verdict).toBe('as-is')
+  expect(plainText(cut?.stem)).toMatch(/^Which of these .*…$/)
+})
+
+test('a matching item becomes a grid with a row per part, keyed alike', () => {
+  const match: Item = {
+    kind: 'match',
+    stem: contentOf('Match.'),
+    points: 2,
+    tags: [],
+    left: ['one blast', 'two blasts'].map((text) => contentOf(text)),
+    right: ['starboard', 'port', 'astern'].map((text) => contentOf(text)),
+    key: [
+      [0, 0],
+      [1, 1],
+    ],
+  }
+  const [grid] = remedied(match, ['as-grid'])
+  expect(grid).toMatchObject({ kind: 'grid', rows: match.left, columns: match.right, key: match.key, points: 2 })
+})
