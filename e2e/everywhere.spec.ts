@@ -181,6 +181,7 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await go(page, '/dispatch')
       await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
       await page.getByRole('button', { name: 'As a file…' }).click()
+      await page.getByRole('radio', { name: 'Somewhere else' }).check()
       await expect(page.getByRole('checkbox', { name: /QTI 3.0/ })).toBeVisible()
     },
   ],

@@ -52,6 +52,7 @@ test('what does not fit is remedied for one destination, and several files come 
     .click()
   await expect(page.getByText('as 3 items')).toHaveCount(2)
   await page.getByRole('button', { name: 'As a file…' }).click()
+  await page.getByRole('radio', { name: 'Somewhere else' }).check()
   await page.getByRole('checkbox', { name: /QTI 3.0/ }).check()
   await expect(page.getByText(/Keys proven: \d+ items, \d+ of \d+ probes/)).toBeVisible()
   await page.getByRole('checkbox', { name: /XLSX/ }).check()

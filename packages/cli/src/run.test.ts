@@ -259,7 +259,7 @@ test('fit says what changes where, and an unknown name is wrong usage', async ()
   expect((await call('fit', keyless, '--for', 'nowhere')).status).toBe(2)
 })
 
-test.each(['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30', 'csv', 'xlsx', 'items', 'draft'])(
+test.each(['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30', 'cc13', 'csv', 'xlsx', 'items', 'draft'])(
   'what is converted to %s reads back with its keys',
   async (target) => {
     const file = join(folder, `out.${target}`)

@@ -1,4 +1,4 @@
-import { FORMAT_IDS } from '@zakuska/core'
+import { DESTINATIONS, FORMAT_IDS } from '@zakuska/core'
 import { FILE_TARGETS } from '@zakuska/documents'
 
 interface Help {
@@ -7,7 +7,7 @@ interface Help {
 }
 
 const FILE = `FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
-1.2, 2.1, 2.2 or 3.0, or our own JSON.`
+1.2, 2.1, 2.2 or 3.0, a Common Cartridge, or our own JSON.`
 const READ_WITH = `--key FILE       takes the keys from a file of their own.
 --notation NAME  reads by what the draft desk was taught about how somebody writes: a file that it hands out, or the name
                  of one in ~/.config/zakuska/notations.`
@@ -31,7 +31,7 @@ ${READ_WITH}`,
   fit: {
     usage: 'zakuska fit FILE --for DESTINATION',
     says: `Says which items a format or destination holds, which it changes, and what can be done.
-DESTINATION is breakwater, form, live-game, ${FILE_TARGETS.filter((name) => name !== 'items' && name !== 'draft').join(', ')}.`,
+DESTINATION is ${DESTINATIONS.map(({ id }) => id).join(', ')}.`,
   },
   prove: {
     usage: `zakuska prove FILE --to ${FORMAT_IDS.join('|')}`,

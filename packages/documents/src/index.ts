@@ -7,3 +7,4 @@ export { limitsOf, paperLimitsOf, writeFileAs, type FileSettings, type WrittenFi
 export { csvRows } from './sheet/read-csv.ts'
 export { PRINT_FORMS, printPapers, type PrintForm, type Printed } from './print/index.ts'
 export { PRINT_PARTS, type PrintEntry, type PrintPaper, type PrintPart, type SheetSize } from './print/sheet.ts'
+export { gameSheet } from './game-sheet.ts'

@@ -1,5 +1,6 @@
 import {
   COLUMNS_LIMITS,
+  destinationOf,
   FORMATS,
   isFormatId,
   ITEMS_ONLY,
@@ -16,6 +17,7 @@ import {
 } from '@zakuska/core'
 import { stringify } from 'csv-stringify/sync'
 import type { FileTarget } from './file-targets.ts'
+import { gameSheet } from './game-sheet.ts'
 import { writeItemsJson } from './items-json.ts'
 import { escapedCell } from './sheet/read-csv.ts'
 import { packZip } from './zip.ts'
@@ -48,12 +50,14 @@ const encoder = new TextEncoder()
 /** What a target does not hold; our own forms hold everything. */
 export function limitsOf(target: FileTarget): FormatLimits {
   if (isFormatId(target)) return FORMATS[target].limits
+  if (target === 'game-sheet') return destinationOf('foghorn').limits
   return target === 'csv' || target === 'xlsx' ? COLUMNS_LIMITS : {}
 }
 
 /** What a target does not hold of a paper itself; our own JSON holds it all, the tidy text its items only. */
 export function paperLimitsOf(target: FileTarget): PaperLimits {
   if (isFormatId(target)) return FORMATS[target].paper
+  if (target === 'game-sheet') return destinationOf('foghorn').paper
   return target === 'items' ? {} : ITEMS_ONLY
 }
 
@@ -83,6 +87,10 @@ export async function writeFileAs(
         ),
         losses,
       }
+    }
+    case 'game-sheet': {
+      const { text, losses } = gameSheet(items)
+      return { ...textFile(text, 'game.csv', 'text/csv; charset=utf-8'), losses }
     }
     case 'xlsx': {
       const { rows, losses } = itemRows(items, settings.columns)

@@ -17,7 +17,7 @@ export interface Destination {
   readonly name: string
   readonly what: string
   /** What is written for it, or null: the report alone is of use, to somebody who types there by hand. */
-  readonly file: FormatId | 'csv' | 'xlsx' | null
+  readonly file: FormatId | 'csv' | 'xlsx' | 'game-sheet' | null
   readonly limits: FormatLimits
   /** What it does not hold of a paper itself. */
   readonly paper: PaperLimits
@@ -92,7 +92,14 @@ export const DESTINATIONS: readonly Destination[] = [
     limits: BREAKWATER_LIMITS,
     paper: BREAKWATER_PAPER,
   },
-  { id: 'foghorn', name: 'Foghorn', what: 'live game', file: null, limits: FOGHORN_LIMITS, paper: FOGHORN_PAPER },
+  {
+    id: 'foghorn',
+    name: 'Foghorn',
+    what: 'live game',
+    file: 'game-sheet',
+    limits: FOGHORN_LIMITS,
+    paper: FOGHORN_PAPER,
+  },
   ...FORMAT_IDS.map((id): Destination => ({
     id,
     name: FORMATS[id].name,

@@ -105,14 +105,16 @@ async function clear(em: EntityManager): Promise<void> {
 /** The stand-ins may listen on other ports than at the last start. */
 async function reconnect(em: EntityManager, workspaceId: string, settings: SeedSettings): Promise<void> {
   for (const { destination, name, url, token } of connectionsOf(settings)) {
-    const known = await em.findOne(Connection, { workspaceId, destination, name })
+    const own = { workspaceId, destination }
+    // Before connections had names, there was one of a kind.
+    const known = await em.findOne(Connection, { ...own, name: { $in: [name, 'Breakwater'] } })
     const sealed = seal(settings.secret, token)
     if (!known) {
       em.create(Connection, { id: randomUUID(), workspaceId, destination, name, url, token: sealed })
       continue
     }
     const old = known.url
-    Object.assign(known, { url, token: sealed })
+    Object.assign(known, { name, url, token: sealed })
     if (old === url) continue
     for (const delivery of await em.find(Delivery, { workspaceId, connectionId: known.id }))
       if (delivery.remote?.address)

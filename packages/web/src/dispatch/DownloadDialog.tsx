@@ -1,11 +1,13 @@
 import { DESTINATIONS, isFormatId, isService, type Destination } from '@zakuska/core'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import type { Paper } from '../papers/queries'
 import { remedyList, type Accepted, type Row } from './fit-rows'
+import { probeSheet } from './probe-sheet'
 import { useColumnLayouts, useFileProofs, type FileProof } from './queries'
 import { UnsignedQuestion } from './UnsignedQuestion'
 
@@ -18,12 +20,58 @@ export interface AskProps {
   readonly close: () => void
 }
 
-const FILES = DESTINATIONS.filter((destination) => destination.file !== null && !isService(destination.id))
+/** A file that a paper can be had as, with the destination whose limits it has. */
+interface FileKind {
+  readonly target: string
+  readonly name: string
+  readonly what: string
+  readonly destination: Destination
+}
+
+const FILES: readonly FileKind[] = DESTINATIONS.flatMap((destination): FileKind[] => {
+  const { id, file, name, what } = destination
+  if (file === 'game-sheet') return [{ target: file, name: 'Game sheet', what: 'table for a live game', destination }]
+  return file === null || isService(id) ? [] : [{ target: file, name, what, destination }]
+})
+
+/** Where a file can go, which files are of use there, best first, and how they are loaded there in general. */
+const PLACES: readonly {
+  readonly id: string
+  readonly name: string
+  readonly targets: readonly string[]
+  readonly steps: string
+}[] = [
+  {
+    id: 'site',
+    name: 'A course site',
+    targets: ['qti21', 'cc13', 'qti12', 'qti30', 'qti22', 'gift', 'aiken'],
+    steps:
+      'Open the item bank or the question list of your course and look for “import”. Choose the format by its name: QTI 2.1 or Common Cartridge where the site offers it, else QTI 1.2, else GIFT. Give it the file as it is, zip and all. Then look at one item, and answer it once.',
+  },
+  {
+    id: 'form',
+    name: 'An online form',
+    targets: ['xlsx', 'csv'],
+    steps:
+      'Forms mostly take a table. Load it through the form’s own import or an add-on for it, and say which column is which: the headers name them. Make the form a quiz before, so that keys and points find their place.',
+  },
+  {
+    id: 'game',
+    name: 'A live game',
+    targets: ['game-sheet', 'xlsx', 'csv'],
+    steps:
+      'Games mostly take a table of their own. Open the game’s empty template and compare its columns with those of the sheet: time, question, right options, options. Where they differ, copy column by column.',
+  },
+  { id: 'paper', name: 'Paper', targets: [], steps: '' },
+  { id: 'other', name: 'Somewhere else', targets: FILES.map(({ target }) => target), steps: '' },
+]
 
 /** The paper as files; each is written, read back and proven before it is downloaded. */
 export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }: AskProps) {
   const [include, setInclude] = useState(false)
   const [chosen, setChosen] = useState<readonly string[]>([])
+  const [placeId, setPlaceId] = useState('')
+  const place = PLACES.find(({ id }) => id === placeId)
   const layouts = useColumnLayouts()
   const [layout, setLayout] = useState('')
   const hasTable = chosen.includes('csv') || chosen.includes('xlsx')
@@ -32,43 +80,83 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
   const asked = {
     formats: chosen.join(','),
     unsigned: include ? ('true' as const) : ('false' as const),
-    remedies: remedyList(accepted, (destination) => chosen.includes(destination)),
+    remedies: remedyList(accepted, (destination) =>
+      FILES.some((file) => file.destination.id === destination && chosen.includes(file.target)),
+    ),
     ...(hasTable && layout && { layout }),
   }
   const query = new URLSearchParams(asked)
   const proofs = useFileProofs(paper, asked)
   const toggle = (id: string, on: boolean): void =>
-    setChosen(FILES.map((one) => one.id as string).filter((one) => (one === id ? on : chosen.includes(one))))
+    setChosen(FILES.map((one) => one.target).filter((one) => (one === id ? on : chosen.includes(one))))
   return (
     <Dialog open={open} close={close} title={`Download “${paper.title}”`} wide>
       <UnsignedQuestion unsigned={unsigned} include={include} set={setInclude} />
-      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <fieldset>
-          <legend className="text-xs font-semibold text-muted">Files; several come as one zip</legend>
-          {FILES.map((destination) => (
-            <label key={destination.id} className="flex items-baseline gap-2 border-t border-line py-1">
+      <fieldset className="mb-3">
+        <legend className="text-xs font-semibold text-muted">Where is it going?</legend>
+        <div className="flex flex-wrap gap-x-5 gap-y-1">
+          {PLACES.map(({ id, name, targets }) => (
+            <label key={id}>
               <input
-                type="checkbox"
-                checked={chosen.includes(destination.id)}
-                onChange={(event) => toggle(destination.id, event.target.checked)}
-                className="accent-ink"
+                type="radio"
+                name="place"
+                className="mr-1.5 accent-ink"
+                checked={placeId === id}
+                onChange={() => {
+                  setPlaceId(id)
+                  setChosen(id === 'other' ? chosen : targets.slice(0, 1))
+                }}
               />
-              <span>
-                <b>{destination.name}</b> <span className="text-muted">{destination.what}</span>
-                <span className="block text-xs text-muted">{goingText(going, destination)}</span>
-                {chosen.includes(destination.id) && isFormatId(destination.id) && (
-                  <ProofText
-                    proof={proofs.data?.find((one) => one.format === destination.id)}
-                    pending={proofs.isFetching}
-                    failed={proofs.isError}
-                  />
-                )}
-              </span>
+              {name}
             </label>
           ))}
-        </fieldset>
-        <LoadingSteps />
-      </div>
+        </div>
+      </fieldset>
+      {place?.id === 'paper' && (
+        <p>
+          For paper, key and answer sheet as PDF or document,{' '}
+          <Link className="underline" to={`/papers/${paper.id}`}>
+            print it from its desk
+          </Link>
+          .
+        </p>
+      )}
+      {place && place.targets.length > 0 && (
+        <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+          <fieldset>
+            <legend className="text-xs font-semibold text-muted">Files; several come as one zip</legend>
+            {place.targets
+              .flatMap((target) => FILES.find((file) => file.target === target) ?? [])
+              .map(({ target, name, what, destination }) => (
+                <label key={target} className="flex items-baseline gap-2 border-t border-line py-1">
+                  <input
+                    type="checkbox"
+                    checked={chosen.includes(target)}
+                    onChange={(event) => toggle(target, event.target.checked)}
+                    className="accent-ink"
+                  />
+                  <span>
+                    <b>{name}</b> <span className="text-muted">{what}</span>
+                    <span className="block text-xs text-muted">{goingText(going, destination)}</span>
+                    {chosen.includes(target) && isFormatId(target) && (
+                      <ProofText
+                        proof={proofs.data?.find((one) => one.format === target)}
+                        pending={proofs.isFetching}
+                        failed={proofs.isError}
+                      />
+                    )}
+                  </span>
+                </label>
+              ))}
+          </fieldset>
+          {place.steps && (
+            <section aria-label="How to load it there">
+              <h3 className="font-ui text-xs font-semibold text-muted">How to load it there</h3>
+              <p className="pt-1 text-muted">{place.steps}</p>
+            </section>
+          )}
+        </div>
+      )}
       {hasTable && Boolean(layouts.data?.length) && (
         <label className="mt-3 block">
           Columns of the table{' '}
@@ -100,6 +188,15 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
           <Button tone="lead" disabled>
             Choose a file
           </Button>
+        )}
+        {place && place.targets.length > 0 && (
+          <a
+            className="rounded-[3px] border border-line bg-sheet px-3 py-1"
+            href={`data:text/csv;charset=utf-8,${encodeURIComponent(probeSheet(going.map(({ body }) => body)))}`}
+            download={`${paper.title}, probes.csv`}
+          >
+            Sheet of probes to try by hand
+          </a>
         )}
         <Button onClick={close}>Close</Button>
       </div>
@@ -151,35 +248,4 @@ function goingText(rows: readonly Row[], destination: Destination): string {
     ...(changed ? [`${changed} with changes`] : []),
     ...(cannot ? [`${cannot} left out`] : []),
   ].join(', ')
-}
-
-const STEPS = [
-  [
-    'A course site',
-    'Open the item bank or the question list of your course, look for “import”, and choose the format by its name: QTI 2.1 or 1.2 where the site offers it, else GIFT. Give it the file as it is, zip and all.',
-  ],
-  [
-    'An online form',
-    'Forms mostly take a table. Load the XLSX or CSV through the form’s own import or an add-on for it, and say which column is which: the headers name them.',
-  ],
-  [
-    'A live game',
-    'Games mostly take a table of their own. Open the game’s empty template, and copy the columns over from the XLSX: question, options, key, time limit.',
-  ],
-] as const
-
-function LoadingSteps() {
-  return (
-    <section aria-label="How to load a file">
-      <h3 className="font-ui text-xs font-semibold text-muted">How to load a file</h3>
-      <dl className="grid gap-2 pt-1">
-        {STEPS.map(([where, how]) => (
-          <div key={where}>
-            <dt className="font-semibold">{where}</dt>
-            <dd className="text-muted">{how}</dd>
-          </div>
-        ))}
-      </dl>
-    </section>
-  )
 }

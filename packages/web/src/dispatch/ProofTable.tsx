@@ -1,7 +1,8 @@
-import { plainText, type Item, type ItemProof, type ProbeKind, type ProvenProbe } from '@zakuska/core'
+import { plainText, type Item, type ItemProof, type ProvenProbe } from '@zakuska/core'
 import { Fragment, useState } from 'react'
 import { asKept } from '../parts/item-words'
 import { responseText } from '../parts/response-text'
+import { PROBE_WORDS } from './probe-sheet'
 import { proofsOf } from './proofs'
 import type { Delivery } from './queries'
 
@@ -114,24 +115,6 @@ function ProofWord({ verdict }: { readonly verdict: ItemProof['verdict'] }) {
     case 'ungraded':
       return <span className="text-muted">not graded by a key</span>
   }
-}
-
-const PROBE_WORDS: Readonly<Record<ProbeKind, string>> = {
-  key: 'the key',
-  accepted: 'another accepted answer',
-  'letter-case': 'other letter case',
-  accents: 'without accents',
-  blanks: 'more blanks',
-  'wrong-option': 'a wrong option',
-  'key-part': 'one key missing',
-  'key-plus': 'one too many',
-  misspelt: 'another spelling',
-  'band-edge': 'the end of the range',
-  outside: 'outside the range',
-  'wrong-gap': 'one gap wrong',
-  'wrong-pair': 'one pair wrong',
-  'wrong-order': 'another order',
-  empty: 'nothing',
 }
 
 function Probes({ body, probes }: { readonly body: Item; readonly probes: readonly ProvenProbe[] }) {

@@ -1,3 +1,4 @@
+import { DEFAULT_TEXT_RULES } from '@zakuska/core'
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { connections, COURSE, delivery, FORMS, paper } from '../testing/dispatch'
@@ -44,6 +45,23 @@ test('a remedy that is taken goes along, for this destination only', async () =>
   await userEvent.click(screen.getByRole('button', { name: 'Send 2 items to Class forms' }))
   await waitFor(() => expect(sentIn(calls)).toHaveLength(1))
   expect(sentIn(calls)[0]?.['remedies']).toBe('inlet:i-depth:list-answers')
+})
+
+test('what cannot go is counted, and one step takes what helps', async () => {
+  const words = ['flood', 'ebb'].map((key) => ({ key: [key] }))
+  const gap = { type: 'gap' }
+  const stem = [{ type: 'paragraph', content: [gap, { type: 'text', text: ' then ' }, gap] }]
+  const body = { kind: 'cloze', stem, points: 2, tags: [], gaps: words, rules: DEFAULT_TEXT_RULES }
+  const item = { id: 'i-gaps', body, revision: 1, signOff: { by: 'Iris Holm' } }
+  const entry = { itemId: 'i-gaps', points: 2, required: true, sectionId: null }
+  show({
+    'GET /api/connections': connections(FORMS),
+    'GET /api/papers/p': paper({ items: [item], entries: [entry] }),
+  })
+  await screen.findByText(/1 cannot and stays behind/)
+  await userEvent.click(screen.getByRole('button', { name: 'Take the remedies for it' }))
+  screen.getByRole('button', { name: 'Send 2 items to Class forms' })
+  expect(screen.queryByText(/behind/)).toBeNull()
 })
 
 test('added to a form that is there, at a place; what is there is asked for', async () => {

@@ -1,4 +1,4 @@
-import { DESTINATIONS, type Destination } from '@zakuska/core'
+import { DESTINATIONS, destinationOf, type Destination } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { Head } from '../frame/Frame'
@@ -10,7 +10,7 @@ import { usePaper, usePapers, type Paper } from '../papers/queries'
 import { May } from '../people/May'
 import { DeliveryLine } from './DeliveryLine'
 import { DownloadDialog } from './DownloadDialog'
-import { acceptedIn, remedyList, rowsOf, type Accepted, type Row } from './fit-rows'
+import { acceptedIn, goingOf, remediedAll, remedyList, rowsOf, type Accepted, type Going, type Row } from './fit-rows'
 import { ComparedWith, FitTable } from './FitTable'
 import { GoesTo, NO_COURSE, type Course } from './GoesTo'
 import {
@@ -131,6 +131,13 @@ function Send({
             </p>
           )}
           <GoesTo {...{ course, change, connections, kind, rows }} versions={before ? [] : versions} />
+          {connection && (
+            <WhatGoes
+              going={goingOf(rows, connection.destination, course.includeUnsigned)}
+              remedies={remedyCount(remediedAll(rows, destinationOf(connection.destination), accepted), accepted)}
+              takeAll={() => setAccepted(remediedAll(rows, destinationOf(connection.destination), accepted))}
+            />
+          )}
           <h2 className="mt-5 text-[15px] font-semibold">What went where</h2>
           {own.length === 0 && <p className="pt-1 text-muted">This paper was not sent yet.</p>}
           <ul>
@@ -143,6 +150,45 @@ function Send({
       <DownloadDialog {...{ paper, rows, unsigned, accepted }} open={downloading} close={() => setDownloading(false)} />
     </>
   )
+}
+
+/** In one line what leaves, and one step for what cannot as it is. */
+function WhatGoes({
+  going,
+  remedies,
+  takeAll,
+}: {
+  readonly going: Going
+  /** Remedies that would help where something cannot go. */
+  readonly remedies: number
+  readonly takeAll: () => void
+}) {
+  const { count, changed, left } = going
+  return (
+    <div className="mt-3 border-t border-line pt-2" role="status">
+      <p>
+        {counted(count, 'item goes', 'items go')}
+        {changed > 0 && `, ${changed} with changes`}
+        {left > 0 && (
+          <span className="text-beet">
+            ; <span aria-hidden="true">◆ </span>
+            {counted(left, 'cannot and stays', 'cannot and stay')} behind
+          </span>
+        )}
+        .
+      </p>
+      {left > 0 && remedies > 0 && (
+        <Button className="mt-1" onClick={takeAll}>
+          Take the remedies for {left === 1 ? 'it' : 'them'}
+        </Button>
+      )}
+    </div>
+  )
+}
+
+function remedyCount(all: Accepted, now: Accepted): number {
+  const count = (accepted: Accepted): number => Object.values(accepted).reduce((sum, taken) => sum + taken.length, 0)
+  return count(all) - count(now)
 }
 
 /** By which it went last, else the one that was used last of all. */
@@ -186,7 +232,7 @@ function SendButton({ paper, rows, accepted, course, connection, before }: SendB
   useEffect(() => {
     if (isStraight) button.current?.focus()
   }, [isStraight])
-  const going = goingOf(rows, connection, course.includeUnsigned)
+  const { count: going } = goingOf(rows, connection?.destination, course.includeUnsigned)
   const papers = course.versions.length ? course.versions : [paper.id]
   const isReady = connection && going > 0 && !(course.into === 'add' && !course.addTo && !before)
   const go = async (): Promise<void> => {
@@ -226,12 +272,4 @@ function SendButton({ paper, rows, accepted, course, connection, before }: SendB
             : `Send ${counted(going, 'item', 'items')} to ${connection?.name ?? '…'}`}
     </Button>
   )
-}
-
-/** How many items go, as what remedies make of them. */
-function goingOf(rows: readonly Row[], connection: Connection | undefined, includeUnsigned: boolean): number {
-  return rows
-    .filter((row) => includeUnsigned || row.signed)
-    .flatMap((row) => row.columns.filter(({ destination }) => destination.id === connection?.destination))
-    .reduce((sum, { fit, becomes }) => sum + (fit.verdict === 'cannot' ? 0 : becomes), 0)
 }

@@ -73,3 +73,46 @@ export function acceptedIn(remedies: string): Accepted {
   }
   return found
 }
+
+/** Remedies are looked for so many times one after the other: what one of them makes may need another. */
+const MOST_REMEDIES = 4
+
+/** What was accepted, with the first remedy that helps for every item that cannot go there. */
+export function remediedAll(rows: readonly Row[], destination: Destination, accepted: Accepted): Accepted {
+  const next: Record<string, readonly RemedyId[]> = { ...accepted }
+  for (const { id, body } of rows) {
+    const name = `${destination.id}:${id}`
+    for (let turn = 0; turn < MOST_REMEDIES; turn++) {
+      const taken = next[name] ?? []
+      const helps = remedied(body, taken, destination.limits)
+        .flatMap((part) =>
+          fitItem(part, destination.limits).reasons.flatMap(({ verdict, remedy }) =>
+            verdict === 'cannot' && remedy && REMEDIES[remedy].suits(part) ? [remedy] : [],
+          ),
+        )
+        .find((remedy) => !taken.includes(remedy))
+      if (!helps) break
+      next[name] = [...taken, helps]
+    }
+  }
+  return next
+}
+
+/** What goes there and what stays behind, in items as they would arrive. */
+export interface Going {
+  readonly count: number
+  readonly changed: number
+  readonly left: number
+}
+
+export function goingOf(rows: readonly Row[], destination: string | undefined, includeUnsigned: boolean): Going {
+  const columns = rows
+    .filter((row) => includeUnsigned || row.signed)
+    .flatMap((row) => row.columns.filter((column) => column.destination.id === destination))
+  const fits = columns.filter(({ fit }) => fit.verdict !== 'cannot')
+  return {
+    count: fits.reduce((sum, { becomes }) => sum + becomes, 0),
+    changed: fits.filter(({ fit }) => fit.verdict === 'changes').length,
+    left: columns.length - fits.length,
+  }
+}

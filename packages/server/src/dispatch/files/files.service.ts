@@ -88,11 +88,13 @@ export class FilesService {
       assets: await picturesOf(this.em, workspaceId, bodies),
       itemsFor: (target) => {
         const parts = chosen.flatMap(({ item, body, entry }) =>
-          remedied(body, accepted.get(`${target}:${item.id}`) ?? [], limitsOf(target)).map((part) => ({
-            part,
-            entry,
-            item,
-          })),
+          remedied(body, accepted.get(`${takerOf(target)}:${item.id}`) ?? [], limitsOf(takerOf(target))).map(
+            (part) => ({
+              part,
+              entry,
+              item,
+            }),
+          ),
         )
         return {
           items: parts.map(({ part }) => part),
@@ -102,6 +104,11 @@ export class FilesService {
       },
     }
   }
+}
+
+/** The destination whose limits a file has, and for which remedies are accepted. */
+function takerOf(target: FileTarget): string {
+  return target === 'game-sheet' ? 'foghorn' : target
 }
 
 function fileNameOf(title: string): string {

@@ -1,11 +1,9 @@
-import { destinationOf, plainText, type Content, type Item, type Response } from '@zakuska/core'
-import { stringify } from 'csv-stringify/sync'
+import { destinationOf, type Item, type Response } from '@zakuska/core'
+import { gameSheet } from '@zakuska/documents'
 import { Caller } from '../call.ts'
-import type { Account, Adapter, Parcel, Part, Place } from '../contract.ts'
+import type { Account, Adapter, Parcel, Place } from '../contract.ts'
 
 const { limits, paper, name } = destinationOf('foghorn')
-const HEADS = ['Seconds', 'Question', 'Right', 'A', 'B', 'C', 'D', 'E', 'F']
-const SECONDS = { least: 10, most: 120, usual: 30 }
 
 interface RemoteGame {
   readonly id: string
@@ -39,7 +37,7 @@ export const foghorn: Adapter = {
     const game = (await new Caller(name, account).call({
       method: 'POST',
       path: `/api/games?title=${encodeURIComponent(parcel.title)}`,
-      body: new TextEncoder().encode(gameSheet(parcel.parts)),
+      body: new TextEncoder().encode(gameSheet(parcel.parts.map(({ body }) => body)).text),
       headers: { 'content-type': 'text/csv' },
       key: parcel.id,
     })) as RemoteGame
@@ -89,30 +87,6 @@ export const foghorn: Adapter = {
   },
 }
 
-/** The sheet of a game, in its column order. */
-export function gameSheet(parts: readonly Pick<Part, 'body'>[]): string {
-  const rows = parts.map(({ body }) => {
-    const options = optionsOf(body)
-    const right = placesOf(body, keyOf(body)).map((place) => String.fromCharCode(65 + place))
-    return [secondsFor(body), line(body.stem), right.join(' '), ...options]
-  })
-  return stringify([HEADS, ...rows])
-}
-
-function secondsFor({ timeLimit }: Item): number {
-  return timeLimit === undefined ? SECONDS.usual : Math.min(SECONDS.most, Math.max(SECONDS.least, timeLimit))
-}
-
-function optionsOf(item: Item): string[] {
-  if (item.kind === 'truefalse') return ['True', 'False']
-  return item.kind === 'single' || item.kind === 'multiple' ? item.options.map(({ content }) => line(content)) : []
-}
-
-function keyOf(item: Item): Response {
-  if (item.kind === 'truefalse') return { kind: 'truth', value: item.key[0] ?? null }
-  return { kind: 'choice', chosen: item.kind === 'single' || item.kind === 'multiple' ? item.key : [] }
-}
-
 function placesOf(item: Item, response: Response): number[] {
   if (response.kind === 'truth') return response.value === null ? [] : [response.value ? 0 : 1]
   if (response.kind !== 'choice' || !('options' in item)) return []
@@ -123,10 +97,6 @@ function responseAt(item: Item, chosen: readonly number[]): Response {
   if (item.kind === 'truefalse') return { kind: 'truth', value: chosen[0] === undefined ? null : chosen[0] === 0 }
   const options = 'options' in item ? item.options : []
   return { kind: 'choice', chosen: options.flatMap(({ id }, at) => (chosen.includes(at) ? [id] : [])) }
-}
-
-function line(content: Content): string {
-  return plainText(content).replace(/\s+/g, ' ').trim()
 }
 
 function placeOf({ url }: Account, game: RemoteGame): Place {
