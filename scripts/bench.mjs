@@ -12,6 +12,7 @@ const TURNS = 15
 const FRAME_MS = 16
 const MIXED_ITEMS = 2000
 const BANK_ITEMS = 100_000
+const SENT_ITEMS = 500
 const QUERIES = 100
 const WARM_UP = 20
 const WORDS =
@@ -60,6 +61,8 @@ await main(async () => {
   await formats(items)
   await drafts(items)
   await bank()
+  const { dispatch } = await import('./bench-dispatch.mjs')
+  await dispatch(items.slice(0, SENT_ITEMS), line)
 })
 
 /** Items of every kind, no two of which say the same, as in a bank; otherwise zipping would have next to nothing to do. */

@@ -1,6 +1,7 @@
 import type { Element } from '@xmldom/xmldom'
 import { attribute } from './dom.ts'
 import { gradeSource, interactionsOf, type SiteItem } from './site-item.ts'
+import { isVersion1, responsesIn } from './version1.ts'
 import { parseQti } from './version3.ts'
 import type { Collection, GivenAnswer, QuizAttempt, Store } from './store.ts'
 
@@ -8,8 +9,16 @@ type Form = Readonly<Record<string, string | string[] | undefined>>
 
 /** The variables that a form of the quiz page gives to an item. */
 export function variablesIn(item: SiteItem, form: Form): Record<string, string[]> {
+  const root = parseQti(item.source)
+  if (isVersion1(root))
+    return Object.fromEntries(
+      responsesIn(root).map((one) => {
+        const name = attribute(one, 'ident') ?? ''
+        return [name, [form[`${item.id}.${name}`] ?? []].flat().filter((value) => value !== '')]
+      }),
+    )
   return Object.fromEntries(
-    interactionsOf(parseQti(item.source)).map((interaction) => {
+    interactionsOf(root).map((interaction) => {
       const name = attribute(interaction, 'responseIdentifier') ?? ''
       return [name, valuesIn(`${item.id}.${name}`, interaction, form)]
     }),

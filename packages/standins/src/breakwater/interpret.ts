@@ -4,7 +4,8 @@ import { attribute, childElements, ImportError, named, trimmed } from './dom.ts'
 /** NULL, or the values of a container; a single value is a container of one. */
 export type Value = null | readonly (string | number | boolean)[]
 
-const TEMPLATE_BASE = /^http:\/\/www\.imsglobal\.org\/question\/qti_v(?:2p[12]|3p0)\/rptemplates\//
+const TEMPLATE_BASE =
+  /^https?:\/\/(?:www\.imsglobal\.org\/question\/qti_v2p[12]|purl\.imsglobal\.org\/spec\/qti\/v3p0)\/rptemplates\//
 
 const COMPARE = {
   gte: (a: number, b: number): boolean => a >= b,

@@ -1,5 +1,7 @@
+import type { Element } from '@xmldom/xmldom'
 import { unzipSync, type UnzipFileInfo } from 'fflate'
 import { allNamed, attribute, ImportError, named, parseDocument, trimmed } from './dom.ts'
+import { sectionsIn } from './version1.ts'
 import { parseQti } from './version3.ts'
 
 export interface IncomingItem {
@@ -55,6 +57,8 @@ export function openUpload(bytes: Uint8Array): Incoming {
   const listed = resources
     .filter((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_item'))
     .map((one) => attribute(one, 'href') ?? '')
+  const version1 = resources.filter((one) => (attribute(one, 'type') ?? '').startsWith('imsqti_xmlv1p2'))
+  if (!test && version1.length) return ofVersion1(manifest, version1, files)
   const plan = test ? planIn(read(attribute(test, 'href') ?? '')) : { sections: [], seconds: null }
   const inTest = plan.sections.flatMap(({ paths }) => paths)
   const paths = [...inTest, ...listed.filter((path) => !inTest.includes(path))]
@@ -63,6 +67,34 @@ export function openUpload(bytes: Uint8Array): Incoming {
     return { path, source, media: mediaOf(path, source, files) }
   })
   return { title: titleOf(manifest), items, ...plan }
+}
+
+/** A package of QTI 1.2, or a Common Cartridge: whole documents of items, section by section. */
+function ofVersion1(
+  manifest: Element,
+  resources: readonly Element[],
+  files: Readonly<Record<string, Uint8Array>>,
+): Incoming {
+  const sections = resources.flatMap((resource) =>
+    named(resource, 'file').flatMap((file) => {
+      const path = attribute(file, 'href') ?? ''
+      const found = files[path]
+      return found && path.endsWith('.xml') ? sectionsIn(decoder.decode(found)).map((one) => ({ ...one, path })) : []
+    }),
+  )
+  return {
+    title: titleOf(manifest),
+    seconds: null,
+    items: sections.flatMap(({ items, path }) =>
+      items.map(({ ident, source }) => ({ path: `${ident}.xml`, source, media: mediaOf(path, source, files) })),
+    ),
+    sections: sections.map(({ title, items }) => ({
+      title,
+      texts: [],
+      paths: items.map(({ ident }) => `${ident}.xml`),
+      shuffle: false,
+    })),
+  }
 }
 
 function unpacked(bytes: Uint8Array): Record<string, Uint8Array> {

@@ -3,6 +3,7 @@ import { escape, htmlPage } from '../shared/html.ts'
 import { attribute, childElements, isElement, named } from './dom.ts'
 import type { SiteItem } from './site-item.ts'
 import type { Collection } from './store.ts'
+import { isVersion1 } from './version1.ts'
 import { parseQti } from './version3.ts'
 
 const ALLOWED = new Set(
@@ -73,7 +74,9 @@ function mixed<T>(list: readonly T[]): T[] {
 }
 
 function itemHtml(item: SiteItem): string {
-  return named(parseQti(item.source), 'itemBody')
+  const root = parseQti(item.source)
+  if (isVersion1(root)) return item1Html(root, item)
+  return named(root, 'itemBody')
     .map((body) => inner(body, item))
     .join('')
 }
@@ -182,4 +185,57 @@ function orderHtml(interaction: Element, item: SiteItem, field: string): string 
         `<label class="pair"><span>${inner(one, item)}</span><select name="${field}.${escape(attribute(one, 'identifier') ?? '')}" aria-label="Place"><option value=""></option>${places}</select></label>`,
     )
     .join('')
+}
+
+/** An item of QTI 1.2: its material as text, and a field for each response. */
+function item1Html(root: Element, item: SiteItem): string {
+  return named(root, 'presentation')
+    .flatMap((presentation) => parts1(presentation, item))
+    .join('')
+}
+
+function parts1(parent: Element, item: SiteItem): string[] {
+  return childElements(parent).flatMap((part): string[] => {
+    const field = escape(`${item.id}.${attribute(part, 'ident') ?? ''}`)
+    switch (part.localName) {
+      case 'material':
+        return [`<p>${materialText(part)}</p>`]
+      case 'response_lid':
+        return [...named(part, 'material').map((one) => `<p>${materialText(one)}</p>`), labels1(part, field)]
+      case 'response_str':
+      case 'response_num':
+        return [`<input type="text" name="${field}" aria-label="Your answer" autocomplete="off" maxlength="4000">`]
+      case 'flow':
+        return parts1(part, item)
+      default:
+        return []
+    }
+  })
+}
+
+function labels1(response: Element, field: string): string {
+  const type = attribute(response, 'rcardinality') === 'Multiple' ? 'checkbox' : 'radio'
+  return Array.from(response.getElementsByTagNameNS('*', 'response_label'))
+    .map(
+      (label) =>
+        `<label><input type="${type}" name="${field}" value="${escape(attribute(label, 'ident') ?? '')}"> ${materialText(label)}</label>`,
+    )
+    .join('')
+}
+
+/** Without its dress: the words of escaped HTML. */
+function materialText(parent: Element): string {
+  return Array.from(parent.getElementsByTagNameNS('*', 'mattext'))
+    .map((text) =>
+      escape(
+        (text.textContent ?? '')
+          .replace(/<[^>]+>/g, ' ')
+          .replace(/&nbsp;/g, ' ')
+          .replace(/&lt;/g, '<')
+          .replace(/&gt;/g, '>')
+          .replace(/&amp;/g, '&')
+          .trim(),
+      ),
+    )
+    .join('<br>')
 }

@@ -2,6 +2,7 @@ import type { Element } from '@xmldom/xmldom'
 import { allNamed, attribute, ImportError, named, trimmed } from './dom.ts'
 import { Interpreter } from './interpret.ts'
 import type { Media } from './package.ts'
+import { isVersion1, pointsOf1, score1 } from './version1.ts'
 import { parseQti } from './version3.ts'
 
 /** An item as the site keeps it: the file as it came, and what its pages need to know. */
@@ -32,6 +33,7 @@ const SUPPORTED = new Set([
  */
 export function takeItem(id: string, source: string, media: Readonly<Record<string, Media>> = {}): SiteItem {
   const root = parseQti(source)
+  if (isVersion1(root)) return takeItem1(id, root, source, media)
   if (root.localName !== 'assessmentItem') throw new ImportError(`holds ${root.localName ?? 'something'}, not an item`)
   if (!/imsqti_v2p[12]/.test(root.namespaceURI ?? '')) throw new ImportError('is not in a QTI namespace of 2.1 to 3.0')
   const interactions = interactionsOf(root)
@@ -45,8 +47,16 @@ export function takeItem(id: string, source: string, media: Readonly<Record<stri
   return { id, identifier, title: attribute(root, 'title') ?? id, source, points: maxScore(root), media }
 }
 
+/** An item of QTI 1.2: its conditions must be of those that are known here. */
+function takeItem1(id: string, root: Element, source: string, media: Readonly<Record<string, Media>>): SiteItem {
+  score1(root, {})
+  const identifier = attribute(root, 'ident') ?? id
+  return { id, identifier, title: attribute(root, 'title') ?? id, source, points: pointsOf1(root), media }
+}
+
 export function gradeSource(source: string, responses: Readonly<Record<string, readonly string[]>>): number {
-  return new Interpreter(parseQti(source), responses).score()
+  const root = parseQti(source)
+  return isVersion1(root) ? score1(root, responses) : new Interpreter(root, responses).score()
 }
 
 /** What takes an answer; a button that ends the attempt takes none, and is not shown here. */

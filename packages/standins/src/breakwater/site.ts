@@ -23,7 +23,7 @@ export function createSite(store: Store, faults: Faults, token: string, now: () 
       void response.send(
         messagePage(
           'Breakwater',
-          'A small course site that takes QTI packages of 2.1, 2.2 and 3.0. Quizzes are opened by their own address.',
+          'A small course site that takes QTI packages of 1.2 to 3.0 and Common Cartridges. Quizzes are opened by their own address.',
         ),
       ),
   )
@@ -44,7 +44,11 @@ function importsApi(store: Store, faults: Faults): Router {
   const api = Router()
   api.get(
     '/site',
-    (_request, response) => void response.json({ name: 'Breakwater', takes: ['QTI 2.1', 'QTI 2.2', 'QTI 3.0'] }),
+    (_request, response) =>
+      void response.json({
+        name: 'Breakwater',
+        takes: ['QTI 1.2', 'QTI 2.1', 'QTI 2.2', 'QTI 3.0', 'Common Cartridge'],
+      }),
   )
   api.post('/imports', express.raw({ type: () => true, limit: MAX_UPLOAD }), (request, response) => {
     if (!Buffer.isBuffer(request.body) || !request.body.length) throw new Problem('The upload is empty.')
