@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { fingerprint, type Item as CoreItem } from '@zakuska/core'
 import { readFile } from '@zakuska/documents'
 import request from 'supertest'
-import { addPerson, PASSWORD, startServer, type RunningServer } from './testing/running-server.ts'
+import { addPerson, PASSWORD, startServer, TOKEN, type RunningServer } from './testing/running-server.ts'
 
 // Deliveries wait for jobs, which a busy machine is slow to start.
 jest.setTimeout(30_000)
@@ -167,10 +167,18 @@ describe('another workspace', () => {
       await other.get(path).expect(404)
     await other.put(`/api/drafts/${draft.id}`).send(saving(draft, {})).expect(404)
     await other.delete(`/api/items/${item?.id}`).expect(404)
-    await other
-      .post('/api/deliveries')
-      .send({ id: randomUUID(), paperId: paper.id, into: 'quiz', includeUnsigned: true })
-      .expect(422)
+    const site = { destination: 'breakwater', name: 'Site', url: server.breakwater.url, token: TOKEN }
+    const connected = async (agent: typeof iris) =>
+      ((await agent.post('/api/connections').send(site).expect(201)).body as { id: string }).id
+    const [own, theirs] = [await connected(other), await connected(iris)]
+    const send = (connectionId: string) =>
+      other
+        .post('/api/deliveries')
+        .send({ id: randomUUID(), paperId: paper.id, connectionId, into: 'new', includeUnsigned: true })
+    await send(own).expect(404)
+    await send(theirs).expect(404)
+    await other.get(`/api/connections/${theirs}/places`).expect(404)
+    await other.delete(`/api/connections/${theirs}`).expect(404)
     expect(((await other.get('/api/items').expect(200)).body as { total: number }).total).toBe(0)
   })
 

@@ -92,6 +92,7 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'POST /api/deliveries/{id}/retry': 'dispatch',
   'POST /api/deliveries/{id}/stop': 'dispatch',
   'PUT /api/deliveries/{id}/open': 'dispatch',
+  'PUT /api/deliveries/{id}/opening': 'dispatch',
   'POST /api/deliveries/{id}/remove-there': 'dispatch',
   'GET /api/drafts': 'see',
   'POST /api/drafts': 'write',

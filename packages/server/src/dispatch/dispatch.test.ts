@@ -203,6 +203,34 @@ test('what is set for all holds for this delivery alone, but for the exceptions'
   expect(kept.body.points).toBe(1)
 })
 
+test('it opens and closes there by itself when its time has come; by hand ends that', async () => {
+  const connectionId = await connected(server, 'inlet', iris)
+  const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)
+  const told = await sent({ paperId: paper.id, connectionId }, iris)
+  const in1s = () => new Date(Date.now() + 1000).toISOString()
+  const opening = (body: object) => iris.put(`/api/deliveries/${told.id}/opening`).send(body)
+  const later = new Date(Date.now() + 3_600_000).toISOString()
+  await opening({ opensAt: later, closesAt: in1s() }).expect(422)
+  await opening({ opensAt: 'tomorrow', closesAt: null }).expect(400)
+  expect((await opening({ opensAt: later, closesAt: null }).expect(200)).body).toMatchObject({
+    isOpen: false,
+    opensAt: later,
+  })
+  expect(await (await fetch(told.address)).text()).toContain('is closed')
+  expect((await opening({ opensAt: null, closesAt: in1s() }).expect(200)).body).toMatchObject({ isOpen: true })
+  expect(await (await fetch(told.address)).text()).not.toContain('is closed')
+  let isOpen = true
+  for (let turn = 0; turn < 80 && isOpen; turn++) {
+    await new Promise((resolve) => setTimeout(resolve, 100))
+    isOpen = ((await iris.get(`/api/deliveries/${told.id}`)).body as { isOpen: boolean }).isOpen
+  }
+  expect(isOpen).toBe(false)
+  expect(await (await fetch(told.address)).text()).toContain('is closed')
+  await opening({ opensAt: null, closesAt: later }).expect(200)
+  await iris.put(`/api/deliveries/${told.id}/open`).send({ isOpen: false }).expect(200)
+  expect((await iris.get(`/api/deliveries/${told.id}`)).body).toMatchObject({ isOpen: false, closesAt: null })
+})
+
 test('how far it is comes as events until it is over', async () => {
   const connectionId = await connected(server, 'inlet', iris)
   const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)

@@ -6,11 +6,16 @@ import { SETTINGS, type ServerSettings } from '../settings.ts'
 /** A kind of long work, about one row that is named by its id. */
 export interface Worker {
   readonly queue: string
-  /** `isLastTry`: what fails now is not tried again by itself. */
-  readonly run: (id: string, isLastTry: boolean) => Promise<void>
+  /**
+   * `isLastTry`: what fails now is not tried again by itself. `halt` comes when this server stops: what is under way ends
+   * where it stands, and is taken up by another one or at the next start.
+   */
+  readonly run: (id: string, isLastTry: boolean, halt: AbortSignal) => Promise<void>
   /** Rows whose work was begun and is not done. */
   readonly left: () => Promise<readonly string[]>
 }
+
+const AT_A_TIME = 4
 
 interface Job {
   readonly id: string
@@ -22,6 +27,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   readonly #log = new Logger('jobs')
   readonly #boss: PgBoss
   readonly #workers: Worker[] = []
+  readonly #halt = new AbortController()
 
   constructor(@Inject(SETTINGS) settings: ServerSettings) {
     this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
@@ -40,16 +46,19 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   async #begin({ queue, run, left }: Worker): Promise<void> {
     await this.#boss.createQueue(queue)
-    await this.#boss.work<Job>(queue, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
-      if (job) await run(job.data.id, job.retryCount >= job.retryLimit)
-    })
+    // Several at a time, so that what waits for a site that does not answer keeps nobody else waiting.
+    for (let at = 0; at < AT_A_TIME; at++)
+      await this.#boss.work<Job>(queue, { pollingIntervalSeconds: 1, includeMetadata: true }, async ([job]) => {
+        if (job) await run(job.data.id, job.retryCount >= job.retryLimit, this.#halt.signal)
+      })
     // A row is stored first and queued after; one that fell between the two, or into a restart, is queued again.
     for (const id of await left()) await this.queue(queue, id)
   }
 
-  async queue(queue: string, id: string): Promise<void> {
+  /** `at`: not before then. */
+  async queue(queue: string, id: string, at?: Date): Promise<void> {
     await this.#boss.send(queue, { id } satisfies Job, {
-      singletonKey: id,
+      ...(at ? { startAfter: at } : { singletonKey: id }),
       retryLimit: 6,
       retryDelay: 2,
       retryBackoff: true,
@@ -59,6 +68,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   }
 
   async onApplicationShutdown(): Promise<void> {
+    this.#halt.abort()
     await this.#boss.stop({ graceful: true, timeout: 3000 })
   }
 }

@@ -97,6 +97,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/connections/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ConnectionsController_answered"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies": {
         parameters: {
             query?: never;
@@ -218,6 +234,22 @@ export interface paths {
         };
         get?: never;
         put: operations["DeliveriesController_setOpen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["DeliveriesController_setOpening"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1513,6 +1545,8 @@ export interface components {
             address: string | null;
             again: string | null;
             asked: components["schemas"]["AskedForDto"] | null;
+            /** @description When it closes there by itself */
+            closesAt: string | null;
             connectionId: string | null;
             /** @description Name of the connection, as it was */
             connectionName: string;
@@ -1532,6 +1566,8 @@ export interface components {
             joinCode: string | null;
             /** @description Where it is run from */
             manage: string | null;
+            /** @description When it opens there by itself */
+            opensAt: string | null;
             paperId: string;
             /** @description Core’s ItemProof, one per item */
             proof: {
@@ -1551,6 +1587,8 @@ export interface components {
             /** @description Where people take it */
             address: string | null;
             again: string | null;
+            /** @description When it closes there by itself */
+            closesAt: string | null;
             connectionId: string | null;
             /** @description Name of the connection, as it was */
             connectionName: string;
@@ -1569,6 +1607,8 @@ export interface components {
             joinCode: string | null;
             /** @description Where it is run from */
             manage: string | null;
+            /** @description When it opens there by itself */
+            opensAt: string | null;
             paperId: string;
             provenAt: string | null;
             responseCount: number | null;
@@ -1646,7 +1686,7 @@ export interface components {
             /** @description Probes that are graded otherwise, as the fit report says */
             announced: number;
             /** @enum {string} */
-            format: "gift" | "aiken" | "qti12" | "qti21" | "qti22" | "qti30";
+            format: "gift" | "aiken" | "qti12" | "qti21" | "qti22" | "qti30" | "cc13";
             /** @description Probes of these items: the key, and answers that earn less */
             probes: number;
             /** @description Items that go along and are graded by a key */
@@ -1918,6 +1958,18 @@ export interface components {
             text: string;
             /** @enum {string} */
             type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
+        };
+        OpeningDto: {
+            /**
+             * Format: date-time
+             * @description When it closes by itself; null: by hand
+             */
+            closesAt: string | null;
+            /**
+             * Format: date-time
+             * @description When it opens by itself; null: now
+             */
+            opensAt: string | null;
         };
         OthersHereDto: {
             /** @description Names of who else has it open */
@@ -2517,6 +2569,24 @@ export interface operations {
             };
         };
     };
+    ConnectionsController_answered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On to Dispatch, with what came of it */
+            302: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     CopiesController_list: {
         parameters: {
             query?: never;
@@ -2735,6 +2805,31 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SetOpenDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_setOpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningDto"];
             };
         };
         responses: {

@@ -83,6 +83,21 @@ test('handing out: closed and opened there; taken away only after a question; wh
   await waitFor(() => expect(screen.queryByText('Handing out')).toBeNull())
 })
 
+test('times to open and close are kept in the person’s own time, and said', async () => {
+  const until = new Date(2026, 11, 4, 15, 30)
+  const { calls } = show(delivery(), {
+    'PUT /api/deliveries/d/opening': delivery({ closesAt: until.toISOString() }),
+  })
+  await userEvent.click(await screen.findByText('Open from and until'))
+  await userEvent.type(screen.getByLabelText('Until'), '2026-12-04T15:30')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep these times' }))
+  await screen.findByText('closes 4 Dec 15:30', { exact: false })
+  expect(calls.find(({ asked }) => asked.endsWith('opening'))?.body).toEqual({
+    opensAt: null,
+    closesAt: until.toISOString(),
+  })
+})
+
 test('the text for a class has the address, and the code where there is one', () => {
   expect(classText(delivery(), 'http://x/f')).toBe('Week 2\nOpen this address: http://x/f')
   expect(classText(delivery({ joinCode: 'AB12CD' }), 'http://x/j')).toContain('Code to join: AB12CD')

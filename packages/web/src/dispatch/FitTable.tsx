@@ -4,14 +4,17 @@ import {
   KIND_NAMES,
   plainText,
   planOf,
+  remedied,
   REMEDIES,
   type Destination,
+  type Item,
   type RemedyId,
 } from '@zakuska/core'
 import { Fragment, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { counted } from '../parts/item-words'
+import { ItemView } from '../parts/ItemView'
 import type { Paper } from '../papers/queries'
 import type { Accepted, Column, Row } from './fit-rows'
 
@@ -226,6 +229,20 @@ interface OpenFitProps {
   readonly accept: (accepted: Accepted) => void
 }
 
+/** The items that it becomes, as their texts and keys go out. */
+function AsItArrives({ parts }: { readonly parts: readonly Item[] }) {
+  return (
+    <details className="max-w-2xl pt-1">
+      <summary className="cursor-pointer text-muted">As it arrives</summary>
+      {parts.map((part, at) => (
+        <div key={at} className="mt-1 border border-line bg-sheet px-3 py-2">
+          <ItemView item={part} small />
+        </div>
+      ))}
+    </details>
+  )
+}
+
 function OpenFit({ row, column, rows, span, accepted, accept }: OpenFitProps) {
   const { destination, fit, taken } = column
   const name = (id: string): string => `${destination.id}:${id}`
@@ -272,6 +289,7 @@ function OpenFit({ row, column, rows, span, accepted, accept }: OpenFitProps) {
             )
           })}
         </ul>
+        {fit.verdict !== 'cannot' && <AsItArrives parts={remedied(row.body, taken, destination.limits)} />}
         {taken.length > 0 && (
           <p className="flex flex-wrap items-baseline gap-3 pt-1">
             <span>

@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
+import { format } from 'date-fns'
 import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { useTell } from '../parts/notices'
+import { Fault } from '../people/fields'
 import { May } from '../people/May'
 import { useDispatchChanges, type Delivery } from './queries'
 import { nounOf, serviceName } from './words'
@@ -53,6 +55,9 @@ export function HandOut({ delivery, address }: { readonly delivery: Delivery; re
           </Button>
         </div>
       </May>
+      <May right="dispatch">
+        <Opening key={`${delivery.opensAt ?? ''}${delivery.closesAt ?? ''}`} delivery={delivery} />
+      </May>
       {failed && (
         <p role="alert" className="pt-2 text-beet">
           ◆ {failed.message}
@@ -79,6 +84,70 @@ export function HandOut({ delivery, address }: { readonly delivery: Delivery; re
       </Dialog>
     </section>
   )
+}
+
+/** From when until when it is open; the server sees to it. */
+function Opening({ delivery }: { readonly delivery: Delivery }) {
+  const { setOpening } = useDispatchChanges()
+  const [from, setFrom] = useState(localTime(delivery.opensAt))
+  const [until, setUntil] = useState(localTime(delivery.closesAt))
+  const isSet = delivery.opensAt !== null || delivery.closesAt !== null
+  return (
+    <details className="mt-2" open={isSet}>
+      <summary className="cursor-pointer">
+        {isSet ? (
+          <span className="text-mustard-ink">
+            ◐ {delivery.opensAt !== null && `opens ${format(delivery.opensAt, 'd MMM HH:mm')}`}
+            {isSet && delivery.opensAt !== null && delivery.closesAt !== null && ', '}
+            {delivery.closesAt !== null && `closes ${format(delivery.closesAt, 'd MMM HH:mm')}`}
+          </span>
+        ) : (
+          'Open from and until'
+        )}
+      </summary>
+      <form
+        className="grid gap-1 pt-1"
+        onSubmit={(event) => {
+          event.preventDefault()
+          setOpening.mutate({ id: delivery.id, opensAt: isoTime(from), closesAt: isoTime(until) })
+        }}
+      >
+        <label className="flex items-baseline justify-between gap-2">
+          From
+          <input
+            type="datetime-local"
+            className={TIME}
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+          />
+        </label>
+        <label className="flex items-baseline justify-between gap-2">
+          Until
+          <input
+            type="datetime-local"
+            className={TIME}
+            value={until}
+            onChange={(event) => setUntil(event.target.value)}
+          />
+        </label>
+        <p className="text-xs text-muted">Left open: from now on, and until it is closed by hand.</p>
+        <Fault error={setOpening.error} />
+        <Button type="submit" className="justify-self-start" disabled={setOpening.isPending}>
+          Keep these times
+        </Button>
+      </form>
+    </details>
+  )
+}
+
+const TIME = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
+
+function localTime(iso: string | null): string {
+  return iso === null ? '' : format(iso, "yyyy-MM-dd'T'HH:mm")
+}
+
+function isoTime(local: string): string | null {
+  return local === '' ? null : new Date(local).toISOString()
 }
 
 /** Plain text for a letter or a chat with the class. */

@@ -136,6 +136,11 @@ export function useDispatchChanges() {
         dataOf(api.PUT('/api/deliveries/{id}/open', { ...path(id), body: { isOpen } })),
       onSuccess: show,
     }),
+    setOpening: useMutation({
+      mutationFn: ({ id, ...body }: { readonly id: string } & Schemas['OpeningDto']) =>
+        dataOf(api.PUT('/api/deliveries/{id}/opening', { ...path(id), body })),
+      onSuccess: show,
+    }),
     removeThere: useMutation({
       mutationFn: (id: string) => dataOf(api.POST('/api/deliveries/{id}/remove-there', path(id))),
       onSuccess: show,

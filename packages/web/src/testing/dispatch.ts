@@ -64,7 +64,15 @@ export function delivery(more: Partial<Schemas['DeliveryDto']> = {}): Schemas['D
   return {
     ...{ id: 'd', paperId: 'p', title: 'Week 2', destination: 'inlet', connectionId: 'c-forms' },
     ...{ connectionName: 'Class forms', into: 'new', state: 'done', done: 1, total: 1, why: null },
-    ...{ address: 'http://127.0.0.1:4420/f/form-1', manage: null, joinCode: null, isOpen: true, again: null },
+    ...{
+      address: 'http://127.0.0.1:4420/f/form-1',
+      manage: null,
+      joinCode: null,
+      isOpen: true,
+      again: null,
+      opensAt: null,
+      closesAt: null,
+    },
     ...{ provenAt: '2026-11-29T10:00:00.000Z', disagreeing: 0, responseCount: null, fetchedAt: null },
     ...{ sentBy: 'Iris Holm', createdAt: '2026-11-29T09:59:00.000Z' },
     items: [

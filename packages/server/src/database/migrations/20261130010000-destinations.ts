@@ -17,7 +17,9 @@ export class Migration20261130010000 extends Migration {
       add column asked jsonb,
       add column without jsonb not null default '[]',
       add column is_stop_asked boolean not null default false,
-      add column is_open boolean not null default true`)
+      add column is_open boolean not null default true,
+      add column opens_at timestamptz,
+      add column closes_at timestamptz`)
     this.addSql(`update delivery set into_kind = 'new' where into_kind = 'quiz'`)
     this.addSql(`update delivery set remote = jsonb_build_object(
       'id', remote->'collectionId', 'address', remote->'address', 'manage', null, 'joinCode', null

@@ -39,7 +39,7 @@ const PATIENCE: Patience = { tries: 5, waitMs: 400, longestWaitMs: 30_000 }
 export class Caller {
   constructor(
     private readonly name: string,
-    private readonly account: Account,
+    readonly account: Account,
     private readonly patience: Patience = PATIENCE,
   ) {}
 
@@ -56,7 +56,7 @@ export class Caller {
       const isSafe = call.method !== 'POST' || call.key !== undefined
       const mayPass = outcome.mayPass && (isSafe || outcome.wasRefused)
       if (!mayRenew && (!mayPass || turn >= this.patience.tries)) throw outcome.error(this.name, mayPass)
-      if (!mayRenew) await sleep(outcome.waitMs ?? this.#waitMs(turn))
+      if (!mayRenew) await this.#wait(outcome.waitMs ?? this.#waitMs(turn))
     }
   }
 
@@ -72,7 +72,7 @@ export class Caller {
           ...headers,
         },
         body: body === undefined ? null : body instanceof Uint8Array ? body : JSON.stringify(body),
-        signal: AbortSignal.timeout(this.account.timeoutMs),
+        signal: AbortSignal.any([AbortSignal.timeout(this.account.timeoutMs), ...this.#halt()]),
         redirect: 'error',
       })
       const text = await response.text()
@@ -90,6 +90,16 @@ export class Caller {
     if (asked === null) return undefined
     const ms = /^\d+$/.test(asked) ? Number(asked) * 1000 : Date.parse(asked) - Date.now()
     return ms >= 0 ? Math.min(ms, this.patience.longestWaitMs) : undefined
+  }
+
+  #halt(): AbortSignal[] {
+    return this.account.halt ? [this.account.halt] : []
+  }
+
+  /** @throws Error where the server stops meanwhile. */
+  async #wait(ms: number): Promise<void> {
+    this.account.halt?.throwIfAborted()
+    await sleep(ms, undefined, this.account.halt && { signal: this.account.halt })
   }
 
   #waitMs(turn: number): number {

@@ -43,6 +43,8 @@ export interface Account {
   readonly url: string
   /** Until an answer has to be there. */
   readonly timeoutMs: number
+  /** Comes when this server stops: calls end at once. */
+  readonly halt?: AbortSignal
   /** A token that works now. `anew`: the last one did not. @throws DestinationError where there is none any more. */
   readonly token: (anew?: boolean) => Promise<string>
 }

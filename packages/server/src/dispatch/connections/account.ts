@@ -13,14 +13,20 @@ const EARLY_MS = 15_000
 export type AccountSettings = Pick<ServerSettings, 'sessionSecret' | 'destinationTimeoutMs'>
 
 /** The account behind a connection. Tokens of a consent are renewed as they run out, by one server at a time. */
-export function accountOf(em: EntityManager, connection: Connection, settings: AccountSettings): Account {
+export function accountOf(
+  em: EntityManager,
+  connection: Connection,
+  settings: AccountSettings,
+  halt?: AbortSignal,
+): Account {
   const { sessionSecret: secret, destinationTimeoutMs: timeoutMs } = settings
   const { id, url, destination } = connection
   if (ADAPTERS[destination].connects === 'token')
-    return { url, timeoutMs, token: () => Promise.resolve(unsealed(connection, secret)) }
+    return { ...{ url, timeoutMs }, ...(halt && { halt }), token: () => Promise.resolve(unsealed(connection, secret)) }
   let known = connection
   return {
     ...{ url, timeoutMs },
+    ...(halt && { halt }),
     token: async (anew = false) => {
       const grant = grantIn(known, secret)
       if (!anew && !runsOut(grant)) return grant.access

@@ -1,5 +1,5 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Query, Req, Res } from '@nestjs/common'
-import { ApiCreatedResponse, ApiExcludeEndpoint, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
+import { ApiCreatedResponse, ApiFoundResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
 import type { Asking } from './consent.ts'
@@ -48,7 +48,7 @@ export class ConnectionsController {
 
   /** Where the destination sends the person back to (RFC 6749, section 4.1.2). */
   @Get('return')
-  @ApiExcludeEndpoint()
+  @ApiFoundResponse({ description: 'On to Dispatch, with what came of it' })
   async answered(
     @CurrentPerson() person: SignedIn,
     @Query() answer: Record<string, unknown>,

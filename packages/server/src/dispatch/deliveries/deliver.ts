@@ -24,6 +24,7 @@ export async function deliver(
   deliveryId: string,
   settings: AccountSettings,
   isLastTry = true,
+  halt?: AbortSignal,
 ): Promise<void> {
   const delivery = await em.findOne(Delivery, { id: deliveryId })
   if (!delivery || delivery.state === 'done' || delivery.state === 'stopped') return
@@ -32,7 +33,7 @@ export async function deliver(
     const connection = await em.findOne(Connection, { id: delivery.connectionId })
     if (!connection)
       throw new DestinationError(`The connection “${delivery.connectionName}” was given up. Send the paper by another.`)
-    const account = accountOf(em, connection, settings)
+    const account = accountOf(em, connection, settings, halt)
     await bring(em, delivery, adapter, account)
     await prove(em, delivery, adapter, account)
     Object.assign(delivery, { state: 'done', why: null })
@@ -40,6 +41,8 @@ export async function deliver(
     const arrived = delivery.items.flatMap((item) => (item.remoteId === null ? [] : [item.itemId]))
     await em.nativeUpdate(BankItem, { id: { $in: arrived } }, { lastSentAt: new Date() })
   } catch (error) {
+    // This server stops: another one goes on with it, or this one after its next start.
+    if (halt?.aborted) throw error
     await settle(em, deliveryId, error, isLastTry)
   }
 }

@@ -13,7 +13,7 @@ import {
 import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { distinctUntilChanged, from, map, switchMap, takeWhile, timer, type Observable } from 'rxjs'
 import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
-import { DeliveryDto, DeliverySummaryDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
+import { DeliveryDto, DeliverySummaryDto, OpeningDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
 import { DeliveriesService } from './deliveries.service.ts'
 
 const LOOK_EVERY_MS = 300
@@ -80,6 +80,16 @@ export class DeliveriesController {
     @Body() { isOpen }: SetOpenDto,
   ): Promise<DeliveryDto> {
     return this.deliveries.setOpen(person, id, isOpen)
+  }
+
+  @Put(':id/opening')
+  @ApiOkResponse({ type: DeliveryDto })
+  setOpening(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: OpeningDto,
+  ): Promise<DeliveryDto> {
+    return this.deliveries.setOpening(person, id, given)
   }
 
   @Post(':id/remove-there')

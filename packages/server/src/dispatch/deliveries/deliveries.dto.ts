@@ -7,6 +7,7 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
+  IsISO8601,
   IsNumber,
   IsOptional,
   IsString,
@@ -14,6 +15,7 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator'
 import { INTO, type IntoKind } from '../adapters/contract.ts'
@@ -126,6 +128,23 @@ export class SetOpenDto {
   isOpen!: boolean
 }
 
+export class OpeningDto {
+  @ApiProperty({ type: String, format: 'date-time', nullable: true, description: 'When it opens by itself; null: now' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsISO8601({ strict: true })
+  opensAt!: string | null
+
+  @ApiProperty({
+    type: String,
+    format: 'date-time',
+    nullable: true,
+    description: 'When it closes by itself; null: by hand',
+  })
+  @ValidateIf((_given, value) => value !== null)
+  @IsISO8601({ strict: true })
+  closesAt!: string | null
+}
+
 export class SentItemDto {
   @ApiProperty()
   itemId!: string
@@ -217,6 +236,12 @@ export class DeliverySummaryDto {
 
   @ApiProperty({ description: 'Whether people can take it there' })
   isOpen!: boolean
+
+  @ApiProperty({ type: String, nullable: true, description: 'When it opens there by itself' })
+  opensAt!: string | null
+
+  @ApiProperty({ type: String, nullable: true, description: 'When it closes there by itself' })
+  closesAt!: string | null
 
   @ApiProperty({ type: String, nullable: true })
   again!: string | null

@@ -10,10 +10,11 @@ import { ADAPTERS } from '../adapters/index.ts'
 import type { Connection } from '../connections/connection.entity.ts'
 import { ConnectionsService, refuse } from '../connections/connections.service.ts'
 import { acceptedRemedies } from '../remedies.ts'
-import type { DeliveryDto, DeliverySummaryDto, SendDto, SentItemDto, SinceDto } from './deliveries.dto.ts'
+import type { DeliveryDto, DeliverySummaryDto, OpeningDto, SendDto, SentItemDto, SinceDto } from './deliveries.dto.ts'
 import { partsThere } from './deliver.ts'
 import { Delivery, type SentItem } from './delivery.entity.ts'
 import { packItems } from './pack.ts'
+import { OpeningRunner } from './openings.ts'
 import { DeliveryRunner } from './runner.ts'
 
 @Injectable()
@@ -23,6 +24,7 @@ export class DeliveriesService {
     private readonly papers: PapersService,
     private readonly connections: ConnectionsService,
     private readonly runner: DeliveryRunner,
+    private readonly openings: OpeningRunner,
     private readonly record: RecordService,
   ) {}
 
@@ -143,10 +145,25 @@ export class DeliveriesService {
   async setOpen(person: SignedIn, id: string, isOpen: boolean): Promise<DeliveryDto> {
     const { delivery, adapter, place, connection } = await this.#reach(person.workspaceId, id)
     await adapter.setOpen(this.connections.account(connection), place, isOpen).catch(refuse)
-    delivery.isOpen = isOpen
+    // By hand from now on.
+    Object.assign(delivery, { isOpen, opensAt: null, closesAt: null })
     this.record.note(person, 'dispatched', `${isOpen ? 'opened' : 'closed'} “${delivery.title}” in ${adapter.name}`)
     await this.em.flush()
     return this.toDto(delivery)
+  }
+
+  /** From when until when people can take it: opened and closed there by itself, by whichever server runs then. */
+  async setOpening(person: SignedIn, id: string, { opensAt, closesAt }: OpeningDto): Promise<DeliveryDto> {
+    const { delivery, adapter } = await this.#reach(person.workspaceId, id)
+    const [from, until] = [opensAt, closesAt].map((time) => (time === null ? null : new Date(time)))
+    if (until && until <= (from ?? new Date()))
+      throw new UnprocessableEntityException('It would close before it opens. Choose a later end.')
+    Object.assign(delivery, { opensAt: from, closesAt: until })
+    const says = `${from ? `from ${from.toISOString()} ` : ''}${until ? `until ${until.toISOString()}` : 'with no end'}`
+    this.record.note(person, 'dispatched', `“${delivery.title}” in ${adapter.name} is open ${says}`)
+    await this.em.flush()
+    await this.openings.bring(delivery.id)
+    return this.get(person.workspaceId, id)
   }
 
   /** Takes it away there; the log keeps that it was sent. */
@@ -280,6 +297,8 @@ export function toSummary(delivery: Delivery): DeliverySummaryDto {
     sentBy: delivery.sentBy,
     again: delivery.again,
     isOpen: delivery.isOpen,
+    opensAt: delivery.opensAt?.toISOString() ?? null,
+    closesAt: delivery.closesAt?.toISOString() ?? null,
     address: delivery.remote?.address ?? null,
     manage: delivery.remote?.manage ?? null,
     joinCode: delivery.remote?.joinCode ?? null,

@@ -95,6 +95,13 @@ export class Delivery {
   @Property({ type: 'boolean' })
   isOpen: boolean & Opt = true
 
+  /** When it is opened and closed there by itself. */
+  @Property({ type: 'timestamptz', nullable: true })
+  opensAt: Date | null = null
+
+  @Property({ type: 'timestamptz', nullable: true })
+  closesAt: Date | null = null
+
   @Property({ type: 'int' })
   done!: number
 

@@ -19,7 +19,7 @@ export class DeliveryRunner implements OnModuleInit {
   onModuleInit(): void {
     this.jobs.register({
       queue: QUEUE,
-      run: (id, isLastTry) => deliver(this.em.fork(), id, this.settings, isLastTry),
+      run: (id, isLastTry, halt) => deliver(this.em.fork(), id, this.settings, isLastTry, halt),
       left: async () => {
         const states = { $in: ['queued', 'sending', 'proving'] as const }
         const found = await this.em.fork().find(Delivery, { state: states }, { fields: ['id'] })

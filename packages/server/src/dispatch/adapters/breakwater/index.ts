@@ -158,6 +158,7 @@ async function finished(caller: Caller, id: string, progress: Progress): Promise
       await progress.goesOn(done)
     }
     await sleep(POLL_MS)
+    caller.account.halt?.throwIfAborted()
   }
   throw new DestinationError('Breakwater did not finish the import in time.', true)
 }
