@@ -5,10 +5,10 @@ import { isVersion1, responsesIn } from './version1.ts'
 import { parseQti } from './version3.ts'
 import type { Collection, GivenAnswer, QuizAttempt, Store } from './store.ts'
 
-type Form = Readonly<Record<string, string | string[] | undefined>>
+type PageFields = Readonly<Record<string, string | string[] | undefined>>
 
 /** The variables that a form of the quiz page gives to an item. */
-export function variablesIn(item: SiteItem, form: Form): Record<string, string[]> {
+export function variablesIn(item: SiteItem, form: PageFields): Record<string, string[]> {
   const root = parseQti(item.source)
   if (isVersion1(root))
     return Object.fromEntries(
@@ -25,7 +25,7 @@ export function variablesIn(item: SiteItem, form: Form): Record<string, string[]
   )
 }
 
-function valuesIn(field: string, interaction: Element, form: Form): string[] {
+function valuesIn(field: string, interaction: Element, form: PageFields): string[] {
   const within = (prefix: string): (readonly [string, string])[] =>
     Object.entries(form).flatMap(([name, value]) =>
       name.startsWith(prefix) && value !== '' && value !== undefined

@@ -1,6 +1,6 @@
 import { Problem } from '../shared/problem.ts'
 import { textOf } from '../shared/text.ts'
-import { LIMITS, QUESTION_TYPES, type FormSettings, type Question, type QuestionType } from './model.ts'
+import { LIMITS, QUESTION_TYPES, type OnlineFormSettings, type Question, type QuestionType } from './model.ts'
 
 type Given = Readonly<Record<string, unknown>>
 
@@ -40,7 +40,7 @@ export function questionIn(given: unknown, id: string, key: string | null): Ques
   }
 }
 
-export function settingsIn(given: unknown): FormSettings {
+export function settingsIn(given: unknown): OnlineFormSettings {
   const from = (typeof given === 'object' && given !== null ? given : {}) as Given
   const fields = Array.isArray(from['fields']) ? from['fields'].map(String).slice(0, 10) : []
   return {

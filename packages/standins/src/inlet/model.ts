@@ -30,7 +30,7 @@ export interface Question {
 export const QUESTION_TYPES = ['line', 'lines', 'choice', 'boxes', 'list', 'scale', 'grid', 'part', 'text'] as const
 export type QuestionType = (typeof QUESTION_TYPES)[number]
 
-export interface FormSettings {
+export interface OnlineFormSettings {
   readonly isQuiz: boolean
   readonly shuffle: boolean
   readonly oneEach: boolean
@@ -39,12 +39,12 @@ export interface FormSettings {
   readonly feedback: 'after' | 'never'
 }
 
-export interface Form {
+export interface OnlineForm {
   readonly id: string
   readonly key: string | null
   title: string
   description: string
-  settings: FormSettings
+  settings: OnlineFormSettings
   isOpen: boolean
   questions: Question[]
 }
@@ -73,7 +73,7 @@ export interface Grant {
 
 export interface InletState {
   next: number
-  forms: Record<string, Form>
+  forms: Record<string, OnlineForm>
   submissions: Submission[]
   /** By the code, with where it may be taken up. */
   codes: Record<string, Grant & { readonly redirect: string; readonly challenge: string }>

@@ -1,5 +1,5 @@
 import { escape, htmlPage, lines } from '../shared/html.ts'
-import type { Form, Question, Submission } from './model.ts'
+import type { OnlineForm, Question, Submission } from './model.ts'
 
 const STYLE = `body{font:17px/1.5 "DejaVu Sans",Verdana,sans-serif;max-width:38rem;margin:0 auto;padding:1.5rem 1rem 4rem;color:#1b2733;background:#fff}
 h1{font-size:1.45rem;margin:.2em 0}h2{font-size:1.15rem;border-top:2px solid #1b2733;padding-top:.8rem;margin-top:2.2rem}
@@ -16,7 +16,7 @@ export function inletPage(title: string, body: string): string {
 
 /** The page of a form; works without scripts, by keyboard and on a phone. `missing`: what was left open and must not be. */
 export function formPage(
-  form: Form,
+  form: OnlineForm,
   given: Readonly<Record<string, readonly string[]>>,
   missing: readonly string[],
 ): string {
@@ -34,11 +34,11 @@ export function formPage(
   )
 }
 
-export function closedPage(form: Form, why: string): string {
+export function closedPage(form: OnlineForm, why: string): string {
   return inletPage(form.title, `<h1>${escape(form.title)}</h1><p>${escape(why)}</p>`)
 }
 
-export function thanksPage(form: Form, submission: Submission): string {
+export function thanksPage(form: OnlineForm, submission: Submission): string {
   const graded = form.questions.filter((question) => question.right)
   const earned = graded.reduce((sum, { id }) => sum + (submission.points[id] ?? 0), 0)
   const possible = graded.reduce((sum, { points }) => sum + points, 0)

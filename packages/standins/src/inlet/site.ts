@@ -7,7 +7,7 @@ import { textOf } from '../shared/text.ts'
 import { questionIn, settingsIn } from './check.ts'
 import { allowed, consent, type Client } from './consent.ts'
 import { pointsFor } from './grade.ts'
-import { LIMITS, type Answer, type Form, type InletState, type Question, type Submission } from './model.ts'
+import { LIMITS, type Answer, type OnlineForm, type InletState, type Question, type Submission } from './model.ts'
 import { closedPage, formPage, inletPage, thanksPage } from './pages.ts'
 
 export interface InletSettings {
@@ -39,7 +39,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
   const api = Router()
   const json = express.json({ limit: '8mb' })
   const write = allowed(store, 'forms.write')
-  const changed = (form: Form): object => {
+  const changed = (form: OnlineForm): object => {
     store.save()
     return shown(form)
   }
@@ -64,7 +64,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     const known = key === null ? undefined : Object.values(store.state.forms).find((form) => form.key === key)
     if (known) return void response.status(200).json(shown(known))
     const given = request.body as Record<string, unknown>
-    const form: Form = {
+    const form: OnlineForm = {
       id: store.newId('form-'),
       key,
       title: textOf(given['title']).slice(0, LIMITS.title) || 'Untitled form',
@@ -219,7 +219,7 @@ function addPages(site: Express, store: JsonStore<InletState>, now: () => Date):
 
 function submit(
   store: JsonStore<InletState>,
-  form: Form,
+  form: OnlineForm,
   fields: Readonly<Record<string, string>>,
   answers: Readonly<Record<string, Answer>>,
   at: string,
@@ -242,7 +242,7 @@ function answerIn(question: Question, body: Readonly<Record<string, string | str
 }
 
 /** Questions within their parts, and options, in an order of chance where the form says so. */
-function mixed(form: Form): Form {
+function mixed(form: OnlineForm): OnlineForm {
   const shuffled = <T>(list: readonly T[]): T[] =>
     list
       .map((one) => ({ one, at: Math.random() }))
@@ -262,13 +262,13 @@ function mixed(form: Form): Form {
   }
 }
 
-function formOf(store: JsonStore<InletState>, request: Request): Form {
+function formOf(store: JsonStore<InletState>, request: Request): OnlineForm {
   const form = store.state.forms[String(request.params['id'])]
   if (!form) throw new Problem('There is no such form.', 404)
   return form
 }
 
-function shown(form: Form): object {
+function shown(form: OnlineForm): object {
   const { key: _key, questions, ...rest } = form
   return { ...rest, path: `/f/${form.id}`, questions: questions.map(({ key: _own, ...question }) => question) }
 }
