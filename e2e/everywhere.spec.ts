@@ -156,7 +156,21 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await expect(page.getByLabel('Gap 1 of item 3')).toBeVisible()
     },
   ],
-  ['dispatch', (page) => go(page, '/dispatch')],
+  [
+    'dispatch, with a destination to connect',
+    async (page) => {
+      await go(page, '/dispatch')
+      await page.getByRole('button', { name: 'Connect a destination' }).click()
+      await expect(page.getByLabel('Address')).toBeVisible()
+    },
+  ],
+  [
+    'ready-made sets',
+    async (page) => {
+      await go(page, '/bank/ready-made')
+      await expect(page.getByText('5 sets')).toBeVisible()
+    },
+  ],
   [
     'fit of a paper',
     async (page) => {

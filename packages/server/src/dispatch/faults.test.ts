@@ -110,6 +110,19 @@ test('a person stops it, and takes it up again: what had arrived stays, and noth
   expect(await timesThere('inlet', 'stopped')).toEqual([6])
 })
 
+test('a question that was taken out there by hand comes anew when it is sent again', async () => {
+  const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris, 'by hand')
+  const connectionId = connections.get('inlet')
+  const first = await sent({ paperId: paper.id, connectionId }, iris)
+  const [id] = paper.ids
+  const kept = (await iris.get(`/api/items/${id}`).expect(200)).body as { body: object; revision: number }
+  const change = { body: { ...kept.body, key: [false] }, revision: kept.revision }
+  await iris.put(`/api/items/${id}`).send(change).expect(200)
+  await faults(server, 'inlet', [{ on: 'PUT /v1/forms/', play: 'status', status: 404, times: 1 }])
+  const again = await sent({ paperId: paper.id, connectionId, again: first.id }, iris)
+  expect(again).toMatchObject({ state: 'done', disagreeing: 0, items: [{ outcome: 'created' }] })
+})
+
 test('a consent that was taken back there ends the delivery in a clear line; connected anew, it goes on', async () => {
   const agent = await server.signIn('Revoked')
   const connectionId = await connected(server, 'inlet', agent)

@@ -26,8 +26,8 @@ export function ResultsDeskPage() {
         title={results.data.title}
         about={
           results.data.fetchedAt
-            ? `Breakwater · ${counted(attempts.length, 'response', 'responses')}, fetched ${format(results.data.fetchedAt, 'd MMM HH:mm')} · key from the items`
-            : 'Breakwater · not fetched yet'
+            ? `${counted(attempts.length, 'response', 'responses')}, fetched ${format(results.data.fetchedAt, 'd MMM HH:mm')} · key from the items`
+            : 'not fetched yet'
         }
       >
         <Button tone={figures ? 'plain' : 'lead'} disabled={fetchAll.isPending} onClick={() => fetchAll.mutate()}>

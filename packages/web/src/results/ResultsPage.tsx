@@ -1,6 +1,7 @@
 import { format } from 'date-fns'
 import { Link } from 'react-router'
 import { useDeliveries } from '../dispatch/queries'
+import { nounOf, serviceName } from '../dispatch/words'
 import { Head } from '../frame/Frame'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
@@ -11,13 +12,16 @@ export function ResultsPage() {
   const quizzes = deliveries.data?.filter((delivery) => delivery.address !== null) ?? []
   return (
     <>
-      <Head title="Results" about={deliveries.data && counted(quizzes.length, 'quiz', 'quizzes')} />
+      <Head
+        title="Results"
+        about={deliveries.data && counted(quizzes.length, 'paper handed out', 'papers handed out')}
+      />
       <div className="min-h-0 flex-1 overflow-y-auto">
         {deliveries.isPending && <Waiting what="the results" />}
         {deliveries.isError && <Problem error={deliveries.error} again={() => void deliveries.refetch()} />}
         {deliveries.data && quizzes.length === 0 && (
           <Empty title="Nothing to bring back yet">
-            <p>Once a paper was sent as a quiz, its responses are fetched here.</p>
+            <p>Once a paper was sent as a form, quiz or game, its responses are fetched here.</p>
             <p className="mt-4">
               <Link className="underline" to="/dispatch">
                 Go to Dispatch
@@ -34,7 +38,10 @@ export function ResultsPage() {
               <Link to={`/results/${quiz.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
                 {quiz.title}
               </Link>
-              <span className="text-muted">Breakwater, {format(quiz.createdAt, 'd MMM')}</span>
+              <span className="text-muted">
+                {quiz.connectionName || serviceName(quiz.destination)}, {nounOf(quiz.destination)},{' '}
+                {format(quiz.createdAt, 'd MMM')}
+              </span>
               <span className="w-40 text-right">
                 {quiz.responseCount === null ? (
                   <span className="text-mustard-ink">◐ not fetched yet</span>

@@ -149,6 +149,17 @@ async function addQuestion(
   return id
 }
 
+/** Whether the question was there to be replaced; somebody may have taken it out by hand. */
+async function replace(caller: Caller, form: string, id: string, question: InletQuestion): Promise<boolean> {
+  try {
+    await caller.call({ method: 'PUT', path: `/v1/forms/${form}/questions/${id}`, body: question })
+    return true
+  } catch (error) {
+    if (error instanceof DestinationError && error.status === 404) return false
+    throw error
+  }
+}
+
 /** One question; what the form says no to is refused for good, and the others go on. */
 async function bring(
   caller: Caller,
@@ -159,10 +170,8 @@ async function bring(
 ): Promise<PartOutcome> {
   try {
     const question = questionOf(part.body, part.required, parcel.assets)
-    if (part.remoteId !== null) {
-      await caller.call({ method: 'PUT', path: `/v1/forms/${form}/questions/${part.remoteId}`, body: question })
+    if (part.remoteId !== null && (await replace(caller, form, part.remoteId, question)))
       return { name: part.name, outcome: 'replaced', remoteId: part.remoteId, why: null }
-    }
     return { name: part.name, outcome: 'created', remoteId: await add(question, part.name), why: null }
   } catch (error) {
     const isForGood = error instanceof DestinationError && error.status === 422
