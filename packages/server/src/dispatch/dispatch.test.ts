@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { readDraft, remedied, DESTINATIONS, fitItem, REMEDIES, type Item, type RemedyId } from '@zakuska/core'
 import type request from 'supertest'
 import { startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
-import { connected, consented, paperOf, sent, settled, type Site, type Told } from '../testing/dispatching.ts'
+import { connected, consented, faults, paperOf, sent, settled, type Site, type Told } from '../testing/dispatching.ts'
 import { BANK_TEXT } from '../demo/texts.ts'
 
 let server: RunningServer
@@ -54,6 +54,8 @@ describe('connecting', () => {
     })
     const answer = await connect({ url: server.breakwater.url }).expect(201)
     expect(answer.text).not.toContain(TOKEN)
+    const { id } = answer.body as { id: string }
+    await connect({ url: server.foghorn.url, destination: 'foghorn', id }).expect(422)
   })
 
   test('Inlet is connected on its own page; refused there, or answered to somebody else, nothing is', async () => {
@@ -190,6 +192,25 @@ describe('sent again', () => {
   )
 })
 
+test('what a remedy made and did not change is kept when it is sent again; other points in the paper are said', async () => {
+  const connectionId = await connected(server, 'inlet', iris)
+  const paper = await paperOf('1. How deep is it, in metres?\nAnswer: 3.2 ± 0.1\n', iris)
+  const remedies = `inlet:${paper.ids[0]}:list-answers`
+  const first = await sent({ paperId: paper.id, connectionId, remedies }, iris)
+  expect(first.items[0]?.body.kind).toBe('short')
+  const again = await sent({ paperId: paper.id, connectionId, remedies, again: first.id }, iris)
+  expect(again.items.map(({ outcome }) => outcome)).toEqual(['kept'])
+
+  const plain = await sent({ paperId: paper.id, connectionId }, iris)
+  const entries = [{ itemId: paper.ids[0], points: 5, required: true }]
+  await iris
+    .put(`/api/papers/${paper.id}`)
+    .send({ title: 'Check', instructions: '', entries, shuffleItems: false, shuffleOptions: true, version: 1 })
+    .expect(200)
+  const told = (await iris.get(`/api/deliveries/${plain.id}`).expect(200)).body as Told
+  expect(told.since).toEqual({ edited: 1, keys: 0, added: 0, removed: 0 })
+})
+
 test('what is set for all holds for this delivery alone, but for the exceptions', async () => {
   const connectionId = await connected(server, 'breakwater', iris)
   const paper = await paperOf('1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n\n2. Name a tree.\nAnswer: oak\n', iris)
@@ -212,6 +233,10 @@ test('it opens and closes there by itself when its time has come; by hand ends t
   const later = new Date(Date.now() + 3_600_000).toISOString()
   await opening({ opensAt: later, closesAt: in1s() }).expect(422)
   await opening({ opensAt: 'tomorrow', closesAt: null }).expect(400)
+  await faults(server, 'inlet', [{ on: 'PATCH /v1/forms/', play: 'status', status: 404, times: 1 }])
+  expect((await opening({ opensAt: later, closesAt: null }).expect(422)).body).toMatchObject({
+    message: expect.stringContaining('The times are kept, and it is tried again by itself.') as string,
+  })
   expect((await opening({ opensAt: later, closesAt: null }).expect(200)).body).toMatchObject({
     isOpen: false,
     opensAt: later,

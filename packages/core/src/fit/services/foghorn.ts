@@ -1,5 +1,6 @@
 import type { FormatLimits } from '../../formats/limits.ts'
 import { ITEMS_ONLY, type PaperLimits } from '../../formats/paper-plan.ts'
+import { wholeKeyOnly } from '../../formats/whole-key.ts'
 
 const NO_SUCH = 'The game has single choice, several keys, and true or false'
 const KEY_ONLY = 'Only exactly the key scores'
@@ -21,13 +22,7 @@ export const FOGHORN_LIMITS: FormatLimits = {
   'stem-length': { verdict: 'cannot', says: 'A question has at most 150 letters', over: 150, remedy: 'shorten-stem' },
   'equal-options': { verdict: 'cannot', says: 'Two options that are alike are refused' },
   'empty-part': { verdict: 'cannot', says: 'An option without text is refused' },
-  'credit-each': {
-    verdict: 'changes',
-    says: KEY_ONLY,
-    affects: ['key-part', 'key-plus', 'wrong-option'],
-    remedy: 'all-or-nothing',
-  },
-  weights: { verdict: 'changes', says: KEY_ONLY, affects: ['key-part', 'key-plus', 'wrong-option'] },
+  ...wholeKeyOnly(KEY_ONLY),
   points: { verdict: 'changes', says: 'Scores by right and by speed, not by points' },
   picture: { verdict: 'changes', says: 'A sheet holds no pictures; the description stays', remedy: 'picture-to-text' },
   mathematics: { verdict: 'changes', says: 'Formulas are shown as they are typed' },

@@ -1,5 +1,6 @@
 import type { FormatLimits } from '../../formats/limits.ts'
 import type { PaperLimits } from '../../formats/paper-plan.ts'
+import { wholeKeyOnly } from '../../formats/whole-key.ts'
 
 const KEY_ONLY = 'Only exactly the key earns points'
 
@@ -10,13 +11,7 @@ export const INLET_LIMITS: FormatLimits = {
   'kind-cloze': { verdict: 'cannot', says: 'A form has no text with several gaps', remedy: 'split' },
   'kind-match': { verdict: 'changes', says: 'Becomes a grid with a row per part', remedy: 'as-grid' },
   'kind-order': { verdict: 'cannot', says: 'A form has no ordering that is graded', remedy: 'as-match' },
-  'credit-each': {
-    verdict: 'changes',
-    says: KEY_ONLY,
-    affects: ['key-part', 'key-plus', 'wrong-option'],
-    remedy: 'all-or-nothing',
-  },
-  weights: { verdict: 'changes', says: KEY_ONLY, affects: ['key-part', 'key-plus', 'wrong-option'] },
+  ...wholeKeyOnly(KEY_ONLY),
   'part-credit': {
     verdict: 'changes',
     says: 'Only all rows together earn points',

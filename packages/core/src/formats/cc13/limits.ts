@@ -1,6 +1,7 @@
 import type { FormatLimits } from '../limits.ts'
 import type { PaperLimits } from '../paper-plan.ts'
 import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
+import { wholeKeyOnly } from '../whole-key.ts'
 
 const NO_PROFILE = 'Common Cartridge has no profile for this kind'
 const KEY_ONLY = 'Only exactly the key earns points'
@@ -20,13 +21,7 @@ export const CC13_LIMITS: FormatLimits = {
   'kind-order': { verdict: 'cannot', says: NO_PROFILE, remedy: 'as-match' },
   'kind-scale': { verdict: 'cannot', says: NO_PROFILE },
   'kind-note': { verdict: 'cannot', says: NO_PROFILE },
-  'credit-each': {
-    verdict: 'changes',
-    says: KEY_ONLY,
-    affects: ['key-part', 'key-plus', 'wrong-option'],
-    remedy: 'all-or-nothing',
-  },
-  weights: { verdict: 'changes', says: KEY_ONLY, affects: ['key-part', 'key-plus', 'wrong-option'] },
+  ...wholeKeyOnly(KEY_ONLY),
   'picture-missing': {
     verdict: 'changes',
     says: 'A picture is missing; its description stays',

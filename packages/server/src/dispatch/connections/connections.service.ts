@@ -98,6 +98,8 @@ export class ConnectionsService {
     secret: string,
   ): Promise<ConnectionDto> {
     const known = id ? await this.find(person.workspaceId, id) : null
+    if (known && known.destination !== destination)
+      throw new UnprocessableEntityException(`“${known.name}” is a connection to ${ADAPTERS[known.destination].name}.`)
     const token = seal(this.settings.sessionSecret, secret)
     const given = { name: name.trim(), url, token, ended: null }
     const connection = known

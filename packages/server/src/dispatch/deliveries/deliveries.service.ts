@@ -1,12 +1,12 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { planOf, type Attempt } from '@zakuska/core'
+import { planOf, stableJson, type Attempt } from '@zakuska/core'
 import type { SignedIn } from '../../accounts/current-person.ts'
 import { orNotFound } from '../../http/id.ts'
 import { PapersService, type Paper, type PaperItem } from '../../papers/index.ts'
 import { RecordService } from '../../record/record.service.ts'
 import type { Adapter, Place } from '../adapters/contract.ts'
-import { ADAPTERS } from '../adapters/index.ts'
+import { ADAPTERS, DestinationError } from '../adapters/index.ts'
 import type { Connection } from '../connections/connection.entity.ts'
 import { ConnectionsService, refuse } from '../connections/connections.service.ts'
 import { acceptedRemedies } from '../remedies.ts'
@@ -162,8 +162,15 @@ export class DeliveriesService {
     const says = `${from ? `from ${from.toISOString()} ` : ''}${until ? `until ${until.toISOString()}` : 'with no end'}`
     this.record.note(person, 'dispatched', `“${delivery.title}” in ${adapter.name} is open ${says}`)
     await this.em.flush()
-    await this.openings.bring(delivery.id)
+    await this.openings.bring(delivery.id).catch((error: unknown) => this.#bringLater(delivery.id, error))
     return this.get(person.workspaceId, id)
+  }
+
+  /** The times are kept whatever the destination says now. */
+  async #bringLater(id: string, error: unknown): Promise<never> {
+    if (!(error instanceof DestinationError)) throw error
+    await this.openings.later(id)
+    throw new UnprocessableEntityException(`${error.message} The times are kept, and it is tried again by itself.`)
   }
 
   /** Takes it away there; the log keeps that it was sent. */
@@ -239,7 +246,7 @@ export class DeliveriesService {
         outcome,
         why,
         changes: [...changes],
-        since: sinceOf(item, now.get(itemId)),
+        since: sinceOf(item, now.get(itemId), delivery),
       }
     })
     return {
@@ -265,9 +272,12 @@ function goneFrom(before: readonly SentItem[], now: readonly SentItem[]): { name
   return before.flatMap(({ name, remoteId }) => (remoteId === null || held.has(name) ? [] : [{ name, remoteId }]))
 }
 
-function sinceOf(sent: SentItem, now: PaperItem | undefined): SentItemDto['since'] {
+function sinceOf(sent: SentItem, now: PaperItem | undefined, { asked }: Delivery): SentItemDto['since'] {
   if (!now) return 'removed'
-  if (now.item.revision === sent.revision) return null
+  // Points and the order of options are the paper's; what remedies and settings made cannot be compared with it.
+  const isPlain = asked !== null && !asked.remedies && !asked.forAll
+  if (now.item.revision === sent.revision)
+    return isPlain && stableJson(now.body) !== stableJson(sent.body) ? 'edited' : null
   // Remedies may have made another kind of it: then its key cannot be compared.
   const isAlike = now.body.kind === sent.body.kind
   return isAlike && keyOf(now.body) !== keyOf(sent.body) ? 'key' : 'edited'
@@ -275,7 +285,7 @@ function sinceOf(sent: SentItem, now: PaperItem | undefined): SentItemDto['since
 
 function keyOf(body: object): string {
   const { key, gaps } = body as { key?: unknown; gaps?: unknown }
-  return JSON.stringify([key, gaps])
+  return stableJson([key, gaps])
 }
 
 function summed(items: readonly SentItemDto[], delivery: Delivery, now: ReadonlyMap<string, PaperItem>): SinceDto {

@@ -8,6 +8,7 @@ import { Connection } from '../connections/connection.entity.ts'
 import { Delivery } from './delivery.entity.ts'
 
 const QUEUE = 'openings'
+const AGAIN_MS = 10_000
 
 /** Opens and closes what was handed out when its time has come. */
 @Injectable()
@@ -30,6 +31,11 @@ export class OpeningRunner implements OnModuleInit {
         return found.map(({ id }) => id)
       },
     })
+  }
+
+  /** Has it brought there once more, in a while. */
+  later(id: string): Promise<void> {
+    return this.jobs.queue(QUEUE, id, new Date(Date.now() + AGAIN_MS))
   }
 
   /** Brings a delivery to where its times say that it is now, and comes back when the next of them has come. */

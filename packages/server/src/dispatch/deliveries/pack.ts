@@ -1,4 +1,4 @@
-import { fitItem, remedied, REMEDIES, type Item, type PaperPlan, type RemedyId } from '@zakuska/core'
+import { fitItem, remedied, REMEDIES, stableJson, type Item, type PaperPlan, type RemedyId } from '@zakuska/core'
 import type { PaperItem } from '../../papers/index.ts'
 import type { Adapter } from '../adapters/contract.ts'
 import type { SentItem } from './delivery.entity.ts'
@@ -65,8 +65,8 @@ function packed(
 /** What is there already as it should be is not sent; what changed is replaced in its place. */
 function withBefore(sent: SentItem, before: SentItem | undefined): SentItem {
   if (!before?.remoteId || sent.outcome !== 'waiting') return sent
-  const isSame =
-    JSON.stringify([before.body, before.required ?? true]) === JSON.stringify([sent.body, sent.required ?? true])
+  // The database keeps fields in an order of its own.
+  const isSame = stableJson(before.body) === stableJson(sent.body) && (before.required ?? true) === sent.required
   return { ...sent, remoteId: before.remoteId, outcome: isSame ? 'kept' : 'waiting' }
 }
 
