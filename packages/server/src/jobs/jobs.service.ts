@@ -1,3 +1,4 @@
+import { setTimeout as sleep } from 'node:timers/promises'
 import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common'
 import PgBoss from 'pg-boss'
 import { safeToLog } from '../http/problem.filter.ts'
@@ -17,6 +18,9 @@ export interface Worker {
 
 const AT_A_TIME = 4
 
+/** How long what is under way has to end after the halt, in ms. */
+const TO_END = 10_000
+
 interface Job {
   readonly id: string
 }
@@ -28,6 +32,7 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
   readonly #boss: PgBoss
   readonly #workers: Worker[] = []
   readonly #halt = new AbortController()
+  readonly #running = new Set<Promise<void>>()
 
   constructor(@Inject(SETTINGS) settings: ServerSettings) {
     this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
@@ -49,7 +54,10 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
     // Several at a time, so that what waits for a site that does not answer keeps nobody else waiting.
     for (let at = 0; at < AT_A_TIME; at++)
       await this.#boss.work<Job>(queue, { pollingIntervalSeconds: 1, includeMetadata: true }, async ([job]) => {
-        if (job) await run(job.data.id, job.retryCount >= job.retryLimit, this.#halt.signal)
+        if (!job) return
+        const running = run(job.data.id, job.retryCount >= job.retryLimit, this.#halt.signal)
+        this.#running.add(running)
+        await running.finally(() => this.#running.delete(running))
       })
     // A row is stored first and queued after; one that fell between the two, or into a restart, is queued again.
     for (const id of await left()) await this.queue(queue, id)
@@ -69,6 +77,13 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   async onApplicationShutdown(): Promise<void> {
     this.#halt.abort()
+    // The queue closes its connections when its own time is up, whoever still needs them.
+    const tooLong = new AbortController()
+    await Promise.race([
+      Promise.allSettled(this.#running),
+      sleep(TO_END, undefined, { signal: tooLong.signal }).catch(() => undefined),
+    ])
+    tooLong.abort()
     await this.#boss.stop({ graceful: true, timeout: 3000 })
   }
 }

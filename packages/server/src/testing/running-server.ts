@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { setTimeout as sleep } from 'node:timers/promises'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
@@ -68,6 +69,8 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
     stop: async () => {
       await app.close()
       await Promise.all([breakwater, inlet, foghorn].map((site) => site.close()))
+      // The queue looks every second, by itself, whether its workers have ended; the suite is not taken from under it.
+      await sleep(1200)
     },
   }
 }
