@@ -32,10 +32,10 @@ interface Job {
 
 async function imported(format: FormatId, items: readonly Item[]): Promise<{ job: Job; written: readonly number[] }> {
   const { data, written } = FORMATS[format].write(items, { title: 'All', as: 'paper' })
-  if (data.form !== 'package') throw new Error('no package')
+  const body = data.form === 'package' ? new Uint8Array(packZip(data.files)) : new TextEncoder().encode(data.text)
   const { id } = (await call('/api/imports?into=quiz', {
     method: 'POST',
-    body: new Uint8Array(packZip(data.files)),
+    body,
     headers: { 'idempotency-key': randomUUID() },
   })) as { id: string }
   for (;;) {
@@ -73,7 +73,19 @@ function given(item: Item, response: Response, isVersion1: boolean): Record<stri
   }
 }
 
-test.each<FormatId>(['qti12', 'qti21', 'qti22', 'qti30', 'cc13'])(
+/** A text in GIFT names nothing: the site counts options, and parts and partners as they come in the lines. */
+function givenInGift(item: Item, response: Response): Record<string, string[]> | null {
+  if (response.kind === 'choice' && 'options' in item)
+    return { RESPONSE: response.chosen.map((id) => `c${item.options.findIndex((one) => one.id === id) + 1}`) }
+  if (response.kind !== 'pairs' || (item.kind !== 'match' && item.kind !== 'grid')) return given(item, response, false)
+  const partners = item.kind === 'match' ? item.right : item.columns
+  const used = [...new Set(item.key.map(([, right]) => right))]
+  const order = [...used, ...partners.map((_one, at) => at).filter((at) => !used.includes(at))]
+  const place = (left: number): number => item.key.findIndex(([one]) => one === left) + 1
+  return { RESPONSE: response.pairs.map(([a, b]) => `L${place(a)} R${order.indexOf(b) + 1}`) }
+}
+
+test.each<FormatId>(['qti12', 'qti21', 'qti22', 'qti30', 'cc13', 'gift'])(
   '%s: every item is taken, and every key and every empty answer is graded there as here',
   async (format) => {
     const { job, written } = await imported(format, ITEMS)
@@ -87,23 +99,20 @@ test.each<FormatId>(['qti12', 'qti21', 'qti22', 'qti30', 'cc13'])(
       if (!item) continue
       for (const { kind, response, share } of probesOf(item)) {
         if (kind !== 'key' && kind !== 'empty') continue
-        const responses = given(item, response, isVersion1)
+        const responses = format === 'gift' ? givenInGift(item, response) : given(item, response, isVersion1)
         if (!responses) continue
         const [grade] = (await call('/api/grade', {
           method: 'POST',
           body: JSON.stringify([{ itemId: job.outcomes[at]?.itemId, responses }]),
           headers: { 'content-type': 'application/json' },
         })) as { score: number; points: number }[]
-        expect([item.kind, kind, grade?.points]).toEqual([item.kind, kind, item.points])
-        expect([item.kind, kind, Number(((grade?.score ?? -1) / item.points).toFixed(4))]).toEqual([
-          item.kind,
-          kind,
-          share,
-        ])
+        const points = format === 'gift' ? 1 : item.points
+        expect([item.kind, kind, grade?.points]).toEqual([item.kind, kind, points])
+        expect([item.kind, kind, Number(((grade?.score ?? -1) / points).toFixed(4))]).toEqual([item.kind, kind, share])
         expect(shareEarned(item, response)).toBe(share)
         proven++
       }
     }
-    expect(proven).toBeGreaterThan(format === 'cc13' ? 6 : 12)
+    expect(proven).toBeGreaterThan(format === 'cc13' || format === 'gift' ? 6 : 12)
   },
 )

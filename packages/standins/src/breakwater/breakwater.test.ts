@@ -1,5 +1,9 @@
 import { strToU8, zipSync } from 'fflate'
+import { Faults } from '../shared/faults.ts'
+import { serve } from '../shared/serve.ts'
 import { startBreakwater, type RunningSite } from './index.ts'
+import { createSite } from './site.ts'
+import { openStore } from './store.ts'
 
 let site: RunningSite
 beforeAll(async () => {
@@ -120,4 +124,70 @@ test.each<[string, string, RequestInit, number]>([
 test('an upload that is no package fails with its reason', async () => {
   const job = await importAll(new Uint8Array(strToU8('hello')))
   expect(job).toMatchObject({ state: 'failed', why: 'the upload is not a zip package' })
+})
+
+test('text in GIFT becomes a quiz', async () => {
+  const job = await importAll(new Uint8Array(strToU8('::one::Is it wet? {T}\n\n::two::Which? {~a ~b')))
+  expect(job.outcomes.map(({ outcome, why }) => [outcome, why])).toEqual([
+    ['created', null],
+    ['refused', 'the braces of its answers are not closed'],
+  ])
+})
+
+const TIMED = `<assessmentTest xmlns="http://www.imsglobal.org/xsd/imsqti_v2p1" identifier="t" title="Timed"><timeLimits maxTime="60"/><testPart identifier="p" navigationMode="linear" submissionMode="simultaneous"><assessmentSection identifier="s" title="One" visible="true"><assessmentItemRef identifier="i" href="good.xml"/></assessmentSection></testPart></assessmentTest>`
+const TIMED_MANIFEST = `<manifest xmlns="http://www.imsglobal.org/xsd/imscp_v1p1" identifier="m"><organizations/><resources><resource identifier="t" type="imsqti_test_xmlv2p1" href="test.xml"><file href="test.xml"/></resource><resource identifier="i" type="imsqti_item_xmlv2p1" href="good.xml"><file href="good.xml"/></resource></resources></manifest>`
+
+describe('a quiz with a time', () => {
+  let clock = Date.parse('2026-03-02T08:00:00Z')
+  let timed: RunningSite
+  let quiz: string
+  beforeAll(async () => {
+    const store = openStore(null)
+    timed = await serve(
+      createSite(store, new Faults(), 'tok', () => new Date(clock)),
+      0,
+    )
+    const bytes = zipSync({
+      'imsmanifest.xml': strToU8(TIMED_MANIFEST),
+      'test.xml': strToU8(TIMED),
+      'good.xml': strToU8(item('good', 'b')),
+    })
+    await fetch(`${timed.url}/api/imports?into=quiz&attempts=2`, {
+      method: 'POST',
+      body: new Uint8Array(bytes),
+      headers: { authorization: 'Bearer tok' },
+    })
+    while (!Object.values(store.state.collections)[0]?.sections) await new Promise((resolve) => setTimeout(resolve, 10))
+    quiz = `${timed.url}/quiz/${Object.keys(store.state.collections)[0] ?? ''}`
+  })
+  afterAll(() => timed.close())
+  const begin = async (student: string): Promise<string> => {
+    const answer = await fetch(`${quiz}/start`, {
+      method: 'POST',
+      body: new URLSearchParams({ student }),
+      redirect: 'manual',
+    })
+    return new URL(answer.headers.get('location') ?? '', quiz).searchParams.get('start') ?? ''
+  }
+  const handIn = (start: string): Promise<Response> =>
+    fetch(quiz, { method: 'POST', body: new URLSearchParams({ start, 'item-1.RESPONSE': 'b' }) })
+
+  test('shows no item before it begins', async () => {
+    const page = await (await fetch(quiz)).text()
+    expect(page).toContain('You have 60 seconds')
+    expect(page).not.toContain('rye')
+  })
+  test('goes on with the time that runs where it is opened again, and takes what comes in time', async () => {
+    const first = await begin('Bente')
+    clock += 50_000
+    expect(await begin('Bente')).toBe(first)
+    expect(await (await fetch(`${quiz}?start=${first}`)).text()).toContain('10 seconds')
+    expect((await handIn(first)).status).toBe(200)
+    expect((await handIn(first)).status).toBe(409)
+  })
+  test('does not count what comes too late', async () => {
+    const start = await begin('Arvid')
+    clock += 91_000
+    expect((await handIn(start)).status).toBe(403)
+  })
 })

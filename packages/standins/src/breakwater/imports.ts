@@ -85,6 +85,7 @@ function openCollection(store: Store, request: ImportRequest, title: string): Co
 function takeOne(store: Store, job: ImportJob, collection: Collection, item: IncomingItem, isRefused: boolean): void {
   try {
     if (isRefused) throw new ImportError('not this one')
+    if (item.why !== undefined) throw new ImportError(item.why)
     const fresh = takeItem('', item.source, item.media)
     const known = collection.itemIds.find((id) => store.state.items[id]?.identifier === fresh.identifier)
     const id = known ?? store.newId('item-')

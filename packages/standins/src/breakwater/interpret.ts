@@ -127,10 +127,24 @@ export class Interpreter {
       case 'gt':
       case 'lt':
         return [COMPARE[expression.localName](...this.#numbers(parts))]
+      case 'patternMatch':
+        return [
+          this.#fits(attribute(expression, 'pattern') ?? '', parts[0] ? this.#evaluate(parts[0])?.[0] : undefined),
+        ]
       case 'sum':
         return [parts.map((part) => Number(this.#evaluate(part)?.[0] ?? 0)).reduce((total, one) => total + one, 0)]
       default:
         throw new ImportError(`the expression ${expression.localName ?? ''} is not supported`)
+    }
+  }
+
+  /** The whole text fits the pattern (section 15.2); capital and small letters count as the same on this site. */
+  #fits(pattern: string, value: string | number | boolean | undefined): boolean {
+    if (value === undefined) return false
+    try {
+      return new RegExp(`^(?:${pattern})$`, 'iu').test(String(value))
+    } catch {
+      throw new ImportError(`the pattern ${pattern} is not understood`)
     }
   }
 

@@ -1,6 +1,7 @@
 import type { Element } from '@xmldom/xmldom'
 import { unzipSync, type UnzipFileInfo } from 'fflate'
 import { allNamed, attribute, ImportError, named, parseDocument, trimmed } from './dom.ts'
+import { itemsInGift } from './gift.ts'
 import { sectionsIn } from './version1.ts'
 import { parseQti } from './version3.ts'
 
@@ -9,6 +10,8 @@ export interface IncomingItem {
   readonly source: string
   /** Pictures that it shows, by the address that it gives them. */
   readonly media: Readonly<Record<string, Media>>
+  /** Why there is nothing to take. */
+  readonly why?: string
 }
 
 export interface Media {
@@ -41,8 +44,14 @@ const PICTURES: Readonly<Record<string, string>> = {
 }
 const decoder = new TextDecoder()
 
-/** Opens an uploaded content package: items in the order of its test, or of its manifest. */
+/** Opens an upload: a content package, with items in the order of its test, or of its manifest; or text in GIFT. */
 export function openUpload(bytes: Uint8Array): Incoming {
+  const text = textIn(bytes)
+  if (text !== null) {
+    const items = itemsInGift(text)
+    if (!items.length) throw new ImportError('the text has no questions')
+    return { title: 'Untitled', items, sections: [], seconds: null }
+  }
   const files = unpacked(bytes)
   const manifestBytes = files['imsmanifest.xml']
   if (!manifestBytes) throw new ImportError('the package has no imsmanifest.xml')
@@ -95,6 +104,13 @@ function ofVersion1(
       shuffle: false,
     })),
   }
+}
+
+/** Text has no zero bytes, and is no archive, which begins with PK (APPNOTE 6.3.10, section 4.3.7). */
+function textIn(bytes: Uint8Array): string | null {
+  if ((bytes[0] === 0x50 && bytes[1] === 0x4b) || bytes.includes(0)) return null
+  const text = decoder.decode(bytes)
+  return /(?<!\\)\{|^::/m.test(text) ? text : null
 }
 
 function unpacked(bytes: Uint8Array): Record<string, Uint8Array> {

@@ -24,8 +24,34 @@ function page(title: string, body: string): string {
   return htmlPage(title, STYLE, `<p class="site">Breakwater course site</p>${body}`)
 }
 
+/** Before a quiz that has a time: it runs from here. */
+export function startPage(quiz: Collection): string {
+  return page(
+    quiz.title,
+    `<h1>${escape(quiz.title)}</h1><p>You have ${minutes(quiz.seconds ?? 0)} from when you begin.</p><form method="post" action="/quiz/${quiz.id}/start">${NAME}<button>Begin</button></form>`,
+  )
+}
+
+function minutes(seconds: number): string {
+  return seconds < 120 ? `${seconds} seconds` : `${Math.round(seconds / 60)} minutes`
+}
+
+const NAME = '<label>Your name <input type="text" name="student" required maxlength="80"></label>'
+
+/** Who began, and how long it still runs. */
+export interface Begun {
+  readonly id: string
+  readonly student: string
+  readonly secondsLeft: number
+}
+
+/** Counts down and hands in at the end; without scripts, the site says no to what comes too late. */
+function clock({ secondsLeft }: Begun): string {
+  return `<p>Time left: <output id="left">${minutes(secondsLeft)}</output></p><script>const end=Date.now()+${secondsLeft * 1000};const left=document.getElementById('left');setInterval(()=>{const s=Math.max(0,Math.round((end-Date.now())/1000));left.textContent=Math.floor(s/60)+':'+String(s%60).padStart(2,'0');if(s===0&&!window.sent){window.sent=true;document.forms[0].noValidate=true;document.forms[0].submit()}},1000)</script>`
+}
+
 /** The page on which a student takes a quiz; works without scripts. */
-export function quizPage(quiz: Collection, items: readonly SiteItem[]): string {
+export function quizPage(quiz: Collection, items: readonly SiteItem[], begun: Begun | null): string {
   const number = new Map(items.map((item, at) => [item.id, at + 1]))
   const block = (item: SiteItem): string =>
     `<fieldset><legend>${number.get(item.id) ?? ''}</legend>${itemHtml(item)}</fieldset>`
@@ -37,10 +63,12 @@ export function quizPage(quiz: Collection, items: readonly SiteItem[]): string {
   })
   const held = new Set((quiz.sections ?? []).flatMap(({ itemIds }) => itemIds))
   const rest = items.filter(({ id }) => !held.has(id)).map(block)
-  const time = quiz.seconds ? `<p>You have ${Math.round(quiz.seconds / 60)} minutes.</p>` : ''
+  const who = begun
+    ? `<p>${escape(begun.student)}</p>${clock(begun)}<form method="post"><input type="hidden" name="start" value="${begun.id}">`
+    : `<form method="post">${NAME}`
   return page(
     quiz.title,
-    `<h1>${escape(quiz.title)}</h1>${time}<form method="post"><label>Your name <input type="text" name="student" required maxlength="80"></label>${inSections.join('')}${rest.join('')}<button>Hand in</button></form>`,
+    `<h1>${escape(quiz.title)}</h1>${who}${inSections.join('')}${rest.join('')}<button>Hand in</button></form>`,
   )
 }
 

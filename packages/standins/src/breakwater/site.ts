@@ -3,11 +3,12 @@ import { csvOf } from '../shared/csv.ts'
 import type { Faults } from '../shared/faults.ts'
 import { answerProblems, Problem } from '../shared/problem.ts'
 import { textOf } from '../shared/text.ts'
-import { addAttempt, itemsOf, variablesIn } from './answers.ts'
+import { addAttempt, itemsOf } from './answers.ts'
 import { startImport } from './imports.ts'
-import { messagePage, quizPage, scorePage } from './pages.ts'
+import { messagePage } from './pages.ts'
 import { gradeSource } from './site-item.ts'
 import type { Collection, Store } from './store.ts'
+import { addQuizPages, quizOf } from './taking.ts'
 
 const MAX_UPLOAD = '25mb'
 
@@ -23,7 +24,7 @@ export function createSite(store: Store, faults: Faults, token: string, now: () 
       void response.send(
         messagePage(
           'Breakwater',
-          'A small course site that takes QTI packages of 1.2 to 3.0 and Common Cartridges. Quizzes are opened by their own address.',
+          'A small course site that takes QTI packages of 1.2 to 3.0, Common Cartridges and GIFT. Quizzes are opened by their own address.',
         ),
       ),
   )
@@ -47,7 +48,7 @@ function importsApi(store: Store, faults: Faults): Router {
     (_request, response) =>
       void response.json({
         name: 'Breakwater',
-        takes: ['QTI 1.2', 'QTI 2.1', 'QTI 2.2', 'QTI 3.0', 'Common Cartridge'],
+        takes: ['QTI 1.2', 'QTI 2.1', 'QTI 2.2', 'QTI 3.0', 'Common Cartridge', 'GIFT'],
       }),
   )
   api.post('/imports', express.raw({ type: () => true, limit: MAX_UPLOAD }), (request, response) => {
@@ -147,45 +148,10 @@ function gradeOne(store: Store, asked: unknown): { readonly score: number | null
   return { score: gradeSource(item.source, asked.responses as Record<string, string[]>), points: item.points }
 }
 
-function addQuizPages(site: Express, store: Store, now: () => Date): void {
-  site.get('/quiz/:id', (request, response) => {
-    const quiz = quizOf(store, request.params.id)
-    if (!quiz) return void response.status(404).send(messagePage('Not here', 'There is no quiz at this address.'))
-    if (quiz.isClosed) return void response.send(messagePage(quiz.title, 'This quiz is closed.'))
-    response.send(quizPage(quiz, itemsOf(store, quiz)))
-  })
-  site.post('/quiz/:id', express.urlencoded({ extended: false, limit: '1mb' }), (request, response) => {
-    const quiz = quizOf(store, request.params['id'] ?? '')
-    if (!quiz) return void response.status(404).send(messagePage('Not here', 'There is no quiz at this address.'))
-    if (quiz.isClosed) return void response.status(410).send(messagePage(quiz.title, 'This quiz is closed.'))
-    const form = request.body as Record<string, string | string[]>
-    const student = textOf(form['student']).trim() || 'No name'
-    const before = store.state.attempts.filter((one) => one.quizId === quiz.id && one.student === student).length
-    if (quiz.attempts && before >= quiz.attempts)
-      return void response
-        .status(409)
-        .send(messagePage(quiz.title, `${student} has handed in ${before} of ${quiz.attempts} times; that is all.`))
-    const answers = Object.fromEntries(itemsOf(store, quiz).map((item) => [item.id, variablesIn(item, form)]))
-    const attempt = addAttempt(store, quiz, student, now().toISOString(), answers)
-    store.save()
-    const rows = itemsOf(store, quiz).map((item) => ({
-      title: item.title,
-      score: attempt.answers[item.id]?.score ?? 0,
-      points: item.points,
-    }))
-    response.send(scorePage(quiz, attempt.student, rows))
-  })
-}
-
 function collectionOf(store: Store, request: Request): Collection {
   const found = store.state.collections[textOf(request.params['id'])]
   if (!found) throw new Problem('There is no such collection.', 404)
   return found
-}
-
-function quizOf(store: Store, id: string): Collection | null {
-  const found = store.state.collections[id]
-  return found?.kind === 'quiz' ? found : null
 }
 
 function quizNamed(store: Store, id: string): Collection {

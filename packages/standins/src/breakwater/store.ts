@@ -63,12 +63,23 @@ export interface QuizAttempt {
   readonly answers: Readonly<Record<string, GivenAnswer>>
 }
 
+/** When somebody began a quiz that has a time. */
+export interface QuizStart {
+  readonly id: string
+  readonly quizId: string
+  readonly student: string
+  /** ISO 8601, UTC. */
+  readonly at: string
+  isOver: boolean
+}
+
 export interface SiteState {
   next: number
   items: Record<string, SiteItem>
   collections: Record<string, Collection>
   jobs: Record<string, ImportJob>
   attempts: QuizAttempt[]
+  starts?: QuizStart[]
 }
 
 export type Store = JsonStore<SiteState>
