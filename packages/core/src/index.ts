@@ -87,7 +87,8 @@ export {
   type ServiceId,
 } from './fit/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
-export { remedied, REMEDIES, type Remedy, type RemedyId } from './fit/remedies.ts'
+export { remediesFor, remedied, REMEDIES, type Remedy, type RemedyId, type Toward } from './fit/remedies.ts'
+export { withTold, type ToldLimits } from './fit/told.ts'
 export {
   FORMAT_IDS,
   FormatError,

@@ -71,7 +71,7 @@ describe('remedies', () => {
       fc.property(anyItem, fc.constantFrom(...DESTINATIONS), (item, { limits }) => {
         for (const reason of fitItem(item, limits).reasons) {
           if (!reason.remedy || !REMEDIES[reason.remedy].suits(item)) continue
-          for (const part of remedied(item, [reason.remedy], limits))
+          for (const part of remedied(item, [reason.remedy], { limits }))
             expect(fitItem(part, limits).reasons.map((one) => one.feature)).not.toContain(reason.feature)
         }
       }),

@@ -7,7 +7,10 @@ import type { Item, NumericItem } from '../item/model.ts'
 import { FOGHORN_LIMITS } from './services/foghorn.ts'
 import { fitItem } from './fit.ts'
 import { numbersIn } from './narrow.ts'
-import { remedied } from './remedies.ts'
+import { remediesFor, remedied, REMEDIES } from './remedies.ts'
+import { BREAKWATER_LIMITS } from './services/breakwater.ts'
+import { INLET_LIMITS } from './services/inlet.ts'
+import { withTold } from './told.ts'
 
 function numeric(key: NumericItem['key'], more: Partial<NumericItem> = {}): NumericItem {
   return { kind: 'numeric', stem: contentOf('How deep?'), points: 1, tags: [], key, ...more }
@@ -64,7 +67,7 @@ const eight: Item = {
 }
 
 test('options, stem and their number come down to what the destination takes, and the key stays', () => {
-  const [cut, ...others] = remedied(eight, ['fewer-options', 'shorten', 'shorten-stem'], FOGHORN_LIMITS)
+  const [cut, ...others] = remedied(eight, ['fewer-options', 'shorten', 'shorten-stem'], { limits: FOGHORN_LIMITS })
   expect(others).toEqual([])
   expect(cut?.kind === 'single' && cut.options.map(({ id }) => id)).toEqual(['o0', 'o1', 'o2', 'o3', 'o4', 'o7'])
   expect(cut && fitItem(cut, FOGHORN_LIMITS).verdict).toBe('as-is')
@@ -86,4 +89,64 @@ test('a matching item becomes a grid with a row per part, keyed alike', () => {
   }
   const [grid] = remedied(match, ['as-grid'])
   expect(grid).toMatchObject({ kind: 'grid', rows: match.left, columns: match.right, key: match.key, points: 2 })
+})
+
+describe('remedies that bring an item there', () => {
+  const typed: Item = {
+    kind: 'cloze',
+    stem: [{ type: 'paragraph', content: [{ type: 'gap' }, { type: 'text', text: ' then ' }, { type: 'gap' }] }],
+    points: 1,
+    tags: [],
+    gaps: [{ key: ['ebb'] }, { key: ['flood'] }],
+    rules: { letterCase: 'ignore', accents: 'respect' },
+  }
+  test('a cloze stays whole where none of its gaps could go', () => {
+    expect(remediesFor(typed, [], { limits: FOGHORN_LIMITS })).toEqual([])
+    expect(remediesFor(typed, ['drop-hint'], { limits: FOGHORN_LIMITS })).toEqual(['drop-hint'])
+    expect(remediesFor(typed, [], { limits: INLET_LIMITS })).toEqual(['split'])
+  })
+  test('it is split where some of them can', () => {
+    const chosen: Item = { ...typed, gaps: [{ key: ['ebb'] }, { key: ['flood'], choices: ['flood', 'slack'] }] }
+    expect(remediesFor(chosen, [], { limits: FOGHORN_LIMITS })).toEqual(['split'])
+  })
+  test('what one remedy makes may need another', () => {
+    const order: Item = {
+      ...{ kind: 'order', stem: contentOf('In order:'), points: 1, tags: [], key: ['b', 'a'] },
+      options: ['a', 'b'].map((id) => ({ id, content: contentOf(`step ${id} `.repeat(30)) })),
+    }
+    expect(remediesFor(order, [], { limits: FOGHORN_LIMITS })).toEqual(['as-match', 'split', 'shorten-stem'])
+  })
+})
+
+describe('what a destination tells of itself', () => {
+  test('its figures stand for ours, in the limit and in what it says', () => {
+    const own = withTold(FOGHORN_LIMITS, { 'stem-length': 90, 'option-count': 4 })
+    expect([own['stem-length']?.over, own['stem-length']?.says]).toEqual([90, 'A question has at most 90 letters'])
+    expect([own['option-count']?.over, own['option-count']?.says]).toEqual([4, 'A round has at most 4 options'])
+    expect(own['option-length']).toBe(FOGHORN_LIMITS['option-length'])
+  })
+  test('what is not limited there stays so, and what is the same is the same', () => {
+    expect(withTold(BREAKWATER_LIMITS, { 'stem-length': 90 })).toBe(BREAKWATER_LIMITS)
+    expect(withTold(FOGHORN_LIMITS, { 'stem-length': 150 })).toBe(FOGHORN_LIMITS)
+  })
+})
+
+describe('a picture as a link', () => {
+  const seen: Item = {
+    ...{ kind: 'truefalse', points: 1, tags: [], key: [true] },
+    stem: [{ type: 'paragraph', content: [{ type: 'picture', asset: 'a1', alt: 'a buoy' }] }],
+  }
+  const pictureAddress = (asset: string): string => `https://zakuska.test/pictures/${asset}`
+  test('its description and its address stand in its place', () => {
+    const [linked] = remedied(seen, ['picture-to-link'], { pictureAddress })
+    expect(plainText(linked?.stem)).toBe('a buoy: https://zakuska.test/pictures/a1')
+  })
+  test('without an address, or without the picture, it is left as it is', () => {
+    expect(remedied(seen, ['picture-to-link'])).toEqual([seen])
+    const missing: Item = {
+      ...seen,
+      stem: [{ type: 'paragraph', content: [{ type: 'picture', asset: '', alt: 'x' }] }],
+    }
+    expect(REMEDIES['picture-to-link'].suits(missing)).toBe(false)
+  })
 })

@@ -1,8 +1,17 @@
 import type { FormatLimits } from '../formats/limits.ts'
 import { mapInlines } from '../content/map.ts'
-import { countGaps, isEmptyContent, paragraph, styledText, type Content, type Inline } from '../content/model.ts'
+import {
+  countGaps,
+  inlinesOf,
+  isEmptyContent,
+  paragraph,
+  styledText,
+  type Content,
+  type Inline,
+} from '../content/model.ts'
 import { plainText } from '../content/plain.ts'
-import { mapContents } from '../item/contents.ts'
+import { contentsOf, mapContents } from '../item/contents.ts'
+import { fitItem } from './fit.ts'
 import { cut, fewerOptions, LENGTHS, listedAnswers, matchAsGrid, numbersIn, shortened } from './narrow.ts'
 import { optionId, type ClozeItem, type GridItem, type Item, type MatchItem, type OrderItem } from '../item/model.ts'
 
@@ -13,6 +22,7 @@ export type RemedyId =
   | 'make-single'
   | 'all-or-nothing'
   | 'picture-to-text'
+  | 'picture-to-link'
   | 'passage-to-stem'
   | 'unit-optional'
   | 'plain-text'
@@ -30,8 +40,16 @@ export interface Remedy {
   readonly label: string
   /** Whether the remedy does anything for this item. */
   readonly suits: (item: Item) => boolean
-  /** Never changes the given item. `limits`: those of where it goes, for what has to be cut to a length. */
-  readonly apply: (item: Item, limits?: FormatLimits) => readonly Item[]
+  /** Never changes the given item. */
+  readonly apply: (item: Item, toward?: Toward) => readonly Item[]
+}
+
+/** Where a remedied item goes. */
+export interface Toward {
+  /** Its limits, for what has to be cut to a length. */
+  readonly limits?: FormatLimits
+  /** Where anybody can look at a picture, by the name that items give it; without it, links cannot be made. */
+  readonly pictureAddress?: (asset: string) => string
 }
 
 export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
@@ -65,6 +83,19 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
       ),
     ],
   },
+  'picture-to-link': {
+    label: 'Put a link in the picture’s place',
+    suits: (item) => contentsOf(item).some((content) => inlinesOf(content).some(isKept)),
+    apply: (item, { pictureAddress } = {}) => [
+      mapContents(item, (content) =>
+        mapInlines(content, (node) =>
+          node.type === 'picture' && isKept(node) && pictureAddress
+            ? styledText(`${node.alt || 'Picture'}: ${pictureAddress(node.asset)}`, [])
+            : node,
+        ),
+      ),
+    ],
+  },
   'passage-to-stem': {
     label: 'Move the passage into the stem',
     suits: (item) => !isEmptyContent(item.passage),
@@ -86,12 +117,14 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
   shorten: {
     label: 'Cut options that are too long',
     suits: () => true,
-    apply: (item, limits) => [shortened(item, limits?.['option-length']?.over ?? LENGTHS.option)],
+    apply: (item, { limits } = {}) => [shortened(item, limits?.['option-length']?.over ?? LENGTHS.option)],
   },
   'shorten-stem': {
     label: 'Cut the stem',
     suits: (item) => item.kind !== 'cloze',
-    apply: (item, limits) => [{ ...item, stem: cut(item.stem, limits?.['stem-length']?.over ?? LENGTHS.stem) }],
+    apply: (item, { limits } = {}) => [
+      { ...item, stem: cut(item.stem, limits?.['stem-length']?.over ?? LENGTHS.stem) },
+    ],
   },
   'as-grid': {
     label: 'Make it a grid',
@@ -106,7 +139,7 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
   'fewer-options': {
     label: 'Leave distractors out',
     suits: (item) => item.kind === 'single' || item.kind === 'multiple',
-    apply: (item, limits) => [fewerOptions(item, limits?.['option-count']?.over ?? LENGTHS.options)],
+    apply: (item, { limits } = {}) => [fewerOptions(item, limits?.['option-count']?.over ?? LENGTHS.options)],
   },
   'drop-feedback': {
     label: 'Leave the feedback out',
@@ -126,11 +159,49 @@ export const REMEDIES: Readonly<Record<RemedyId, Remedy>> = {
 }
 
 /** An item with remedies applied one after the other; what one of them splits, the next is applied to each part. */
-export function remedied(item: Item, remedies: readonly RemedyId[], limits?: FormatLimits): readonly Item[] {
+export function remedied(item: Item, remedies: readonly RemedyId[], toward: Toward = {}): readonly Item[] {
   return remedies.reduce<readonly Item[]>(
-    (items, id) => items.flatMap((one) => (REMEDIES[id].suits(one) ? REMEDIES[id].apply(one, limits) : [one])),
+    (items, id) => items.flatMap((one) => (REMEDIES[id].suits(one) ? REMEDIES[id].apply(one, toward) : [one])),
     [item],
   )
+}
+
+/** Remedies are looked for so many times one after the other: what one of them makes may need another. */
+const MOST_REMEDIES = 4
+
+/**
+ * The remedies that bring an item there, after those that were taken already; the same list where none of them does, since
+ * an item that is split in vain is worse than one that stays whole.
+ */
+export function remediesFor(
+  item: Item,
+  taken: readonly RemedyId[],
+  toward: Toward & { limits: FormatLimits },
+): readonly RemedyId[] {
+  let found = taken
+  for (let turn = 0; turn < MOST_REMEDIES; turn++) {
+    const cannot = remedied(item, found, toward).flatMap((part) => {
+      const fit = fitItem(part, toward.limits)
+      return fit.verdict === 'cannot'
+        ? [{ part, reasons: fit.reasons.filter(({ verdict }) => verdict === 'cannot') }]
+        : []
+    })
+    if (!cannot.length) break
+    const next = cannot
+      .flatMap(({ part, reasons }) =>
+        reasons.flatMap(({ remedy }) => (remedy && REMEDIES[remedy].suits(part) ? [remedy] : [])),
+      )
+      .find((remedy) => !found.includes(remedy))
+    if (!next) break
+    found = [...found, next]
+  }
+  const goes = (remedies: readonly RemedyId[]): boolean =>
+    remedied(item, remedies, toward).some((part) => fitItem(part, toward.limits).verdict !== 'cannot')
+  return goes(found) ? found : taken
+}
+
+function isKept(node: Inline): boolean {
+  return node.type === 'picture' && node.asset !== ''
 }
 
 function without<Kind extends Item>(item: Kind, name: string): Kind {

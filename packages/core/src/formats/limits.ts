@@ -67,6 +67,8 @@ export interface Limit {
   readonly over?: number
   /** What a person can do so that the item fits. */
   readonly remedy?: RemedyId
+  /** What else a person can do. */
+  readonly orRemedy?: RemedyId
 }
 
 /** What a format or destination does not hold as it is. A feature that is not named is held. */

@@ -1,4 +1,4 @@
-import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
+import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
 
 /** A picture of an item, kept once and never changed. */
 @Entity()
@@ -15,6 +15,10 @@ export class Asset {
 
   @Property({ type: 'blob', lazy: true })
   bytes!: Buffer
+
+  /** A link that was sent somewhere leads to it: anybody who has the link may look. */
+  @Property({ type: 'boolean' })
+  isPublic: boolean & Opt = false
 
   @Property({ type: 'timestamptz' })
   createdAt!: Date

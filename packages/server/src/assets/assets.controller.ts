@@ -9,6 +9,7 @@ import { Asset } from './asset.entity.ts'
 import { MOST_PICTURE_BYTES, pictureType } from './picture-type.ts'
 
 const YEAR_SECONDS = 31_536_000
+const DAY_SECONDS = 86_400
 
 export class AssetDto {
   @ApiProperty()
@@ -55,5 +56,19 @@ export class AssetsController {
     response
       .set({ 'content-type': asset.type, 'cache-control': `private, max-age=${YEAR_SECONDS}, immutable` })
       .send(asset.bytes)
+  }
+}
+
+/** Pictures to which links were sent: no sign-in is asked for, and nothing that was not sent is shown. */
+@ApiTags('assets')
+@Controller('pictures')
+export class PicturesController {
+  constructor(private readonly em: EntityManager) {}
+
+  @Get(':id')
+  @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
+  async get(@Param('id', ParseUUIDPipe) id: string, @Res() response: Response): Promise<void> {
+    const asset = orNotFound(await this.em.findOne(Asset, { id, isPublic: true }, { populate: ['bytes'] }), 'picture')
+    response.set({ 'content-type': asset.type, 'cache-control': `public, max-age=${DAY_SECONDS}` }).send(asset.bytes)
   }
 }

@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common'
-import { AssetsController } from './assets.controller.ts'
+import { AssetsController, PicturesController } from './assets.controller.ts'
 
-@Module({ controllers: [AssetsController] })
+@Module({ controllers: [AssetsController, PicturesController] })
 export class AssetsModule {}

@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto'
-import { readDraft, remedied, DESTINATIONS, fitItem, REMEDIES, type Item, type RemedyId } from '@zakuska/core'
-import type request from 'supertest'
+import { DESTINATIONS, plainText, readDraft, remediesFor, type Item } from '@zakuska/core'
+import { unzipSync } from 'fflate'
+import request from 'supertest'
 import { startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
 import { connected, consented, faults, paperOf, sent, settled, type Site, type Told } from '../testing/dispatching.ts'
+import { Connection } from './connections/connection.entity.ts'
 import { BANK_TEXT } from '../demo/texts.ts'
 
 let server: RunningServer
@@ -14,24 +16,10 @@ beforeAll(async () => {
 afterAll(() => server.stop())
 
 /** Every remedy that the fit offers, taken: as somebody does who wants all of it to go. */
-function remediesFor(site: Site, items: readonly Item[], ids: readonly string[]): string {
+function allRemedies(site: Site, items: readonly Item[], ids: readonly string[]): string {
   const limits = DESTINATIONS.find(({ id }) => id === site)?.limits ?? {}
   return items
-    .flatMap((item, at) => {
-      const taken: RemedyId[] = []
-      for (let turn = 0; turn < 4; turn++) {
-        const next = remedied(item, taken, limits)
-          .flatMap((part) =>
-            fitItem(part, limits).reasons.flatMap(({ remedy, verdict }) =>
-              verdict === 'cannot' && remedy && REMEDIES[remedy].suits(part) ? [remedy] : [],
-            ),
-          )
-          .at(0)
-        if (!next || taken.includes(next)) break
-        taken.push(next)
-      }
-      return taken.map((remedy) => `${site}:${ids[at]}:${remedy}`)
-    })
+    .flatMap((item, at) => remediesFor(item, [], { limits }).map((remedy) => `${site}:${ids[at]}:${remedy}`))
     .join(',')
 }
 
@@ -79,13 +67,13 @@ describe.each<Site>(['breakwater', 'inlet', 'foghorn'])('%s', (site) => {
     const ids: string[] = []
     for (const body of items) ids.push(((await iris.post('/api/items').send({ body })).body as { id: string }).id)
     const paper = (await iris.post('/api/papers').send({ title: 'Every kind', itemIds: ids })).body as { id: string }
-    const told = await sent({ paperId: paper.id, connectionId, remedies: remediesFor(site, items, ids) }, iris)
+    const told = await sent({ paperId: paper.id, connectionId, remedies: allRemedies(site, items, ids) }, iris)
     expect([told.state, told.why]).toEqual(['done', null])
     expect(told.disagreeing).toBe(0)
     expect(told.items.filter(({ outcome }) => outcome === 'refused')).toEqual([])
     const left = told.items.flatMap(({ outcome, body }) => (outcome === 'left-out' ? [body.kind] : []))
-    // The gaps of the cloze become typed answers, which a game does not take either.
-    expect([...new Set(left)].sort()).toEqual(site === 'foghorn' ? ['essay', 'numeric', 'scale', 'short'] : [])
+    // The gaps of the cloze would become typed answers, which a game does not take either: it stays whole.
+    expect([...new Set(left)].sort()).toEqual(site === 'foghorn' ? ['cloze', 'essay', 'numeric', 'scale', 'short'] : [])
     const verdicts = told.proof.map(({ verdict }) => verdict)
     expect(verdicts.filter((one) => one === 'proven' || one === 'announced').length).toBeGreaterThanOrEqual(
       site === 'foghorn' ? 5 : 8,
@@ -309,4 +297,100 @@ test('a class answers a form and a quiz; the responses come back as responses to
   expect(await done.text()).toContain('2 of 2')
   const ofForm = (await iris.post(`/api/deliveries/${form.id}/results/fetch`).expect(200)).body as Results
   expect(ofForm.figures.attempts).toMatchObject([{ student: 'Bente, 7b', total: 2 }])
+})
+
+describe('the very destination', () => {
+  test('what it tells of its limits is heard, and what does not fit it is left out saying so', async () => {
+    const connectionId = await connected(server, 'foghorn', iris)
+    const told = (await iris.post(`/api/connections/${connectionId}/told`).expect(200)).body as { told: object }
+    expect(told.told).toEqual({ 'stem-length': 150, 'option-length': 80, 'option-count': 6 })
+    await server.em().nativeUpdate(Connection, { id: connectionId }, { told: { 'stem-length': 10 } })
+    const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)
+    const { items } = await sent({ paperId: paper.id, connectionId }, iris)
+    expect(items).toMatchObject([{ outcome: 'left-out', why: 'A question has at most 10 letters' }])
+  })
+
+  test('where it does not answer, what it told last holds', async () => {
+    const connectionId = await connected(server, 'foghorn', iris)
+    await faults(server, 'foghorn', [{ kind: 'error', path: '/api/site', times: 9 }])
+    const told = (await iris.post(`/api/connections/${connectionId}/told`).expect(200)).body as { told: object }
+    await faults(server, 'foghorn', [])
+    expect(told.told).toMatchObject({ 'stem-length': 150 })
+  })
+
+  test('people on a list alone may answer a form; a quiz cannot hold that, and says so', async () => {
+    const paper = await paperOf('1. True or false: Rye is a grain.\nAnswer: True\n', iris)
+    const form = await sent({ paperId: paper.id, connectionId: await connected(server, 'inlet', iris) }, iris)
+    await iris.put(`/api/deliveries/${form.id}/people`).send({ people: [] }).expect(400)
+    const set = await iris.put(`/api/deliveries/${form.id}/people`).send({ people: [' Bente Havn ', ''] })
+    expect([set.status]).toEqual([400])
+    const kept = await iris.put(`/api/deliveries/${form.id}/people`).send({ people: [' Bente Havn ', 'Nils Bø'] })
+    expect((kept.body as { people: string[] }).people).toEqual(['Bente Havn', 'Nils Bø'])
+    const stranger = await fetch(form.address, { method: 'POST', body: new URLSearchParams({ field0: 'Arvid' }) })
+    expect(stranger.status).toBe(422)
+    const quiz = await sent({ paperId: paper.id, connectionId: await connected(server, 'breakwater', iris) }, iris)
+    const refused = await iris
+      .put(`/api/deliveries/${quiz.id}/people`)
+      .send({ people: ['Nils Bø'] })
+      .expect(422)
+    expect((refused.body as { message: string }).message).toContain('cannot keep answering to people by name')
+  })
+})
+
+test('a picture goes as a link: anybody who has it may look, and at no other picture', async () => {
+  const bytes = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  )
+  const keep = async (): Promise<string> =>
+    (
+      (await iris.post('/api/assets').set('content-type', 'application/octet-stream').send(bytes).expect(201)).body as {
+        id: string
+      }
+    ).id
+  const [asset, other] = [await keep(), await keep()]
+  const stem = [
+    {
+      type: 'paragraph',
+      content: [
+        { type: 'text', text: 'Lit? ' },
+        { type: 'picture', asset, alt: 'buoy' },
+      ],
+    },
+  ]
+  const body = { kind: 'truefalse', stem, points: 1, tags: [], key: [true] }
+  const { id } = (await iris.post('/api/items').send({ body }).expect(201)).body as { id: string }
+  const paper = (await iris.post('/api/papers').send({ title: 'Seen', itemIds: [id] })).body as { id: string }
+  const connectionId = await connected(server, 'foghorn', iris)
+  const told = await sent({ paperId: paper.id, connectionId, remedies: `foghorn:${id}:picture-to-link` }, iris)
+  const [, address = ''] = /buoy: (\S+)/.exec(plainText(told.items[0]?.body.stem ?? [])) ?? []
+  expect(told).toMatchObject({ state: 'done', disagreeing: 0 })
+  const http = request(server.app.getHttpServer())
+  const shown = await http.get(new URL(address).pathname).expect(200)
+  expect(shown.headers['content-type']).toBe('image/png')
+  await http.get(`/pictures/${other}`).expect(404)
+})
+
+test('several papers come as one zip, each in a folder of its own', async () => {
+  const texts = [
+    '1. True or false: Rye is a grain.\nAnswer: True\n',
+    '1. True or false: Salt is a grain.\nAnswer: False\n',
+  ]
+  const papers = []
+  for (const text of texts) papers.push(await paperOf(text, iris, 'Same name'))
+  const [first, second] = papers.map(({ id }) => id)
+  const answer = await iris
+    .get(`/api/papers/${first}/file?formats=gift,aiken&unsigned=true&with=${second},nobody`)
+    .buffer(true)
+    .parse((response, done) => {
+      const chunks: Buffer[] = []
+      response.on('data', (chunk: Buffer) => chunks.push(chunk)).on('end', () => done(null, Buffer.concat(chunks)))
+    })
+    .expect(200)
+  expect(Object.keys(unzipSync(new Uint8Array(answer.body as Buffer))).sort()).toEqual([
+    'same-name-2/same-name.aiken.txt',
+    'same-name-2/same-name.gift.txt',
+    'same-name/same-name.aiken.txt',
+    'same-name/same-name.gift.txt',
+  ])
 })

@@ -1,18 +1,18 @@
 import { Problem } from '../shared/problem.ts'
 import { textOf } from '../shared/text.ts'
-import { LIMITS, QUESTION_TYPES, type OnlineFormSettings, type Question, type QuestionType } from './model.ts'
+import { QUESTION_TYPES, type Limits, type OnlineFormSettings, type Question, type QuestionType } from './model.ts'
 
 type Given = Readonly<Record<string, unknown>>
 
 /** A question as it was sent, checked. @throws Problem that names the field. */
-export function questionIn(given: unknown, id: string, key: string | null): Question {
+export function questionIn(given: unknown, id: string, key: string | null, limits: Limits): Question {
   if (typeof given !== 'object' || given === null) throw new Problem('Send a question.')
   const from = given as Given
   const type = from['type'] as QuestionType
   if (!QUESTION_TYPES.includes(type)) throw new Problem('There is no such type of question.', 422, 'type')
-  const options = texts(from, 'options', LIMITS.option)
-  const rows = texts(from, 'rows', LIMITS.option)
-  const columns = texts(from, 'columns', LIMITS.option)
+  const options = texts(from, 'options', limits)
+  const rows = texts(from, 'rows', limits)
+  const columns = texts(from, 'columns', limits)
   if (['choice', 'boxes', 'list'].includes(type)) distinct(options, 'options')
   if (type === 'grid') [rows, columns].forEach((list, at) => distinct(list, at ? 'columns' : 'rows'))
   const points = from['points'] === undefined ? 0 : Number(from['points'])
@@ -21,8 +21,8 @@ export function questionIn(given: unknown, id: string, key: string | null): Ques
     id,
     key,
     type,
-    title: text(from, 'title', LIMITS.title),
-    description: text(from, 'description', LIMITS.description),
+    title: text(from, 'title', limits.title),
+    description: text(from, 'description', limits.description),
     picture: pictureIn(from['picture']),
     required: from['required'] === true,
     options,
@@ -31,12 +31,12 @@ export function questionIn(given: unknown, id: string, key: string | null): Ques
     columns,
     low: Number(from['low'] ?? 1),
     high: Number(from['high'] ?? 5),
-    lowLabel: text(from, 'lowLabel', LIMITS.option),
-    highLabel: text(from, 'highLabel', LIMITS.option),
+    lowLabel: text(from, 'lowLabel', limits.option),
+    highLabel: text(from, 'highLabel', limits.option),
     points,
     right: rightIn(from['right'], type, options, rows, columns),
     ignoreCase: from['ignoreCase'] === true,
-    feedback: feedbackIn(from['feedback']),
+    feedback: feedbackIn(from['feedback'], limits),
   }
 }
 
@@ -50,6 +50,13 @@ export function settingsIn(given: unknown): OnlineFormSettings {
     fields,
     feedback: from['feedback'] === 'never' ? 'never' : 'after',
   }
+}
+
+/** Who may answer, by the names that they give; null: anybody. */
+export function peopleIn(given: unknown): string[] | null {
+  if (given === null) return null
+  if (!Array.isArray(given) || !given.length) throw new Problem('People are a list of names, or null.', 422, 'people')
+  return given.map(String)
 }
 
 function rightIn(
@@ -82,9 +89,9 @@ function pictureIn(given: unknown): Question['picture'] {
   return { type: String(type), data: String(data), description: textOf(description) }
 }
 
-function feedbackIn(given: unknown): Question['feedback'] {
+function feedbackIn(given: unknown, limits: Limits): Question['feedback'] {
   const from = (typeof given === 'object' && given !== null ? given : {}) as Given
-  return { right: text(from, 'right', LIMITS.description), wrong: text(from, 'wrong', LIMITS.description) }
+  return { right: text(from, 'right', limits.description), wrong: text(from, 'wrong', limits.description) }
 }
 
 function text(from: Given, field: string, most: number): string {
@@ -94,11 +101,11 @@ function text(from: Given, field: string, most: number): string {
   return value
 }
 
-function texts(from: Given, field: string, most: number): string[] {
+function texts(from: Given, field: string, limits: Limits): string[] {
   const value = from[field] ?? []
   if (!Array.isArray(value)) throw new Problem(`${field} is a list.`, 422, field)
-  if (value.length > LIMITS.options) throw new Problem(`${field} are at most ${LIMITS.options}.`, 422, field)
-  return value.map((one: unknown) => text({ [field]: one }, field, most))
+  if (value.length > limits.options) throw new Problem(`${field} are at most ${limits.options}.`, 422, field)
+  return value.map((one: unknown) => text({ [field]: one }, field, limits.option))
 }
 
 function distinct(list: readonly string[], field: string): void {

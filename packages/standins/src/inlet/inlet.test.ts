@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { startInlet } from './index.ts'
 import { pointsFor } from './grade.ts'
 import { questionIn } from './check.ts'
+import { LIMITS } from './model.ts'
 
 let site: Awaited<ReturnType<typeof startInlet>>
 beforeAll(async () => {
@@ -144,6 +145,46 @@ describe('forms', () => {
   })
 })
 
+test('questions are held to the limits of the account, which may be others than usual', () => {
+  const small = { ...LIMITS, title: 20, options: 2 }
+  const made = (given: object) => () => questionIn(given, 'q', null, small)
+  expect(made({ type: 'line', title: 'x'.repeat(21) })).toThrow('title has at most 20 letters.')
+  expect(made({ type: 'choice', title: 'x', options: ['a', 'b', 'c'] })).toThrow('options are at most 2.')
+})
+
+test('people on a list alone may answer, however they write capitals and blanks', async () => {
+  const token = (await granted()).access_token
+  const form = (await call(token, 'POST', '/v1/forms', { title: 'F' })).body as { id: string; path: string }
+  const said = await call(token, 'PATCH', `/v1/forms/${form.id}`, { people: ['Bente Havn'] })
+  expect(said.body).toMatchObject({ people: ['Bente Havn'], settings: { fields: ['Name'] } })
+  const answer = (field0: string) =>
+    fetch(site.url + form.path, { method: 'POST', body: new URLSearchParams({ field0 }) })
+  const stranger = await answer('Nils')
+  expect([stranger.status, await stranger.text()]).toEqual([422, expect.stringContaining('is not on the list')])
+  expect((await answer(' bente  havn')).status).toBe(200)
+  expect((await call(token, 'PATCH', `/v1/forms/${form.id}`, { people: [] })).status).toBe(422)
+  await call(token, 'PATCH', `/v1/forms/${form.id}`, { people: null })
+  expect((await answer('Nils')).status).toBe(200)
+})
+
+test('a list of forms tells what is in them, so that a place can be chosen', async () => {
+  const token = (await granted()).access_token
+  const form = (await call(token, 'POST', '/v1/forms', { title: 'Outlined' })).body as { id: string }
+  for (const question of [
+    { type: 'part', title: 'One' },
+    { type: 'line', title: 'How deep?' },
+  ])
+    await call(token, 'POST', `/v1/forms/${form.id}/questions`, question)
+  const forms = (await call(token, 'GET', '/v1/forms')).body as { id: string; questions: number; outline: object[] }[]
+  expect(forms.find(({ id }) => id === form.id)).toMatchObject({
+    questions: 1,
+    outline: [
+      { type: 'part', title: 'One' },
+      { type: 'line', title: 'How deep?' },
+    ],
+  })
+})
+
 // What forms of this kind count as right: all of it or nothing, typed answers letter by letter or without case.
 test.each<[object, string[], number]>([
   [{ type: 'choice', options: ['a', 'b'], right: { places: [1] } }, ['b'], 1],
@@ -158,5 +199,5 @@ test.each<[object, string[], number]>([
   [{ type: 'grid', rows: ['r', 's'], columns: ['x', 'y'], right: { places: [1, 0] } }, ['y', ''], 0],
   [{ type: 'lines' }, ['anything'], 0],
 ])('%j with %j earns %d', (given, answer, points) => {
-  expect(pointsFor(questionIn({ title: 'q', points: 1, ...given }, 'q', null), answer)).toBe(points)
+  expect(pointsFor(questionIn({ title: 'q', points: 1, ...given }, 'q', null, LIMITS), answer)).toBe(points)
 })

@@ -46,6 +46,8 @@ export interface OnlineForm {
   description: string
   settings: OnlineFormSettings
   isOpen: boolean
+  /** Who may answer, by the names that they give; none: anybody. */
+  people?: string[] | null
   questions: Question[]
 }
 
@@ -83,4 +85,12 @@ export interface InletState {
 
 export const EMPTY: InletState = { next: 1, forms: {}, submissions: [], codes: {}, access: {}, refresh: {} }
 
-export const LIMITS = { title: 600, option: 150, options: 40, description: 4000 } as const
+/** Most letters of a title, an option and a description, and most options. */
+export interface Limits {
+  readonly title: number
+  readonly option: number
+  readonly options: number
+  readonly description: number
+}
+
+export const LIMITS: Limits = { title: 600, option: 150, options: 40, description: 4000 }

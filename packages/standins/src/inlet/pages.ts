@@ -19,6 +19,7 @@ export function formPage(
   form: OnlineForm,
   given: Readonly<Record<string, readonly string[]>>,
   missing: readonly string[],
+  objection: string | null = null,
 ): string {
   const fields = form.settings.fields.map(
     (field, at) =>
@@ -26,7 +27,9 @@ export function formPage(
   )
   const said = missing.length
     ? `<p class="must" role="alert">Not handed in yet: ${missing.length === 1 ? 'one question needs' : `${missing.length} questions need`} an answer. They are marked.</p>`
-    : ''
+    : objection !== null
+      ? `<p class="must" role="alert">Not handed in: ${escape(objection)}</p>`
+      : ''
   const questions = form.questions.map((question) => questionHtml(question, given[question.id] ?? [], missing))
   return inletPage(
     form.title,

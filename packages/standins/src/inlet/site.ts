@@ -4,16 +4,17 @@ import type { Faults } from '../shared/faults.ts'
 import { answerProblems, Problem } from '../shared/problem.ts'
 import type { JsonStore } from '../shared/store.ts'
 import { textOf } from '../shared/text.ts'
-import { questionIn, settingsIn } from './check.ts'
+import { peopleIn, questionIn, settingsIn } from './check.ts'
 import { allowed, consent, type Client } from './consent.ts'
 import { pointsFor } from './grade.ts'
-import { LIMITS, type Answer, type OnlineForm, type InletState, type Question, type Submission } from './model.ts'
+import type { Answer, Limits, OnlineForm, InletState, Question, Submission } from './model.ts'
 import { closedPage, formPage, inletPage, thanksPage } from './pages.ts'
 
 export interface InletSettings {
   readonly clients: readonly Client[]
   /** How long an access token works. */
   readonly tokenSeconds: number
+  readonly limits: Limits
   readonly now: () => Date
 }
 
@@ -29,13 +30,13 @@ export function createInlet(store: JsonStore<InletState>, faults: Faults, settin
       void response.send(inletPage('Inlet', '<h1>Inlet</h1><p>Forms are opened by their own address.</p>')),
   )
   site.use(consent(store, settings.clients, settings.tokenSeconds))
-  site.use('/v1', formsApi(store, faults), answersApi(store, settings.now))
+  site.use('/v1', formsApi(store, faults, settings.limits), answersApi(store, settings.now))
   addPages(site, store, settings.now)
   answerProblems(site)
   return site
 }
 
-function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
+function formsApi(store: JsonStore<InletState>, faults: Faults, limits: Limits): Router {
   const api = Router()
   const json = express.json({ limit: '8mb' })
   const write = allowed(store, 'forms.write')
@@ -43,11 +44,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     store.save()
     return shown(form)
   }
-  api.get(
-    '/account',
-    write,
-    (_request, response) => void response.json({ name: 'Skarnholm Harbour School', limits: LIMITS }),
-  )
+  api.get('/account', write, (_request, response) => void response.json({ name: 'Skarnholm Harbour School', limits }))
   api.get(
     '/forms',
     write,
@@ -55,7 +52,8 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
       void response.json(
         Object.values(store.state.forms).map(({ id, title, questions, isOpen }) => ({
           ...{ id, title, isOpen },
-          questions: questions.length,
+          questions: questions.filter(({ type }) => type !== 'part' && type !== 'text').length,
+          outline: questions.map(({ type, title: asked }) => ({ type, title: asked })),
         })),
       ),
   )
@@ -67,8 +65,8 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     const form: OnlineForm = {
       id: store.newId('form-'),
       key,
-      title: textOf(given['title']).slice(0, LIMITS.title) || 'Untitled form',
-      description: textOf(given['description']).slice(0, LIMITS.description),
+      title: textOf(given['title']).slice(0, limits.title) || 'Untitled form',
+      description: textOf(given['description']).slice(0, limits.description),
       settings: settingsIn(given['settings']),
       isOpen: true,
       questions: [],
@@ -81,9 +79,12 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     const form = formOf(store, request)
     const given = request.body as Record<string, unknown>
     if (typeof given['isOpen'] === 'boolean') form.isOpen = given['isOpen']
-    if (typeof given['title'] === 'string') form.title = given['title'].slice(0, LIMITS.title)
-    if (typeof given['description'] === 'string') form.description = given['description'].slice(0, LIMITS.description)
+    if (typeof given['title'] === 'string') form.title = given['title'].slice(0, limits.title)
+    if (typeof given['description'] === 'string') form.description = given['description'].slice(0, limits.description)
     if (given['settings'] !== undefined) form.settings = settingsIn(given['settings'])
+    if (given['people'] !== undefined) form.people = peopleIn(given['people'])
+    // Who has to be on a list has to say a name.
+    if (form.people && !form.settings.fields.length) form.settings = { ...form.settings, fields: ['Name'] }
     response.json(changed(form))
   })
   api.delete('/forms/:id', write, (request, response) => {
@@ -99,7 +100,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     const known = key === null ? undefined : form.questions.find((question) => question.key === key)
     if (known) return void response.status(200).json({ id: known.id })
     if (faults.refusesNext()) throw new Problem('Not this one.', 422)
-    const question = questionIn(request.body, store.newId('q-'), key)
+    const question = questionIn(request.body, store.newId('q-'), key, limits)
     const at = (request.body as { at?: unknown }).at
     form.questions.splice(typeof at === 'number' ? at : form.questions.length, 0, question)
     store.save()
@@ -110,7 +111,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults): Router {
     const at = form.questions.findIndex(({ id }) => id === request.params['question'])
     const known = form.questions[at]
     if (!known) throw new Problem('There is no such question.', 404)
-    form.questions[at] = questionIn(request.body, known.id, known.key)
+    form.questions[at] = questionIn(request.body, known.id, known.key, limits)
     store.save()
     response.json({ id: known.id })
   })
@@ -190,7 +191,10 @@ function addPages(site: Express, store: JsonStore<InletState>, now: () => Date):
         required && type !== 'part' && type !== 'text' && !answers[id]?.some((one) => one.trim() !== ''),
     )
     const isNameless = Object.values(fields).some((value) => value === '')
-    if (missing.length || isNameless) {
+    const who = Object.values(fields).join(' ')
+    const isStranger =
+      !isNameless && Boolean(form.people?.length) && !form.people?.some((name) => isNamed(name, fields))
+    if (missing.length || isNameless || isStranger) {
       const given = {
         ...answers,
         ...Object.fromEntries(form.settings.fields.map((name, at) => [`field${at}`, [fields[name] ?? '']])),
@@ -200,10 +204,10 @@ function addPages(site: Express, store: JsonStore<InletState>, now: () => Date):
           form,
           given,
           missing.map(({ id }) => id),
+          isStranger ? `${who} is not on the list of who may answer. Write the name as your teacher has it.` : null,
         ),
       )
     }
-    const who = Object.values(fields).join(' ')
     const isAgain = store.state.submissions.some(
       (one) => one.formId === form.id && Object.values(one.fields).join(' ') === who,
     )
@@ -215,6 +219,13 @@ function addPages(site: Express, store: JsonStore<InletState>, now: () => Date):
     store.save()
     response.send(thanksPage(form, submission))
   })
+}
+
+/** Capital letters and blanks are not what tells people apart; fields may part a name. */
+function isNamed(name: string, fields: Readonly<Record<string, string>>): boolean {
+  const folded = (text: string): string => text.toLocaleLowerCase('en').replace(/\s+/g, ' ').trim()
+  const given = Object.values(fields)
+  return [...given, given.join(' ')].some((one) => folded(one) === folded(name))
 }
 
 function submit(

@@ -81,6 +81,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/connections/{id}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ConnectionsController_hear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections/consent": {
         parameters: {
             query?: never;
@@ -250,6 +266,22 @@ export interface paths {
         };
         get?: never;
         put: operations["DeliveriesController_setOpening"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deliveries/{id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["DeliveriesController_setPeople"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1361,6 +1393,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["PicturesController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1483,6 +1531,10 @@ export interface components {
             ended: string | null;
             id: string;
             name: string;
+            /** @description Over how many letters or options its own limits begin, by measure, as it told */
+            told: {
+                [key: string]: number;
+            };
             url: string;
         };
         ConnectionsDto: {
@@ -1569,6 +1621,8 @@ export interface components {
             /** @description When it opens there by itself */
             opensAt: string | null;
             paperId: string;
+            /** @description Who may answer there; null: anybody */
+            people: string[] | null;
             /** @description Core’s ItemProof, one per item */
             proof: {
                 [key: string]: unknown;
@@ -1610,6 +1664,8 @@ export interface components {
             /** @description When it opens there by itself */
             opensAt: string | null;
             paperId: string;
+            /** @description Who may answer there; null: anybody */
+            people: string[] | null;
             provenAt: string | null;
             responseCount: number | null;
             sentBy: string;
@@ -1627,6 +1683,8 @@ export interface components {
             /** @enum {string} */
             id: "inlet" | "breakwater" | "foghorn";
             into: ("new" | "add" | "bank")[];
+            /** @description It can keep answering to people by name */
+            knowsPeople: boolean;
             name: string;
             /** @description What people open there */
             noun: string;
@@ -2072,6 +2130,10 @@ export interface components {
             /** @description The paper that it is a version of */
             versionOf: string | null;
         };
+        PeopleDto: {
+            /** @description Names as people give them; null: anybody */
+            people: string[] | null;
+        };
         PersonDto: {
             email: string;
             id: string;
@@ -2144,7 +2206,14 @@ export interface components {
         };
         RemoteChoiceDto: {
             count: number;
+            /** @description Before what it can be added, in order */
+            entries: components["schemas"]["RemoteEntryDto"][];
             id: string;
+            title: string;
+        };
+        RemoteEntryDto: {
+            /** @enum {string} */
+            kind: "question" | "part" | "text";
             title: string;
         };
         RestoreDto: {
@@ -2546,6 +2615,27 @@ export interface operations {
             };
         };
     };
+    ConnectionsController_hear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionDto"];
+                };
+            };
+        };
+    };
     ConnectionsController_ask: {
         parameters: {
             query?: never;
@@ -2830,6 +2920,31 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OpeningDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryDto"];
+                };
+            };
+        };
+    };
+    DeliveriesController_setPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PeopleDto"];
             };
         };
         responses: {
@@ -4235,6 +4350,8 @@ export interface operations {
                 /** @description Accepted remedies, parted by commas: destination:item:remedy */
                 remedies?: string;
                 unsigned?: "true" | "false";
+                /** @description Further papers, by id, parted by commas; each in a folder of its own */
+                with?: string;
             };
             header?: never;
             path: {
@@ -4316,6 +4433,8 @@ export interface operations {
                 /** @description Accepted remedies, parted by commas: destination:item:remedy */
                 remedies?: string;
                 unsigned?: "true" | "false";
+                /** @description Further papers, by id, parted by commas; each in a folder of its own */
+                with?: string;
             };
             header?: never;
             path: {
@@ -4869,6 +4988,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    PicturesController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

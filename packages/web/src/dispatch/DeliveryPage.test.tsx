@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { Schemas } from '../api/client'
-import { delivery } from '../testing/dispatch'
+import { connections, delivery, FORMS } from '../testing/dispatch'
 import { refused, showPage, type Answers } from '../testing/page'
 import { DeliveryPage } from './DeliveryPage'
 import { classText } from './HandOut'
@@ -24,7 +24,12 @@ function show(first: Schemas['DeliveryDto'], changes: Readonly<Record<string, Sc
   return showPage(<DeliveryPage />, {
     at: '/dispatch/d',
     path: '/dispatch/:id',
-    answers: { 'GET /api/deliveries/d': () => now, 'GET /api/deliveries': () => [now], ...answers },
+    answers: {
+      'GET /api/deliveries/d': () => now,
+      'GET /api/deliveries': () => [now],
+      'GET /api/connections': connections(),
+      ...answers,
+    },
   })
 }
 
@@ -101,4 +106,17 @@ test('times to open and close are kept in the person’s own time, and said', as
 test('the text for a class has the address, and the code where there is one', () => {
   expect(classText(delivery(), 'http://x/f')).toBe('Week 2\nOpen this address: http://x/f')
   expect(classText(delivery({ joinCode: 'AB12CD' }), 'http://x/j')).toContain('Code to join: AB12CD')
+})
+
+test('who may answer is a list of names where the destination can hold it', async () => {
+  const { calls } = show(delivery(), {
+    'GET /api/connections': connections(FORMS),
+    'PUT /api/deliveries/d/people': delivery({ people: ['Bente Havn', 'Nils Bø'] }),
+  })
+  await userEvent.click(await screen.findByText('Who may answer: anybody with the address'))
+  await userEvent.type(screen.getByRole('textbox', { name: 'Names, a line each' }), 'Bente Havn\n\n Nils Bø ')
+  await userEvent.click(screen.getByRole('button', { name: 'Only these may answer' }))
+  await screen.findByText('◐ Only 2 people of a list may answer')
+  expect(calls.find(({ asked }) => asked.startsWith('PUT'))?.body).toEqual({ people: ['Bente Havn', 'Nils Bø'] })
+  screen.getByRole('button', { name: 'Let anybody answer' })
 })

@@ -12,7 +12,9 @@ function show(answers: Answers = {}) {
   const own = paper() as Paper
   return showPage(
     <DownloadDialog paper={own} rows={rowsOf(own, {})} unsigned={1} accepted={{}} open close={() => undefined} />,
-    { answers: { 'GET /api/files/layouts': [], 'GET /api/papers/p/proof': [PROOF], ...answers } },
+    {
+      answers: { 'GET /api/files/layouts': [], 'GET /api/papers/p/proof': [PROOF], 'GET /api/papers': [], ...answers },
+    },
   )
 }
 
@@ -48,4 +50,22 @@ test('a key that does not come through is loud, before anything is taken', async
   show({ 'GET /api/papers/p/proof': [{ ...PROOF, agreeing: 2, wrong: ['Rye is a grain.'] }] })
   await userEvent.click(screen.getByRole('radio', { name: 'A course site' }))
   await waitFor(() => expect(screen.getByRole('alert').textContent).toBe('◆ Not as here: “Rye is a grain.”'))
+})
+
+test('other papers come in the same zip, each with what of it goes and how its keys fare', async () => {
+  show({
+    'GET /api/papers': [paper(), paper({ id: 'p2', title: 'Week 3' })],
+    'GET /api/papers/p2': paper({ id: 'p2', title: 'Week 3' }),
+    'GET /api/papers/p2/proof': [{ ...PROOF, wrong: ['Rye is a grain.'] }],
+  })
+  await userEvent.click(screen.getByRole('radio', { name: 'A course site' }))
+  await userEvent.click(await screen.findByText('Other papers in the same zip'))
+  expect(screen.queryByRole('checkbox', { name: 'Week 2' })).toBeNull()
+  await userEvent.click(screen.getByRole('checkbox', { name: 'Week 3' }))
+  await screen.findByText(/QTI 2.1: 1 item/)
+  expect((await screen.findByRole('alert')).textContent).toBe('◆ Not as here: “Rye is a grain.”')
+  expect([link().get('with'), screen.getByRole('link', { name: /^Download/ }).textContent]).toEqual([
+    'p2',
+    'Download 2 files',
+  ])
 })

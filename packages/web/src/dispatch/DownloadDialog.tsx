@@ -5,10 +5,10 @@ import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import type { Paper } from '../papers/queries'
-import { remedyList, type Accepted, type Row } from './fit-rows'
+import { usePaper, usePapers, type Paper } from '../papers/queries'
+import { remedyList, rowsOf, type Accepted, type Row } from './fit-rows'
 import { probeSheet } from './probe-sheet'
-import { useColumnLayouts, useFileProofs, type FileProof } from './queries'
+import { useColumnLayouts, useFileProofs, type DownloadQuery, type FileProof } from './queries'
 import { UnsignedQuestion } from './UnsignedQuestion'
 
 export interface AskProps {
@@ -85,7 +85,10 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
     ),
     ...(hasTable && layout && { layout }),
   }
-  const query = new URLSearchParams(asked)
+  const [more, setMore] = useState<readonly string[]>([])
+  const others = (usePapers().data ?? []).filter(({ id }) => id !== paper.id)
+  const query = new URLSearchParams({ ...asked, ...(more.length > 0 && { with: more.join(',') }) })
+  const fileCount = chosen.length * (1 + more.length)
   const proofs = useFileProofs(paper, asked)
   const toggle = (id: string, on: boolean): void =>
     setChosen(FILES.map((one) => one.target).filter((one) => (one === id ? on : chosen.includes(one))))
@@ -157,6 +160,9 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
           )}
         </div>
       )}
+      {chosen.length > 0 && others.length > 0 && (
+        <MorePapers papers={others} more={more} setMore={setMore} asked={{ ...asked, remedies: '' }} />
+      )}
       {hasTable && Boolean(layouts.data?.length) && (
         <label className="mt-3 block">
           Columns of the table{' '}
@@ -180,9 +186,9 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
             className="rounded-[3px] border border-mustard bg-mustard px-3 py-1 font-semibold text-on-mustard"
             href={`/api/papers/${paper.id}/file?${query.toString()}`}
             download
-            onClick={() => tell(`${counted(chosen.length, 'file is', 'files are')} on the way to your downloads.`)}
+            onClick={() => tell(`${counted(fileCount, 'file is', 'files are')} on the way to your downloads.`)}
           >
-            Download {counted(chosen.length, 'file', 'files')}
+            Download {counted(fileCount, 'file', 'files')}
           </a>
         ) : (
           <Button tone="lead" disabled>
@@ -201,6 +207,72 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
         <Button onClick={close}>Close</Button>
       </div>
     </Dialog>
+  )
+}
+
+/** Further papers in the same zip, each in a folder of its own; what of them goes along is said beside them. */
+function MorePapers({
+  papers,
+  more,
+  setMore,
+  asked,
+}: {
+  readonly papers: readonly { readonly id: string; readonly title: string }[]
+  readonly more: readonly string[]
+  readonly setMore: (ids: readonly string[]) => void
+  readonly asked: DownloadQuery
+}) {
+  return (
+    <details className="mt-3" open={more.length > 0}>
+      <summary className="cursor-pointer">Other papers in the same zip{more.length > 0 && `: ${more.length}`}</summary>
+      <ul className="max-h-48 overflow-y-auto pt-1">
+        {papers.map(({ id, title }) => (
+          <li key={id} className="border-t border-line py-1">
+            <label>
+              <input
+                type="checkbox"
+                className="mr-1.5 accent-ink"
+                checked={more.includes(id)}
+                onChange={(event) =>
+                  setMore(
+                    papers.flatMap((one) =>
+                      (one.id === id ? event.target.checked : more.includes(one.id)) ? one.id : [],
+                    ),
+                  )
+                }
+              />
+              {title}
+            </label>
+            {more.includes(id) && <MoreProof id={id} asked={asked} />}
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}
+
+/** What of a further paper goes along, file by file, and how its keys fare. */
+function MoreProof({ id, asked }: { readonly id: string; readonly asked: DownloadQuery }) {
+  const paper = usePaper(id)
+  const proofs = useFileProofs({ id, version: paper.data?.version ?? 0 }, asked)
+  if (!paper.data) return <span className="block pl-5 text-xs text-muted">Looking at it …</span>
+  const rows = rowsOf(paper.data, {}).filter((row) => asked.unsigned === 'true' || row.signed)
+  const files = FILES.filter(({ target }) => asked.formats.split(',').includes(target))
+  return (
+    <>
+      {files.map(({ target, name, destination }) => (
+        <span key={target} className="block pl-5 text-xs text-muted">
+          {name}: {goingText(rows, destination)}
+          {isFormatId(target) && (
+            <ProofText
+              proof={proofs.data?.find(({ format }) => format === target)}
+              pending={proofs.isFetching}
+              failed={proofs.isError}
+            />
+          )}
+        </span>
+      ))}
+    </>
   )
 }
 

@@ -16,7 +16,7 @@ import { Button } from '../parts/Button'
 import { counted } from '../parts/item-words'
 import { ItemView } from '../parts/ItemView'
 import type { Paper } from '../papers/queries'
-import type { Accepted, Column, Row } from './fit-rows'
+import { toward, type Accepted, type Column, type Row } from './fit-rows'
 
 export function ComparedWith({
   shown,
@@ -254,7 +254,7 @@ function OpenFit({ row, column, rows, span, accepted, accept }: OpenFitProps) {
   const alike = (remedy: RemedyId): string[] =>
     rows.flatMap((one) => {
       const there = one.columns.find((other) => other.destination === destination)
-      const asks = there?.fit.reasons.some((reason) => reason.remedy === remedy)
+      const asks = there?.fit.reasons.some((reason) => reason.remedy === remedy || reason.orRemedy === remedy)
       return asks && REMEDIES[remedy].suits(one.body) ? [one.id] : []
     })
   return (
@@ -264,22 +264,24 @@ function OpenFit({ row, column, rows, span, accepted, accept }: OpenFitProps) {
         <p className="text-muted">For {destination.name} only; the bank stays as it is.</p>
         <ul className="grid gap-1 pt-1">
           {fit.reasons.map((reason) => {
-            const { remedy } = reason
-            const suits = remedy !== undefined && REMEDIES[remedy].suits(row.body)
-            const others = remedy === undefined ? [] : alike(remedy)
+            const offered = [reason.remedy, reason.orRemedy].flatMap((one) =>
+              one !== undefined && REMEDIES[one].suits(row.body) ? [{ remedy: one, others: alike(one) }] : [],
+            )
             return (
               <li key={reason.feature} className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
                 <span>– {reason.says}.</span>
-                {suits && (
-                  <Button className="!py-0" onClick={() => take(remedy, [row.id])}>
-                    {REMEDIES[remedy].label}
-                  </Button>
-                )}
-                {suits && others.length > 1 && (
-                  <Button tone="quiet" className="!py-0" onClick={() => take(remedy, others)}>
-                    the same for all {others.length}
-                  </Button>
-                )}
+                {offered.map(({ remedy, others }) => (
+                  <Fragment key={remedy}>
+                    <Button className="!py-0" onClick={() => take(remedy, [row.id])}>
+                      {REMEDIES[remedy].label}
+                    </Button>
+                    {others.length > 1 && (
+                      <Button tone="quiet" className="!py-0" onClick={() => take(remedy, others)}>
+                        the same for all {others.length}
+                      </Button>
+                    )}
+                  </Fragment>
+                ))}
                 {reason.feature === 'no-key' && (
                   <Link to={`/bank/${row.id}`} className="underline">
                     Give it a key
@@ -289,7 +291,7 @@ function OpenFit({ row, column, rows, span, accepted, accept }: OpenFitProps) {
             )
           })}
         </ul>
-        {fit.verdict !== 'cannot' && <AsItArrives parts={remedied(row.body, taken, destination.limits)} />}
+        {fit.verdict !== 'cannot' && <AsItArrives parts={remedied(row.body, taken, toward(destination))} />}
         {taken.length > 0 && (
           <p className="flex flex-wrap items-baseline gap-3 pt-1">
             <span>

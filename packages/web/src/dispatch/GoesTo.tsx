@@ -1,5 +1,6 @@
 import { Link } from 'react-router'
 import { counted } from '../parts/item-words'
+import type { Schemas } from '../api/client'
 import type { Paper } from '../papers/queries'
 import { ForAll, type ForAllSettings } from './ForAll'
 import type { Row } from './fit-rows'
@@ -151,7 +152,7 @@ function AddTo({
           ))}
         </select>
       </label>
-      {chosen && kind.id === 'inlet' && (
+      {chosen && chosen.entries.length > 0 && (
         <label className="block">
           Where
           <select
@@ -160,9 +161,9 @@ function AddTo({
             onChange={(event) => change({ addAt: event.target.value === '' ? null : Number(event.target.value) })}
           >
             <option value="">at its end</option>
-            {Array.from({ length: chosen.count }, (_none, at) => (
+            {chosen.entries.map((_entry, at) => (
               <option key={at} value={at}>
-                before question {at + 1}
+                before {entryName(chosen.entries, at)}
               </option>
             ))}
           </select>
@@ -171,6 +172,18 @@ function AddTo({
     </div>
   )
 }
+
+/** A question by its number among the questions, with the beginning of its text; sections and texts by theirs. */
+function entryName(entries: Schemas['RemoteChoiceDto']['entries'], at: number): string {
+  const { kind = 'question', title = '' } = entries[at] ?? {}
+  const text = title.length > MOST_LETTERS ? `${title.slice(0, MOST_LETTERS).trimEnd()}…` : title
+  if (kind === 'part') return `the section “${text}”`
+  if (kind === 'text') return `the text “${text}”`
+  const number = entries.slice(0, at + 1).filter((entry) => entry.kind === 'question').length
+  return `question ${number}, “${text}”`
+}
+
+const MOST_LETTERS = 40
 
 function Versions({
   course,

@@ -3,10 +3,11 @@ import { format } from 'date-fns'
 import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
+import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { Fault } from '../people/fields'
 import { May } from '../people/May'
-import { useDispatchChanges, type Delivery } from './queries'
+import { useConnections, useDispatchChanges, type Delivery } from './queries'
 import { nounOf, serviceName } from './words'
 
 /** What a class needs to come to it: the address, as letters and as a code to point a phone at, and a text to paste. */
@@ -14,6 +15,8 @@ export function HandOut({ delivery, address }: { readonly delivery: Delivery; re
   const { setOpen, removeThere } = useDispatchChanges()
   const tell = useTell()
   const [asking, setAsking] = useState(false)
+  const kinds = useConnections().data?.destinations
+  const knowsPeople = kinds?.find(({ id }) => id === delivery.destination)?.knowsPeople === true
   const noun = nounOf(delivery.destination)
   const text = classText(delivery, address)
   const copy = (what: string, said: string): void =>
@@ -58,6 +61,11 @@ export function HandOut({ delivery, address }: { readonly delivery: Delivery; re
       <May right="dispatch">
         <Opening key={`${delivery.opensAt ?? ''}${delivery.closesAt ?? ''}`} delivery={delivery} />
       </May>
+      {knowsPeople && (
+        <May right="dispatch">
+          <WhoMayAnswer key={delivery.people?.join() ?? ''} delivery={delivery} />
+        </May>
+      )}
       {failed && (
         <p role="alert" className="pt-2 text-beet">
           ◆ {failed.message}
@@ -135,6 +143,61 @@ function Opening({ delivery }: { readonly delivery: Delivery }) {
         <Button type="submit" className="justify-self-start" disabled={setOpening.isPending}>
           Keep these times
         </Button>
+      </form>
+    </details>
+  )
+}
+
+/** Anybody with the address, or the people of a list by the names that they give there. */
+function WhoMayAnswer({ delivery }: { readonly delivery: Delivery }) {
+  const { setPeople } = useDispatchChanges()
+  const [names, setNames] = useState(delivery.people?.join('\n') ?? '')
+  const people = names
+    .split('\n')
+    .map((name) => name.trim())
+    .filter(Boolean)
+  const set = (next: string[] | null): void => setPeople.mutate({ id: delivery.id, people: next })
+  return (
+    <details className="mt-2" open={delivery.people !== null}>
+      <summary className="cursor-pointer">
+        {delivery.people === null ? (
+          'Who may answer: anybody with the address'
+        ) : (
+          <span className="text-mustard-ink">
+            ◐ Only {counted(delivery.people.length, 'person', 'people')} of a list may answer
+          </span>
+        )}
+      </summary>
+      <form
+        className="grid gap-1 pt-1"
+        onSubmit={(event) => {
+          event.preventDefault()
+          set(people)
+        }}
+      >
+        <label>
+          Names, a line each
+          <textarea
+            className={`${TIME} block w-full`}
+            rows={5}
+            value={names}
+            onChange={(event) => setNames(event.target.value)}
+          />
+        </label>
+        <p className="text-xs text-muted">
+          A name is asked for there and must be on the list. It is no password: who knows a name can write it.
+        </p>
+        <Fault error={setPeople.error} />
+        <div className="flex gap-2">
+          <Button type="submit" disabled={setPeople.isPending || !people.length}>
+            Only these may answer
+          </Button>
+          {delivery.people !== null && (
+            <Button tone="quiet" disabled={setPeople.isPending} onClick={() => set(null)}>
+              Let anybody answer
+            </Button>
+          )}
+        </div>
       </form>
     </details>
   )

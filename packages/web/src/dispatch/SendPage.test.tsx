@@ -15,6 +15,8 @@ function show(answers: Answers = {}, at = '/dispatch/paper/p') {
       'GET /api/connections': connections(COURSE, FORMS),
       'GET /api/deliveries': [],
       'POST /api/deliveries': delivery(),
+      'POST /api/connections/c-course/told': COURSE,
+      'POST /api/connections/c-forms/told': FORMS,
       ...answers,
     },
   })
@@ -64,18 +66,35 @@ test('what cannot go is counted, and one step takes what helps', async () => {
   expect(screen.queryByText(/behind/)).toBeNull()
 })
 
+const OUTLINE = [
+  { kind: 'question', title: 'Which way does it turn?' },
+  { kind: 'part', title: 'Depths' },
+  { kind: 'question', title: 'How deep?' },
+]
+
+test('what the very destination tells of its limits is what the fit goes by', async () => {
+  show({
+    'GET /api/connections': connections(FORMS),
+    'POST /api/connections/c-forms/told': { ...FORMS, told: { 'stem-length': 5 } },
+  })
+  await screen.findByText(/1 cannot and stays behind/)
+  const [first] = screen.getAllByRole('button', { name: 'Inlet: cannot' })
+  if (first) await userEvent.click(first)
+  screen.getByText('– A question has at most 5 letters.')
+})
+
 test('added to a form that is there, at a place; what is there is asked for', async () => {
   const { calls } = show({
     'GET /api/connections': connections(FORMS),
-    'GET /api/connections/c-forms/places': [{ id: 'form-7', title: 'Tides', count: 2 }],
+    'GET /api/connections/c-forms/places': [{ id: 'form-7', title: 'Tides', count: 2, entries: OUTLINE }],
   })
   await userEvent.click(await screen.findByRole('radio', { name: 'added to a form that is there' }))
   const send = screen.getByRole<HTMLButtonElement>('button', { name: 'Send 1 item to Class forms' })
   expect(send.disabled).toBe(true)
   await userEvent.selectOptions(await screen.findByRole('combobox', { name: /^Which/ }), 'form-7')
-  await userEvent.selectOptions(screen.getByRole('combobox', { name: /^Where/ }), 'before question 2')
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: /^Where/ }), 'before question 2, “How deep?”')
   await userEvent.click(send)
-  await waitFor(() => expect(sentIn(calls)).toMatchObject([{ into: 'add', addTo: 'form-7', addAt: 1 }]))
+  await waitFor(() => expect(sentIn(calls)).toMatchObject([{ into: 'add', addTo: 'form-7', addAt: 2 }]))
 })
 
 test('what is set for all goes along with its exceptions, and nothing where nothing is set', async () => {

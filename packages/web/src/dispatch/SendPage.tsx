@@ -1,4 +1,4 @@
-import { DESTINATIONS, destinationOf, type Destination } from '@zakuska/core'
+import { DESTINATIONS, type Destination } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { Head } from '../frame/Frame'
@@ -10,7 +10,17 @@ import { usePaper, usePapers, type Paper } from '../papers/queries'
 import { May } from '../people/May'
 import { DeliveryLine } from './DeliveryLine'
 import { DownloadDialog } from './DownloadDialog'
-import { acceptedIn, goingOf, remediedAll, remedyList, rowsOf, type Accepted, type Going, type Row } from './fit-rows'
+import {
+  acceptedIn,
+  destinationsWith,
+  goingOf,
+  remediedAll,
+  remedyList,
+  rowsOf,
+  type Accepted,
+  type Going,
+  type Row,
+} from './fit-rows'
 import { ComparedWith, FitTable } from './FitTable'
 import { GoesTo, NO_COURSE, type Course } from './GoesTo'
 import {
@@ -18,6 +28,7 @@ import {
   useDeliveries,
   useDelivery,
   useDispatchChanges,
+  useTold,
   type Connection,
   type Delivery,
   type DeliverySummary,
@@ -63,7 +74,6 @@ function Send({
   readonly before: Delivery | undefined
 }) {
   const [accepted, setAccepted] = useState<Accepted>(() => acceptedIn(before?.asked?.remedies ?? ''))
-  const rows = useMemo(() => rowsOf(paper, accepted), [paper, accepted])
   const [search, setSearch] = useSearchParams()
   const [course, setCourse] = useState<Course>(() => ({
     ...NO_COURSE,
@@ -75,6 +85,10 @@ function Send({
   }))
   const change = (part: Partial<Course>): void => setCourse((now) => ({ ...now, ...part }))
   const connection = connections.find(({ id }) => id === course.connectionId)
+  const told = useTold(connection?.id).data?.told ?? connection?.told
+  const destinations = useMemo(() => destinationsWith(connection?.destination, told), [connection?.destination, told])
+  const rows = useMemo(() => rowsOf(paper, accepted, destinations), [paper, accepted, destinations])
+  const target = destinations.find(({ id }) => id === connection?.destination)
   const kind = useConnections().data?.destinations.find(({ id }) => id === connection?.destination)
   const shown = shownIn(search.get('for'), connection?.destination)
   const show = (id: string, on: boolean): void => {
@@ -131,11 +145,11 @@ function Send({
             </p>
           )}
           <GoesTo {...{ course, change, connections, kind, rows }} versions={before ? [] : versions} />
-          {connection && (
+          {connection && target && (
             <WhatGoes
               going={goingOf(rows, connection.destination, course.includeUnsigned)}
-              remedies={remedyCount(remediedAll(rows, destinationOf(connection.destination), accepted), accepted)}
-              takeAll={() => setAccepted(remediedAll(rows, destinationOf(connection.destination), accepted))}
+              remedies={remedyCount(remediedAll(rows, target, accepted), accepted)}
+              takeAll={() => setAccepted(remediedAll(rows, target, accepted))}
             />
           )}
           <h2 className="mt-5 text-[15px] font-semibold">What went where</h2>

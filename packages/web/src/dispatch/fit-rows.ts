@@ -2,12 +2,17 @@ import {
   DESTINATIONS,
   fitItem,
   inPaper,
+  remediesFor,
   remedied,
   REMEDIES,
+  withTold,
   type Destination,
   type Fit,
+  type FormatLimits,
   type Item,
   type RemedyId,
+  type ToldLimits,
+  type Toward,
 } from '@zakuska/core'
 import { asKept } from '../parts/item-words'
 import type { Paper } from '../papers/queries'
@@ -26,7 +31,7 @@ export interface Row {
   readonly id: string
   readonly body: Item
   readonly signed: boolean
-  /** One for each destination, in the order of `DESTINATIONS`. */
+  /** One for each destination. */
   readonly columns: readonly Column[]
 }
 
@@ -34,12 +39,12 @@ export interface Row {
 export type Accepted = Readonly<Record<string, readonly RemedyId[]>>
 
 /** What fits where, item by item, with what was accepted. */
-export function rowsOf(paper: Paper, accepted: Accepted): Row[] {
+export function rowsOf(paper: Paper, accepted: Accepted, destinations: readonly Destination[] = DESTINATIONS): Row[] {
   return paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
     if (!item) return []
     const body = inPaper(asKept(item.body), entry, paper.shuffleOptions)
-    const columns = DESTINATIONS.map((destination) =>
+    const columns = destinations.map((destination) =>
       columnOf(destination, body, accepted[`${destination.id}:${item.id}`] ?? []),
     )
     return [{ id: item.id, body, signed: item.signOff !== null, columns }]
@@ -48,10 +53,24 @@ export function rowsOf(paper: Paper, accepted: Accepted): Row[] {
 
 /** The fit of what an item becomes: where remedies split it, that of the part which fits least. */
 function columnOf(destination: Destination, body: Item, taken: readonly RemedyId[]): Column {
-  const parts = remedied(body, taken, destination.limits)
+  const parts = remedied(body, taken, toward(destination))
   const fits = parts.map((part) => fitItem(part, destination.limits))
   const worst = fits.find((fit) => fit.verdict === 'cannot') ?? fits.find((fit) => fit.verdict === 'changes') ?? fits[0]
   return { destination, fit: worst ?? { verdict: 'as-is', reasons: [] }, taken, becomes: parts.length }
+}
+
+/** Where remedied items go: links to pictures lead to this server. */
+export function toward({ limits }: Destination): Toward & { readonly limits: FormatLimits } {
+  return { limits, pictureAddress: (asset) => `${window.location.origin}/pictures/${asset}` }
+}
+
+/** The destinations, one of them with what it told of its own limits. */
+export function destinationsWith(
+  id: Destination['id'] | undefined,
+  told: ToldLimits | undefined,
+): readonly Destination[] {
+  if (!told || !Object.keys(told).length) return DESTINATIONS
+  return DESTINATIONS.map((one) => (one.id === id ? { ...one, limits: withTold(one.limits, told) } : one))
 }
 
 /** Accepted remedies as the server takes them. */
@@ -74,26 +93,14 @@ export function acceptedIn(remedies: string): Accepted {
   return found
 }
 
-/** Remedies are looked for so many times one after the other: what one of them makes may need another. */
-const MOST_REMEDIES = 4
-
-/** What was accepted, with the first remedy that helps for every item that cannot go there. */
+/** What was accepted, with the remedies that bring every item there which cannot go as it is. */
 export function remediedAll(rows: readonly Row[], destination: Destination, accepted: Accepted): Accepted {
   const next: Record<string, readonly RemedyId[]> = { ...accepted }
   for (const { id, body } of rows) {
     const name = `${destination.id}:${id}`
-    for (let turn = 0; turn < MOST_REMEDIES; turn++) {
-      const taken = next[name] ?? []
-      const helps = remedied(body, taken, destination.limits)
-        .flatMap((part) =>
-          fitItem(part, destination.limits).reasons.flatMap(({ verdict, remedy }) =>
-            verdict === 'cannot' && remedy && REMEDIES[remedy].suits(part) ? [remedy] : [],
-          ),
-        )
-        .find((remedy) => !taken.includes(remedy))
-      if (!helps) break
-      next[name] = [...taken, helps]
-    }
+    const taken = next[name] ?? []
+    const found = remediesFor(body, taken, toward(destination))
+    if (found.length > taken.length) next[name] = found
   }
   return next
 }

@@ -72,6 +72,17 @@ export function usePlaces(connectionId: string, isWanted: boolean) {
   })
 }
 
+/** The connection with what its destination tells of its limits now; what it told last holds until then. */
+export function useTold(connectionId: string | undefined) {
+  return useQuery({
+    queryKey: ['dispatch', 'told', connectionId] as const,
+    queryFn: () => dataOf(api.POST('/api/connections/{id}/told', { params: { path: { id: connectionId ?? '' } } })),
+    enabled: connectionId !== undefined,
+    staleTime: Infinity,
+    retry: false,
+  })
+}
+
 /** Layouts that were kept while tables were read; tables are written in them, too. */
 export function useColumnLayouts() {
   return useQuery({ queryKey: ['column-layouts'], queryFn: () => dataOf(api.GET('/api/files/layouts')) })
@@ -139,6 +150,11 @@ export function useDispatchChanges() {
     setOpening: useMutation({
       mutationFn: ({ id, ...body }: { readonly id: string } & Schemas['OpeningDto']) =>
         dataOf(api.PUT('/api/deliveries/{id}/opening', { ...path(id), body })),
+      onSuccess: show,
+    }),
+    setPeople: useMutation({
+      mutationFn: ({ id, ...body }: { readonly id: string } & Schemas['PeopleDto']) =>
+        dataOf(api.PUT('/api/deliveries/{id}/people', { ...path(id), body })),
       onSuccess: show,
     }),
     removeThere: useMutation({

@@ -5,17 +5,17 @@ import type { Schemas } from '../api/client'
 
 export const DESTINATIONS: Schemas['DestinationDto'][] = [
   {
-    ...{ id: 'inlet', name: 'Inlet', connects: 'consent', replaces: true, noun: 'form' },
+    ...{ id: 'inlet', name: 'Inlet', connects: 'consent', replaces: true, noun: 'form', knowsPeople: true },
     into: ['new', 'add'],
     address: 'http://127.0.0.1:4420',
   },
   {
-    ...{ id: 'breakwater', name: 'Breakwater', connects: 'token', replaces: true, noun: 'quiz' },
+    ...{ id: 'breakwater', name: 'Breakwater', connects: 'token', replaces: true, noun: 'quiz', knowsPeople: false },
     into: ['new', 'add', 'bank'],
     address: '',
   },
   {
-    ...{ id: 'foghorn', name: 'Foghorn', connects: 'token', replaces: false, noun: 'game' },
+    ...{ id: 'foghorn', name: 'Foghorn', connects: 'token', replaces: false, noun: 'game', knowsPeople: false },
     into: ['new'],
     address: '',
   },
@@ -23,9 +23,11 @@ export const DESTINATIONS: Schemas['DestinationDto'][] = [
 
 export const FORMS: Schemas['ConnectionDto'] = {
   ...{ id: 'c-forms', destination: 'inlet', name: 'Class forms', url: 'http://127.0.0.1:4420', ended: null },
+  told: {},
 }
 export const COURSE: Schemas['ConnectionDto'] = {
   ...{ id: 'c-course', destination: 'breakwater', name: 'Pilotage course', url: 'http://127.0.0.1:4410', ended: null },
+  told: {},
 }
 
 export function connections(...known: Schemas['ConnectionDto'][]): Schemas['ConnectionsDto'] {
@@ -72,6 +74,7 @@ export function delivery(more: Partial<Schemas['DeliveryDto']> = {}): Schemas['D
       again: null,
       opensAt: null,
       closesAt: null,
+      people: null,
     },
     ...{ provenAt: '2026-11-29T10:00:00.000Z', disagreeing: 0, responseCount: null, fetchedAt: null },
     ...{ sentBy: 'Iris Holm', createdAt: '2026-11-29T09:59:00.000Z' },

@@ -42,6 +42,7 @@ export const INLET_LIMITS: FormatLimits = {
     verdict: 'changes',
     says: 'The first picture stands above the question, others become their descriptions',
     remedy: 'picture-to-text',
+    orRemedy: 'picture-to-link',
   },
   'picture-missing': {
     verdict: 'changes',

@@ -10,7 +10,12 @@ export const GIFT_LIMITS: FormatLimits = {
   'kind-order': { verdict: 'cannot', says: 'The format has no ordering', remedy: 'as-match' },
   'kind-scale': { verdict: 'cannot', says: 'The format has no rating scale' },
   'kind-grid': { verdict: 'changes', says: 'Becomes a matching item' },
-  picture: { verdict: 'cannot', says: 'A text file holds no pictures', remedy: 'picture-to-text' },
+  picture: {
+    verdict: 'cannot',
+    says: 'A text file holds no pictures',
+    remedy: 'picture-to-text',
+    orRemedy: 'picture-to-link',
+  },
   'arrow-key': { verdict: 'cannot', says: 'An answer with -> would be read as a pair to match' },
   points: { verdict: 'changes', says: 'Counts 1 point; the file has no place for points' },
   'credit-all': {

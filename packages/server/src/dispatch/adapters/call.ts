@@ -1,4 +1,5 @@
 import { setTimeout as sleep } from 'node:timers/promises'
+import type { Measure, ToldLimits } from '@zakuska/core'
 import type { Account } from './contract.ts'
 
 /** The destination did not do what was asked; the message is one sentence for a person. */
@@ -139,4 +140,11 @@ class Refusal {
 
 function reasonIn(answer: unknown): string | null {
   return typeof answer === 'object' && answer !== null && 'error' in answer ? String(answer.error) : null
+}
+
+/** Figures among what a destination tells of its limits; what is none is not believed. */
+export function toldIn(given: Readonly<Partial<Record<Measure, unknown>>>): ToldLimits {
+  return Object.fromEntries(
+    Object.entries(given).filter(([, value]) => typeof value === 'number' && Number.isInteger(value) && value > 0),
+  )
 }

@@ -1,4 +1,14 @@
-import type { Assets, Attempt, FormatLimits, Item, PaperLimits, PaperPlan, Response, ServiceId } from '@zakuska/core'
+import type {
+  Assets,
+  Attempt,
+  FormatLimits,
+  Item,
+  PaperLimits,
+  PaperPlan,
+  Response,
+  ServiceId,
+  ToldLimits,
+} from '@zakuska/core'
 
 /**
  * What the dispatch desk asks of a destination. A destination is a folder here, a row in `adapters/index.ts`, and its
@@ -17,8 +27,12 @@ export interface Adapter {
   /** The part of it that people open, as in "quiz" or "form". */
   readonly noun: string
 
-  /** @throws DestinationError with what is wrong with the connection. */
-  check(account: Account): Promise<void>
+  /**
+   * Tries the connection, and hears the limits that the destination tells of itself.
+   *
+   * @throws DestinationError with what is wrong with the connection.
+   */
+  check(account: Account): Promise<ToldLimits>
   /** What is there that can be added to. */
   places(account: Account): Promise<RemoteChoice[]>
   /**
@@ -31,6 +45,8 @@ export interface Adapter {
   /** What was answered there, per person; one response per part, null where there is none. */
   responses(account: Account, place: Place, parts: readonly ArrivedPart[]): Promise<Attempt[]>
   setOpen(account: Account, place: Place, isOpen: boolean): Promise<void>
+  /** Who may answer: people by the names that they give, or null for anybody. None: the destination cannot hold it. */
+  readonly setPeople?: (account: Account, place: Place, people: readonly string[] | null) => Promise<void>
   remove(account: Account, place: Place): Promise<void>
 }
 
@@ -54,6 +70,14 @@ export interface RemoteChoice {
   readonly title: string
   /** Questions or items that are in it. */
   readonly count: number
+  /** Before what it can be added, in order; none: at its end only. */
+  readonly entries: readonly RemoteEntry[]
+}
+
+export interface RemoteEntry {
+  readonly title: string
+  /** `part` begins a section, `text` is only read. */
+  readonly kind: 'question' | 'part' | 'text'
 }
 
 /** One item on its way. */

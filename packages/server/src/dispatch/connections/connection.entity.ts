@@ -1,5 +1,5 @@
-import { Entity, PrimaryKey, Property } from '@mikro-orm/core'
-import type { ServiceId } from '@zakuska/core'
+import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
+import type { ServiceId, ToldLimits } from '@zakuska/core'
 
 /** How a workspace reaches a destination; it may have several of a kind, told apart by name. */
 @Entity()
@@ -26,6 +26,10 @@ export class Connection {
   /** Why it does not work any more; null: it does. */
   @Property({ type: 'text', nullable: true })
   ended: string | null = null
+
+  /** What it told of its limits when it was last asked. */
+  @Property({ type: 'json' })
+  told: ToldLimits & Opt = {}
 }
 
 /** Tokens of a consent. */

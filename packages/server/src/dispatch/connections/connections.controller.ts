@@ -2,6 +2,7 @@ import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Qu
 import { ApiCreatedResponse, ApiFoundResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { originOf } from '../../http/origin.ts'
 import type { Asking } from './consent.ts'
 import { ConnectionDto, ConnectionsDto, ConsentDto, NewConnectionDto, RemoteChoiceDto } from './connections.dto.ts'
 import { ConnectionsService } from './connections.service.ts'
@@ -40,7 +41,7 @@ export class ConnectionsController {
     @Body() given: NewConnectionDto,
     @Req() request: Request,
   ): Promise<ConsentDto> {
-    const redirect = `${request.protocol}://${request.get('host') ?? ''}${RETURN}`
+    const redirect = originOf(request) + RETURN
     const { asking, address } = await this.connections.ask(person.workspaceId, given, redirect)
     request.session.asking = asking
     return { address }
@@ -71,6 +72,14 @@ export class ConnectionsController {
   @ApiOkResponse({ type: [RemoteChoiceDto] })
   places(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<RemoteChoiceDto[]> {
     return this.connections.places(person.workspaceId, id)
+  }
+
+  /** What it tells of its limits now. */
+  @Post(':id/told')
+  @HttpCode(200)
+  @ApiOkResponse({ type: ConnectionDto })
+  hear(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<ConnectionDto> {
+    return this.connections.hear(person.workspaceId, id)
   }
 
   @Delete(':id')

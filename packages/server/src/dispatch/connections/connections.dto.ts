@@ -44,6 +44,13 @@ export class ConnectionDto {
 
   @ApiProperty({ type: String, nullable: true, description: 'Why it does not work any more' })
   ended!: string | null
+
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: { type: 'number' },
+    description: 'Over how many letters or options its own limits begin, by measure, as it told',
+  })
+  told!: Record<string, number>
 }
 
 /** A kind of destination that this server can reach. */
@@ -66,6 +73,9 @@ export class DestinationDto {
   @ApiProperty({ description: 'What people open there' })
   noun!: string
 
+  @ApiProperty({ description: 'It can keep answering to people by name' })
+  knowsPeople!: boolean
+
   @ApiProperty({ description: 'Where it is, as far as this server knows; else empty' })
   address!: string
 }
@@ -86,6 +96,14 @@ export class ConsentDto {
   address!: string
 }
 
+export class RemoteEntryDto {
+  @ApiProperty()
+  title!: string
+
+  @ApiProperty({ enum: ['question', 'part', 'text'] })
+  kind!: 'question' | 'part' | 'text'
+}
+
 export class RemoteChoiceDto {
   @ApiProperty()
   id!: string
@@ -95,4 +113,7 @@ export class RemoteChoiceDto {
 
   @ApiProperty()
   count!: number
+
+  @ApiProperty({ type: [RemoteEntryDto], description: 'Before what it can be added, in order' })
+  entries!: RemoteEntryDto[]
 }

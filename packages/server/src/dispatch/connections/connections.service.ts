@@ -1,19 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { SERVICE_IDS } from '@zakuska/core'
+import { SERVICE_IDS, type ToldLimits } from '@zakuska/core'
 import type { SignedIn } from '../../accounts/current-person.ts'
 import { orNotFound } from '../../http/id.ts'
 import { RecordService } from '../../record/record.service.ts'
 import { SETTINGS, type ServerSettings } from '../../settings.ts'
 import { ADAPTERS, DestinationError } from '../adapters/index.ts'
-import type { Account, RemoteChoice } from '../adapters/contract.ts'
+import type { Account } from '../adapters/contract.ts'
 import { seal } from '../sealed.ts'
 import { accountOf, grantIn } from './account.ts'
 import { addressOf } from './address.ts'
 import { Connection } from './connection.entity.ts'
 import { askFor, grantFor, revoke, type Asking } from './consent.ts'
-import type { ConnectionDto, ConnectionsDto, NewConnectionDto } from './connections.dto.ts'
+import type { ConnectionDto, ConnectionsDto, NewConnectionDto, RemoteChoiceDto } from './connections.dto.ts'
 
 /** The connections of a workspace: made, tried, taken up again, given up. */
 @Injectable()
@@ -29,7 +29,7 @@ export class ConnectionsService {
     return {
       connections: connections.map(toDto),
       destinations: SERVICE_IDS.map((id) => {
-        const { name, connects, into, replaces, noun } = ADAPTERS[id]
+        const { name, connects, into, replaces, noun, setPeople } = ADAPTERS[id]
         return {
           id,
           name,
@@ -37,6 +37,7 @@ export class ConnectionsService {
           into: [...into],
           replaces,
           noun,
+          knowsPeople: setPeople !== undefined,
           address: this.settings.destinationHints?.[id] ?? '',
         }
       }),
@@ -54,8 +55,9 @@ export class ConnectionsService {
     if (!token) throw new UnprocessableEntityException('Give the token.')
     const url = this.#allowed(given.url)
     const { destinationTimeoutMs: timeoutMs } = this.settings
-    await ADAPTERS[destination].check({ url, timeoutMs, token: () => Promise.resolve(token) }).catch(refuse)
-    return this.#keep(person, { ...given, url }, token)
+    const account = { url, timeoutMs, token: () => Promise.resolve(token) }
+    const told = await ADAPTERS[destination].check(account).catch(refuse)
+    return this.#keep(person, { ...given, url }, token, told)
   }
 
   /** Where to go to allow it; what has to be remembered until the answer goes into the session. */
@@ -96,12 +98,13 @@ export class ConnectionsService {
     person: SignedIn,
     { destination, name, url, id }: Omit<NewConnectionDto, 'token'>,
     secret: string,
+    told: ToldLimits = {},
   ): Promise<ConnectionDto> {
     const known = id ? await this.find(person.workspaceId, id) : null
     if (known && known.destination !== destination)
       throw new UnprocessableEntityException(`“${known.name}” is a connection to ${ADAPTERS[known.destination].name}.`)
     const token = seal(this.settings.sessionSecret, secret)
-    const given = { name: name.trim(), url, token, ended: null }
+    const given = { name: name.trim(), url, token, ended: null, told }
     const connection = known
       ? Object.assign(known, given)
       : this.em.create(Connection, { id: randomUUID(), workspaceId: person.workspaceId, destination, ...given })
@@ -126,9 +129,22 @@ export class ConnectionsService {
     await this.em.flush()
   }
 
-  async places(workspaceId: string, id: string): Promise<RemoteChoice[]> {
+  async places(workspaceId: string, id: string): Promise<RemoteChoiceDto[]> {
     const connection = await this.find(workspaceId, id)
-    return ADAPTERS[connection.destination].places(this.account(connection)).catch(refuse)
+    const found = await ADAPTERS[connection.destination].places(this.account(connection)).catch(refuse)
+    return found.map((one) => ({ ...one, entries: [...one.entries] }))
+  }
+
+  /** Asks for its limits; where it does not answer, what it told last holds. */
+  async hear(workspaceId: string, id: string): Promise<ConnectionDto> {
+    const connection = await this.find(workspaceId, id)
+    try {
+      connection.told = await ADAPTERS[connection.destination].check(this.account(connection))
+      await this.em.flush()
+    } catch (error) {
+      if (!(error instanceof DestinationError)) throw error
+    }
+    return toDto(connection)
   }
 
   account(connection: Connection): Account {
@@ -151,6 +167,6 @@ export function refuse(error: unknown): never {
   throw error instanceof DestinationError ? new UnprocessableEntityException(error.message) : error
 }
 
-function toDto({ id, destination, name, url, ended }: Connection): ConnectionDto {
-  return { id, destination, name, url, ended }
+function toDto({ id, destination, name, url, ended, told }: Connection): ConnectionDto {
+  return { id, destination, name, url, ended, told: { ...told } }
 }

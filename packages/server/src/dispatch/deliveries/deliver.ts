@@ -1,5 +1,5 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
-import { barePlan, probesOf, proveItems, type ItemProof } from '@zakuska/core'
+import { barePlan, probesOf, proveItems, withTold, type FormatLimits, type ItemProof } from '@zakuska/core'
 import { picturesOf } from '../../assets/pictures.ts'
 import { BankItem } from '../../bank/bank.entities.ts'
 import type { Account, Adapter, ArrivedPart, Asked, Parcel, Part, PartOutcome, Progress } from '../adapters/contract.ts'
@@ -35,7 +35,7 @@ export async function deliver(
       throw new DestinationError(`The connection “${delivery.connectionName}” was given up. Send the paper by another.`)
     const account = accountOf(em, connection, settings, halt)
     await bring(em, delivery, adapter, account)
-    await prove(em, delivery, adapter, account)
+    await prove(em, delivery, { adapter, account, limits: withTold(adapter.limits, connection.told) })
     Object.assign(delivery, { state: 'done', why: null })
     await em.flush()
     const arrived = delivery.items.flatMap((item) => (item.remoteId === null ? [] : [item.itemId]))
@@ -135,7 +135,11 @@ export function partsThere(items: readonly SentItem[]): (ArrivedPart & { readonl
 }
 
 /** Has the key and every probe graded there, and compares. */
-async function prove(em: EntityManager, delivery: Delivery, adapter: Adapter, account: Account): Promise<void> {
+async function prove(
+  em: EntityManager,
+  delivery: Delivery,
+  { adapter, account, limits }: { readonly adapter: Adapter; readonly account: Account; readonly limits: FormatLimits },
+): Promise<void> {
   const { items, remote } = delivery
   Object.assign(delivery, { state: 'proving', done: 0, total: items.length })
   await em.flush()
@@ -147,14 +151,14 @@ async function prove(em: EntityManager, delivery: Delivery, adapter: Adapter, ac
   )
   const shares = remote && asked.length ? await adapter.grade(account, remote, asked) : []
   const found = new Map(asked.map(({ name }, at) => [name, shares[at] ?? null]))
-  delivery.proof = proofOf(items, adapter, found)
+  delivery.proof = proofOf(items, limits, found)
   delivery.done = delivery.total
   delivery.provenAt = new Date()
 }
 
 function proofOf(
   items: readonly SentItem[],
-  { limits }: Adapter,
+  limits: FormatLimits,
   shares: ReadonlyMap<string, number | null>,
 ): ItemProof[] {
   const proofs = proveItems(

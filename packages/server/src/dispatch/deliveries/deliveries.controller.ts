@@ -7,13 +7,16 @@ import {
   ParseUUIDPipe,
   Post,
   Put,
+  Req,
   Sse,
   type MessageEvent,
 } from '@nestjs/common'
 import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { distinctUntilChanged, from, map, switchMap, takeWhile, timer, type Observable } from 'rxjs'
+import type { Request } from 'express'
 import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
-import { DeliveryDto, DeliverySummaryDto, OpeningDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
+import { originOf } from '../../http/origin.ts'
+import { DeliveryDto, DeliverySummaryDto, OpeningDto, PeopleDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
 import { DeliveriesService } from './deliveries.service.ts'
 
 const LOOK_EVERY_MS = 300
@@ -26,8 +29,8 @@ export class DeliveriesController {
 
   @Post()
   @ApiCreatedResponse({ type: DeliveryDto })
-  send(@CurrentPerson() person: SignedIn, @Body() asked: SendDto): Promise<DeliveryDto> {
-    return this.deliveries.send(person, asked)
+  send(@CurrentPerson() person: SignedIn, @Body() asked: SendDto, @Req() request: Request): Promise<DeliveryDto> {
+    return this.deliveries.send(person, asked, originOf(request))
   }
 
   @Get()
@@ -90,6 +93,16 @@ export class DeliveriesController {
     @Body() given: OpeningDto,
   ): Promise<DeliveryDto> {
     return this.deliveries.setOpening(person, id, given)
+  }
+
+  @Put(':id/people')
+  @ApiOkResponse({ type: DeliveryDto })
+  setPeople(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { people }: PeopleDto,
+  ): Promise<DeliveryDto> {
+    return this.deliveries.setPeople(person, id, people)
   }
 
   @Post(':id/remove-there')

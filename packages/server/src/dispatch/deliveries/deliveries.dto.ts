@@ -3,6 +3,7 @@ import { SERVICE_IDS, type ServiceId } from '@zakuska/core'
 import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsBoolean,
   IsIn,
@@ -12,6 +13,7 @@ import {
   IsOptional,
   IsString,
   IsUUID,
+  Length,
   Max,
   MaxLength,
   Min,
@@ -128,6 +130,17 @@ export class SetOpenDto {
   isOpen!: boolean
 }
 
+export class PeopleDto {
+  @ApiProperty({ type: [String], nullable: true, description: 'Names as people give them; null: anybody' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Give at least one name.' })
+  @ArrayMaxSize(1000)
+  @IsString({ each: true })
+  @Length(1, 120, { each: true })
+  people!: string[] | null
+}
+
 export class OpeningDto {
   @ApiProperty({ type: String, format: 'date-time', nullable: true, description: 'When it opens by itself; null: now' })
   @ValidateIf((_given, value) => value !== null)
@@ -242,6 +255,9 @@ export class DeliverySummaryDto {
 
   @ApiProperty({ type: String, nullable: true, description: 'When it closes there by itself' })
   closesAt!: string | null
+
+  @ApiProperty({ type: [String], nullable: true, description: 'Who may answer there; null: anybody' })
+  people!: string[] | null
 
   @ApiProperty({ type: String, nullable: true })
   again!: string | null

@@ -1,7 +1,8 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { planOf, stableJson, type Attempt } from '@zakuska/core'
+import { planOf, stableJson, withTold, type Attempt } from '@zakuska/core'
 import type { SignedIn } from '../../accounts/current-person.ts'
+import { pictureAddress, publishPictures } from '../../assets/public-pictures.ts'
 import { orNotFound } from '../../http/id.ts'
 import { PapersService, type Paper, type PaperItem } from '../../papers/index.ts'
 import { RecordService } from '../../record/record.service.ts'
@@ -28,8 +29,12 @@ export class DeliveriesService {
     private readonly record: RecordService,
   ) {}
 
-  /** Queues a delivery; the same id again answers with the delivery that is already there. */
-  async send(person: SignedIn, asked: SendDto): Promise<DeliveryDto> {
+  /**
+   * Queues a delivery; the same id again answers with the delivery that is already there.
+   *
+   * @param origin where this server is reached, for links to pictures.
+   */
+  async send(person: SignedIn, asked: SendDto, origin: string): Promise<DeliveryDto> {
     const known = await this.em.findOne(Delivery, { id: asked.id, workspaceId: person.workspaceId })
     if (known) return this.toDto(known)
     const connection = await this.connections.find(person.workspaceId, asked.connectionId)
@@ -44,7 +49,8 @@ export class DeliveriesService {
     const items = await this.papers.itemsOf(paper)
     if (!items.length) throw new UnprocessableEntityException('This paper has no items to send.')
     const before = asked.again ? await this.#before(person.workspaceId, asked, adapter) : null
-    const delivery = this.#newDelivery(person, asked, { connection, paper, items, before })
+    const delivery = this.#newDelivery(person, asked, { connection, paper, items, before, origin })
+    await publishPictures(this.em, person.workspaceId, delivery.items, origin)
     this.record.note(
       person,
       'dispatched',
@@ -71,9 +77,10 @@ export class DeliveriesService {
       readonly paper: Paper
       readonly items: readonly PaperItem[]
       readonly before: Delivery | null
+      readonly origin: string
     },
   ): Delivery {
-    const { connection, paper, items, before } = given
+    const { connection, paper, items, before, origin } = given
     const adapter = ADAPTERS[connection.destination]
     const whole = planOf(
       paper,
@@ -87,7 +94,9 @@ export class DeliveriesService {
     }
     const accepted = acceptedRemedies(asked.remedies)
     const sent = packItems(items, {
-      ...{ adapter, plan, forAll, includeUnsigned: asked.includeUnsigned },
+      ...{ plan, forAll, includeUnsigned: asked.includeUnsigned },
+      limits: withTold(adapter.limits, connection.told),
+      pictureAddress: (asset) => pictureAddress(origin, asset),
       remediesOf: (itemId) => accepted.get(`${adapter.id}:${itemId}`) ?? [],
       before: before && new Map(before.items.map((item) => [item.name, item])),
     })
@@ -171,6 +180,20 @@ export class DeliveriesService {
     if (!(error instanceof DestinationError)) throw error
     await this.openings.later(id)
     throw new UnprocessableEntityException(`${error.message} The times are kept, and it is tried again by itself.`)
+  }
+
+  /** Who may answer there, by name; null: anybody. */
+  async setPeople(person: SignedIn, id: string, people: readonly string[] | null): Promise<DeliveryDto> {
+    const { delivery, adapter, place, connection } = await this.#reach(person.workspaceId, id)
+    if (!adapter.setPeople)
+      throw new UnprocessableEntityException(`${adapter.name} cannot keep answering to people by name.`)
+    const names = people === null ? null : [...new Set(people.map((name) => name.trim()).filter(Boolean))]
+    await adapter.setPeople(this.connections.account(connection), place, names).catch(refuse)
+    delivery.people = names
+    const says = names === null ? 'may be answered by anybody' : `may be answered by ${names.length} people on a list`
+    this.record.note(person, 'dispatched', `“${delivery.title}” in ${adapter.name} ${says}`)
+    await this.em.flush()
+    return this.toDto(delivery)
   }
 
   /** Takes it away there; the log keeps that it was sent. */
@@ -306,6 +329,7 @@ export function toSummary(delivery: Delivery): DeliverySummaryDto {
     ...{ id, paperId, title, destination, connectionId, connectionName, into, state, done, total, why },
     sentBy: delivery.sentBy,
     again: delivery.again,
+    people: delivery.people,
     isOpen: delivery.isOpen,
     opensAt: delivery.opensAt?.toISOString() ?? null,
     closesAt: delivery.closesAt?.toISOString() ?? null,

@@ -102,6 +102,10 @@ export class Delivery {
   @Property({ type: 'timestamptz', nullable: true })
   closesAt: Date | null = null
 
+  /** Who may answer there, by the names that they give; null: anybody. */
+  @Property({ type: 'json', nullable: true })
+  people: string[] | null = null
+
   @Property({ type: 'int' })
   done!: number
 

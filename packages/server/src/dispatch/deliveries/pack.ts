@@ -1,11 +1,22 @@
-import { fitItem, remedied, REMEDIES, stableJson, type Item, type PaperPlan, type RemedyId } from '@zakuska/core'
+import {
+  fitItem,
+  remedied,
+  REMEDIES,
+  stableJson,
+  type FormatLimits,
+  type Item,
+  type PaperPlan,
+  type RemedyId,
+} from '@zakuska/core'
 import type { PaperItem } from '../../papers/index.ts'
-import type { Adapter } from '../adapters/contract.ts'
 import type { SentItem } from './delivery.entity.ts'
 import type { ForAllDto } from './deliveries.dto.ts'
 
 export interface Packing {
-  readonly adapter: Adapter
+  /** Those of the very destination. */
+  readonly limits: FormatLimits
+  /** Where anybody can look at a picture. */
+  readonly pictureAddress: (asset: string) => string
   /** Remedies that were accepted, by item. */
   readonly remediesOf: (itemId: string) => readonly RemedyId[]
   readonly includeUnsigned: boolean
@@ -20,7 +31,7 @@ export function packItems(items: readonly PaperItem[], packing: Packing): SentIt
   return items.flatMap((item, index) => {
     const body = withSettings(item.body, packing.forAll, item.item.id)
     const remedies = packing.remediesOf(item.item.id)
-    const parts = remedied(body, remedies, packing.adapter.limits)
+    const parts = remedied(body, remedies, packing)
     const place = packing.plan.places[index]
     const isLoose = packing.forAll?.exceptions?.includes(item.item.id)
     return parts.map((part, at) => {
@@ -42,7 +53,7 @@ function packed(
   body: Item,
   name: string,
   remedies: readonly RemedyId[],
-  { adapter: { limits }, includeUnsigned }: Packing,
+  { limits, includeUnsigned }: Packing,
 ): SentItem {
   const fit = fitItem(body, limits)
   const why =

@@ -1,7 +1,8 @@
-import { Controller, Get, Param, ParseUUIDPipe, Query, Res } from '@nestjs/common'
+import { Controller, Get, Param, ParseUUIDPipe, Query, Req, Res } from '@nestjs/common'
 import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
-import type { Response } from 'express'
+import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { originOf } from '../../http/origin.ts'
 import { DownloadQuery, FileProofDto } from './files.dto.ts'
 import { FilesService } from './files.service.ts'
 
@@ -16,9 +17,10 @@ export class PaperFilesController {
     @CurrentPerson() person: SignedIn,
     @Param('id', ParseUUIDPipe) id: string,
     @Query() asked: DownloadQuery,
+    @Req() request: Request,
     @Res() response: Response,
   ): Promise<void> {
-    const file = await this.files.download(person.workspaceId, id, asked)
+    const file = await this.files.download(person.workspaceId, id, asked, originOf(request))
     response.type(file.type).attachment(file.fileName).send(Buffer.from(file.bytes))
   }
 
@@ -28,7 +30,8 @@ export class PaperFilesController {
     @CurrentPerson() person: SignedIn,
     @Param('id', ParseUUIDPipe) id: string,
     @Query() asked: DownloadQuery,
+    @Req() request: Request,
   ): Promise<FileProofDto[]> {
-    return this.files.proof(person.workspaceId, id, asked)
+    return this.files.proof(person.workspaceId, id, asked, originOf(request))
   }
 }

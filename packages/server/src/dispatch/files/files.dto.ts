@@ -22,6 +22,12 @@ export class DownloadQuery {
   @MaxLength(20_000)
   remedies?: string
 
+  @ApiProperty({ required: false, description: 'Further papers, by id, parted by commas; each in a folder of its own' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(4000)
+  with?: string
+
   @ApiProperty({ required: false, description: 'The column layout of tables; ours without it' })
   @IsOptional()
   @IsUUID()

@@ -43,6 +43,8 @@ export const breakwater: Adapter = {
 
   async check(account) {
     await new Caller(name, account).call({ method: 'GET', path: '/api/site' })
+    // It tells of formats only, and takes items of any length.
+    return {}
   },
 
   async places(account) {
@@ -51,7 +53,7 @@ export const breakwater: Adapter = {
       readonly title: string
       readonly items: number
     }[]
-    return found.map(({ id, title, items }) => ({ id, title, count: items }))
+    return found.map(({ id, title, items }) => ({ id, title, count: items, entries: [] }))
   },
 
   async send(account, parcel, progress) {

@@ -1,6 +1,6 @@
 import { destinationOf, type Item, type Response } from '@zakuska/core'
 import { gameSheet } from '@zakuska/documents'
-import { Caller } from '../call.ts'
+import { Caller, toldIn } from '../call.ts'
 import type { Account, Adapter, Parcel, Place } from '../contract.ts'
 
 const { limits, paper, name } = destinationOf('foghorn')
@@ -28,7 +28,10 @@ export const foghorn: Adapter = {
   noun: 'game',
 
   async check(account) {
-    await new Caller(name, account).call({ method: 'GET', path: '/api/site' })
+    const { limits: told } = (await new Caller(name, account).call({ method: 'GET', path: '/api/site' })) as {
+      readonly limits?: { readonly stem?: unknown; readonly option?: unknown; readonly options?: readonly unknown[] }
+    }
+    return toldIn({ 'stem-length': told?.stem, 'option-length': told?.option, 'option-count': told?.options?.[1] })
   },
 
   places: () => Promise.resolve([]),

@@ -1,5 +1,5 @@
 import { destinationOf, type Attempt } from '@zakuska/core'
-import { Caller, DestinationError } from '../call.ts'
+import { Caller, DestinationError, toldIn } from '../call.ts'
 import type { Account, Adapter, ArrivedPart, Parcel, Part, PartOutcome, Place } from '../contract.ts'
 import { answerOf, questionOf, responseOfAnswer, type InletQuestion } from './question.ts'
 
@@ -22,7 +22,10 @@ export const inlet: Adapter = {
   noun: 'form',
 
   async check(account) {
-    await new Caller(name, account).call({ method: 'GET', path: '/v1/account' })
+    const { limits: told } = (await new Caller(name, account).call({ method: 'GET', path: '/v1/account' })) as {
+      readonly limits?: { readonly title?: unknown; readonly option?: unknown; readonly options?: unknown }
+    }
+    return toldIn({ 'stem-length': told?.title, 'option-length': told?.option, 'option-count': told?.options })
   },
 
   async places(account) {
@@ -30,8 +33,15 @@ export const inlet: Adapter = {
       readonly id: string
       readonly title: string
       readonly questions: number
+      readonly outline: readonly { readonly type: string; readonly title: string }[]
     }[]
-    return forms.map(({ id, title, questions }) => ({ id, title, count: questions }))
+    return forms.map(({ id, title, questions, outline }) => ({
+      ...{ id, title, count: questions },
+      entries: outline.map((one) => ({
+        title: one.title,
+        kind: one.type === 'part' || one.type === 'text' ? one.type : 'question',
+      })),
+    }))
   },
 
   async send(account, parcel, progress) {
@@ -95,6 +105,10 @@ export const inlet: Adapter = {
 
   async setOpen(account, place, isOpen) {
     await new Caller(name, account).call({ method: 'PATCH', path: `/v1/forms/${place.id}`, body: { isOpen } })
+  },
+
+  async setPeople(account, place, people) {
+    await new Caller(name, account).call({ method: 'PATCH', path: `/v1/forms/${place.id}`, body: { people } })
   },
 
   async remove(account, place) {
