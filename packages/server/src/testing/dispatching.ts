@@ -75,7 +75,7 @@ export async function sent(more: object, by: Agent): Promise<Told> {
 }
 
 export async function settled(id: string, by: Agent, states = ['done', 'failed', 'stopped']): Promise<Told> {
-  for (let turn = 0; turn < 150; turn++) {
+  for (let turn = 0; turn < 280; turn++) {
     const told = (await by.get(`/api/deliveries/${id}`).expect(200)).body as Told
     if (states.includes(told.state)) return told
     await new Promise((resolve) => setTimeout(resolve, 100))

@@ -180,7 +180,7 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
           </select>
         </label>
       )}
-      <div className="mt-4 flex gap-2">
+      <div className="sticky bottom-0 mt-4 flex flex-wrap gap-2 bg-sheet pt-2">
         {chosen.length ? (
           <a
             className="rounded-[3px] border border-mustard bg-mustard px-3 py-1 font-semibold text-on-mustard"

@@ -169,7 +169,7 @@ function WhoMayAnswer({ delivery }: { readonly delivery: Delivery }) {
         )}
       </summary>
       <form
-        className="grid gap-1 pt-1"
+        className="grid grid-cols-[minmax(0,1fr)] gap-1 pt-1"
         onSubmit={(event) => {
           event.preventDefault()
           set(people)
@@ -188,7 +188,7 @@ function WhoMayAnswer({ delivery }: { readonly delivery: Delivery }) {
           A name is asked for there and must be on the list. It is no password: who knows a name can write it.
         </p>
         <Fault error={setPeople.error} />
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <Button type="submit" disabled={setPeople.isPending || !people.length}>
             Only these may answer
           </Button>

@@ -5,8 +5,9 @@ import { answerOf, questionOf, responseOfAnswer, type InletQuestion } from './qu
 
 const { limits, paper, name } = destinationOf('inlet')
 const GRADE_BATCH = 200
-/** Outcomes are kept after so many questions. */
+/** Outcomes are kept after so many questions, or so long: a slow form shows its progress, too. */
 const KEEP_EVERY = 5
+const KEEP_MS = 700
 
 interface Form {
   readonly id: string
@@ -51,6 +52,7 @@ export const inlet: Adapter = {
     for (const { remoteId } of parcel.without)
       await caller.call({ method: 'DELETE', path: `/v1/forms/${form.id}/questions/${remoteId}` })
     const kept: PartOutcome[] = []
+    let keptAt = Date.now()
     let section: number | null = null
     let at = parcel.at
     const add = (question: InletQuestion, key: string): Promise<string> =>
@@ -60,7 +62,9 @@ export const inlet: Adapter = {
         await add(partQuestion(parcel, part.section), `section-${part.section}`)
       section = part.section
       kept.push(await bring(caller, form.id, part, parcel, add))
-      if (kept.length >= KEEP_EVERY) await progress.took(kept.splice(0))
+      if (kept.length < KEEP_EVERY && Date.now() - keptAt < KEEP_MS) continue
+      await progress.took(kept.splice(0))
+      keptAt = Date.now()
     }
     await progress.took(kept)
   },
