@@ -137,7 +137,28 @@ export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from 
 export { isAnswered, type Response } from './grade/response.ts'
 export { readNumber, type TypedNumber } from './grade/number-value.ts'
 export { comparableText, isSameText } from './grade/same-text.ts'
-export { scorePaper, type Attempt, type ItemFigures, type PaperFigures, type ScoredAttempt } from './analyse/scores.ts'
+export {
+  counts,
+  pointsPossible,
+  scoreAttempts,
+  scorePaper,
+  type Attempt,
+  type ItemFigures,
+  type PaperFigures,
+  type ScoredAttempt,
+  type ScoreSettings,
+} from './analyse/scores.ts'
+export { analyse, type Analysis, type ItemAnalysis, type Reliability } from './analyse/analysis.ts'
+export { answersTo, spellingsOf, withAccepted, type GivenAnswer, type Spelling } from './analyse/answers.ts'
+export { countingAttempts, WHICH_COUNTS, type WhichCounts } from './analyse/attempt-choice.ts'
+export { guessColumns, readRows, type AnswerRole, type GuessedColumn, type ReadRow } from './analyse/columns.ts'
+export { LEAST_FOR_FLAGS, type Flag, type FlagCode } from './analyse/flags.ts'
+export { byOutcome, byTag, type GroupFigures } from './analyse/groups.ts'
+export { THIRDS, type OptionCount, type OptionThirds, type Third } from './analyse/options.ts'
+export { scoreChanges, type Grading, type ScoreChange } from './analyse/regrade.ts'
+export { keyedBy, sampleDifferences, type SampleDifference } from './analyse/sample-key.ts'
+export { spreadOf, type Spread } from './analyse/statistics.ts'
+export { readResponse, responseText } from './grade/response-text.ts'
 export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
 export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {

@@ -131,7 +131,7 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
   app.useStaticAssets(folder, { index: false, maxAge: DAY_MS, immutable: true })
   app.use((request: Request, response: Response, next: NextFunction) => {
     const isPage = request.method === 'GET' || request.method === 'HEAD'
-    const isOwn = /^\/(?:api|healthz|readyz|assets)(?:\/|$)/.test(request.path)
+    const isOwn = /^\/(?:api|healthz|readyz|assets|pictures)(?:\/|$)/.test(request.path)
     if (!isPage || isOwn) return next()
     response
       .set('cache-control', 'no-store')
