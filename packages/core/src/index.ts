@@ -158,7 +158,11 @@ export { THIRDS, type OptionCount, type OptionThirds, type Third } from './analy
 export { scoreChanges, type Grading, type ScoreChange } from './analyse/regrade.ts'
 export { keyedBy, sampleDifferences, type SampleDifference } from './analyse/sample-key.ts'
 export { spreadOf, type Spread } from './analyse/statistics.ts'
-export { readResponse, responseText } from './grade/response-text.ts'
+export { readResponse, responseText, sidesOf } from './grade/response-text.ts'
+export { fitsItem, forStudent, fromStudent, toStudent, type StudentItem } from './assemble/for-student.ts'
+export { gradebookTables, type Gradebook, type Mark as GradebookMark } from './report/oneroster.ts'
+export { qtiResult, type ReportedAttempt } from './report/qti-results.ts'
+export { resultsSheet, SHEET_COLUMNS, type SheetAttempt, type SheetColumn } from './report/results-sheet.ts'
 export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
 export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {
