@@ -1,8 +1,8 @@
-import pdfmake from 'pdfmake'
 import type { Content as PdfContent, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces.js'
 import { placeLetter } from '@zakuska/core'
 import { baseOf } from './direction.ts'
-import { FONT_FILES, ideographsOf } from './fonts.ts'
+import { drawPdf } from './draw-pdf.ts'
+import { ideographsOf } from './fonts.ts'
 import { pdfItem } from './pdf-item.ts'
 import './pdf-lines.ts'
 import { pdfLine, pdfText, type TextSettings } from './pdf-text.ts'
@@ -10,12 +10,6 @@ import { aboutLine, placesOf, type Placed, type PrintPaper, type PrintPart, type
 
 const MARGIN = 54
 const TITLES: Readonly<Record<PrintPart, string>> = { paper: '', key: 'Key', answers: 'Answer sheet' }
-
-const OWN_FILES = new Set(Object.values(FONT_FILES).flatMap((faces) => Object.values(faces)))
-pdfmake.setFonts(FONT_FILES)
-// Nothing is fetched, and no file is read but the faces.
-pdfmake.setUrlAccessPolicy(() => false)
-pdfmake.setLocalAccessPolicy((path) => OWN_FILES.has(path))
 
 /** One part of a paper as a PDF: no item is parted by a page, faces are embedded, pages are numbered. */
 export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSize): Promise<Uint8Array> {
@@ -38,7 +32,7 @@ export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSi
       margin: [MARGIN, 18, MARGIN, 0],
     }),
   }
-  return new Uint8Array(await pdfmake.createPdf(definition).getBuffer())
+  return drawPdf(() => definition, '')
 }
 
 function head(paper: PrintPaper, part: PrintPart, settings: TextSettings): PdfContent[] {

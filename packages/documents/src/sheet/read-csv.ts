@@ -35,12 +35,16 @@ export function readCsv(text: string, delimiter: string): DocumentBlock[] {
   if (countOf(text, delimiter) + countOf(text, '\n') > MAX_CELLS)
     throw new PackageError(`The table holds more than ${MAX_CELLS.toLocaleString('en')} cells. Open a part of it.`)
   const rows = records(text, delimiter) ?? []
-  const runs = (cell: string) => (cell ? [{ text: cell.replace(ESCAPED, ''), styles: [] }] : [])
+  const runs = (cell: string) => (cell ? [{ text: unescapedCell(cell), styles: [] }] : [])
   return [{ type: 'table', rows: rows.map((row) => row.map(runs)) }]
 }
 
 /** A cell that a sheet would take for a formula is written with an apostrophe before it. */
 const ESCAPED = /^'(?=[=+\-@])/
+
+export function unescapedCell(cell: string): string {
+  return cell.replace(ESCAPED, '')
+}
 
 export function escapedCell(cell: string): string {
   const isNumber = cell.trim() !== '' && Number.isFinite(Number(cell.replace(',', '.')))

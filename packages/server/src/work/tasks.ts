@@ -1,7 +1,8 @@
 import { placesOf, plainText, proofSummary, proveFormat, FORMATS, readDraft } from '@zakuska/core'
 import type { Assets, DraftSource, FormatId, Item, ItemPlace, Reading } from '@zakuska/core'
-import { printPapers, writeFileAs } from '@zakuska/documents'
+import { printFeedback, printPapers, readTable, writeFileAs, writeTable } from '@zakuska/documents'
 import type {
+  FeedbackSheet,
   FileSettings,
   FileTarget,
   PrintForm,
@@ -54,6 +55,17 @@ export const TASKS = {
     readonly target: FileTarget
     readonly settings: FileSettings
   }): Promise<WrittenFile> => writeFileAs(asked.items, asked.target, asked.settings),
+  readTable: (bytes: Uint8Array): Promise<string[][]> => readTable(bytes),
+  writeTable: (asked: {
+    readonly rows: readonly (readonly (string | number)[])[]
+    readonly as: 'csv' | 'xlsx'
+    readonly name: string
+  }): Promise<Uint8Array> => writeTable(asked.rows, asked.as, asked.name),
+  feedback: (asked: {
+    readonly sheets: readonly FeedbackSheet[]
+    readonly size: SheetSize
+    readonly each: boolean
+  }): Promise<Uint8Array> => printFeedback(asked.sheets, asked),
   print: (asked: {
     readonly papers: readonly PrintPaper[]
     readonly parts: readonly PrintPart[]

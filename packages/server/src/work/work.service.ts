@@ -39,6 +39,9 @@ export const TERMS: TermsOf = {
   openFile: { seconds: 20, what: 'This file' },
   openArchive: { seconds: 120, what: 'This archive' },
   writeFile: { seconds: 60, what: 'This paper' },
+  readTable: { seconds: 20, what: 'This file' },
+  writeTable: { seconds: 60, what: 'This sheet' },
+  feedback: { seconds: 120, what: 'These sheets' },
   print: { seconds: 120, what: 'This paper' },
   prove: { seconds: 60, what: 'This paper' },
 }
