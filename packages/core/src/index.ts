@@ -158,6 +158,8 @@ export { THIRDS, type OptionCount, type OptionThirds, type Third } from './analy
 export { scoreChanges, type Grading, type ScoreChange } from './analyse/regrade.ts'
 export { keyedBy, sampleDifferences, type SampleDifference } from './analyse/sample-key.ts'
 export { spreadOf, type Spread } from './analyse/statistics.ts'
+export { isResponse } from './grade/is-response.ts'
+export { samenessOf } from './grade/sameness.ts'
 export { readResponse, responseText, sidesOf } from './grade/response-text.ts'
 export { fitsItem, forStudent, fromStudent, toStudent, type StudentItem } from './assemble/for-student.ts'
 export { gradebookTables, type Gradebook, type Mark as GradebookMark } from './report/oneroster.ts'

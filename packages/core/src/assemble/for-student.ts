@@ -33,14 +33,14 @@ export function forStudent(item: Item, seed: number): StudentItem {
         options: renamed(open.options),
         ...(rest.kind === 'multiple' && { credit: 'all' as const }),
       }
-      return { ...none, item: bare as Item, optionIds: idsOf(open.options) }
+      return { ...none, item: bare, optionIds: idsOf(open.options) }
     }
     case 'order':
       return { ...none, item: { ...open, key: [], options: renamed(open.options) }, optionIds: idsOf(open.options) }
     case 'truefalse':
     case 'numeric':
     case 'short':
-      return { ...none, item: { ...open, key: [] } as Item }
+      return { ...none, item: { ...open, key: [] } }
     case 'cloze':
       return {
         ...none,

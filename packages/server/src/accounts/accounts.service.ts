@@ -2,6 +2,7 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnauthorizedException } from '@nestjs/common'
 import { BankItem } from '../bank/bank.entities.ts'
 import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
+import { Sitting } from '../results/sitting.entity.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { RecordService } from '../record/record.service.ts'
@@ -110,7 +111,7 @@ export class AccountsService {
       this.em.count(BankItem, own),
       this.em.count(Paper, { ...own, versionOf: null }),
       this.em.count(Delivery, { workspaceId }),
-      this.em.count(Delivery, { workspaceId, fetchedAt: { $ne: null } }),
+      this.em.count(Sitting, { workspaceId, deletedAt: null }),
     ])
     return { drafts, bank, papers, dispatch, results }
   }

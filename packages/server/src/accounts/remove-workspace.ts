@@ -5,6 +5,8 @@ const TABLES = [
   'presence',
   'copy_link',
   'remark',
+  'sitting',
+  'roster',
   'delivery',
   'connection',
   'paper',

@@ -7,6 +7,18 @@ export function pictureAddress(origin: string, asset: string): string {
   return `${origin}/pictures/${asset}`
 }
 
+/** Makes the pictures public that the items show: who answers them signs in nowhere. */
+export async function publishShown(em: EntityManager, workspaceId: string, items: readonly Item[]): Promise<void> {
+  const ids = items.flatMap((item) =>
+    contentsOf(item).flatMap((content) =>
+      [...inlinesOf(content)].flatMap((node) => (node.type === 'picture' && ID.test(node.asset) ? [node.asset] : [])),
+    ),
+  )
+  if (ids.length) await em.nativeUpdate(Asset, { id: { $in: [...new Set(ids)] }, workspaceId }, { isPublic: true })
+}
+
+const ID = /^[\da-f]{8}(?:-[\da-f]{4}){3}-[\da-f]{12}$/
+
 /** Makes the pictures public that the texts of these items lead to. */
 export async function publishPictures(
   em: EntityManager,

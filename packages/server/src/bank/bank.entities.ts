@@ -1,4 +1,4 @@
-import { Entity, PrimaryKey, Property, TextType } from '@mikro-orm/core'
+import { Entity, PrimaryKey, Property, TextType, type Opt } from '@mikro-orm/core'
 import type { CheckCode, Item, SignOff } from '@zakuska/core'
 import type { BankFilter } from './bank-filter.ts'
 
@@ -75,9 +75,17 @@ export class BankItem {
   @Property({ type: 'timestamptz', nullable: true })
   lastSentAt: Date | null = null
 
-  /** Mean share of the points that students earned when it was last taken, in `[0, 1]`. */
+  /** Mean share of the points that students earned in all sittings, weighted by people, in `[0, 1]`. */
   @Property({ type: 'double', nullable: true })
   shareRight: number | null = null
+
+  /** Mean correlation with the rest of the paper in all sittings, weighted by people, in `[-1, 1]`. */
+  @Property({ type: 'double', nullable: true })
+  discrimination: number | null = null
+
+  /** People who took it in all sittings. */
+  @Property({ type: 'int' })
+  takenBy: number & Opt = 0
 
   /** The item that this one says in another language, or for other readers. */
   @Property({ type: 'uuid', nullable: true })

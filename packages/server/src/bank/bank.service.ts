@@ -372,7 +372,7 @@ export class BankService {
     const rows = await this.em.execute<(Omit<ItemRow, 'updatedAt' | 'lastSentAt'> & Dates)[]>(
       `select i.id, i.body, i.categories, i.revision, i.waived, i.language, i.sign_off as "signOff",
          i.came_from as "cameFrom", i.variant_of as "variantOf", i.variant_base as "variantBase",
-         i.share_right as "shareRight", i.last_sent_at as "lastSentAt", i.updated_at as "updatedAt"
+         i.share_right as "shareRight", i.discrimination, i.taken_by as "takenBy", i.last_sent_at as "lastSentAt", i.updated_at as "updatedAt"
        from bank_item i where i.workspace_id = ? and i.deleted_at is null and ${condition}`,
       [workspaceId, ...values],
     )
@@ -429,6 +429,8 @@ type ItemRow = Pick<
   | 'variantOf'
   | 'variantBase'
   | 'shareRight'
+  | 'discrimination'
+  | 'takenBy'
   | 'lastSentAt'
   | 'updatedAt'
 >
@@ -484,6 +486,8 @@ function toDto(
     stale: isStale(item, original),
     lastSentAt: item.lastSentAt?.toISOString() ?? null,
     shareRight: item.shareRight,
+    discrimination: item.discrimination,
+    takenBy: item.takenBy,
     updatedAt: item.updatedAt.toISOString(),
   }
 }

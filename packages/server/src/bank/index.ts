@@ -1,4 +1,5 @@
 export { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
+export { asItem } from './item-text.ts'
 export { BankModule } from './bank.module.ts'
 export { BankService } from './bank.service.ts'
 export type { BankFilter } from './bank-filter.ts'

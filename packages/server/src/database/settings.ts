@@ -12,6 +12,7 @@ import { Paper } from '../papers/paper.entity.ts'
 import { CopyLink } from '../copies/copy-link.entity.ts'
 import { Remark } from '../remarks/remark.entity.ts'
 import { RecordEntry } from '../record/record.entity.ts'
+import { Attempt, Regrading, Roster, Sitting } from '../results/sitting.entity.ts'
 import { MIGRATIONS } from './migrations/index.ts'
 
 /** MikroORM's settings for a database address; `connect: false` leaves it alone until it is asked something. Migrations are listed by name, so that no folder is searched. */
@@ -39,6 +40,10 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
       Paper,
       Connection,
       Delivery,
+      Sitting,
+      Attempt,
+      Regrading,
+      Roster,
     ],
     extensions: [Migrator],
     migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },

@@ -11,22 +11,43 @@ function numbersFrom(seed: number): () => number {
 /** Index of the item that the good students miss: its wording misleads those who know most. */
 const MISLEADING = 6
 
+/** Places of items that go otherwise: one that everybody gets by a clue, one with a distractor that nobody takes. */
+export interface Oddities {
+  readonly clue?: number
+  readonly dead?: number
+}
+
 /**
  * Responses of made-up students: the chance of a right answer rises with the student's ability and falls
- * with the item's difficulty (a logistic curve), but for one misleading item.
+ * with the item's difficulty (a logistic curve), but for one misleading item, and the oddities that are asked for.
  *
  * @returns per student, one response per item.
  */
-export function makeResponses(items: readonly Item[], students: number, seed: number): Response[][] {
+export function makeResponses(
+  items: readonly Item[],
+  students: number,
+  seed: number,
+  { clue, dead }: Oddities = {},
+): Response[][] {
   const next = numbersFrom(seed)
   const difficulty = items.map(() => next() * 2.6 - 1.6)
   return Array.from({ length: students }, () => {
     const ability = (next() + next() + next() - 1.5) * 2.4
     return items.map((item, index) => {
+      if (index === clue && next() < 0.97) return rightResponse(item)
       const pull = index === MISLEADING ? -0.9 * ability - 0.4 : 1.3 * (ability - (difficulty[index] ?? 0))
-      return next() < 1 / (1 + Math.exp(-pull)) ? rightResponse(item) : wrongResponse(item, next)
+      return next() < 1 / (1 + Math.exp(-pull))
+        ? rightResponse(item)
+        : wrongResponse(index === dead ? withoutLast(item) : item, next)
     })
   })
+}
+
+/** The last distractor draws nobody. */
+function withoutLast(item: Item): Item {
+  if (item.kind !== 'single') return item
+  const last = item.options.findLast(({ id }) => !item.key.includes(id))
+  return { ...item, options: item.options.filter((option) => option !== last) }
 }
 
 function rightResponse(item: Item): Response {

@@ -5,7 +5,6 @@ import {
   followItems,
   outcomesFromRows,
   readDraft,
-  scorePaper,
   type FollowedItem,
   type Item,
   type SignOff,
@@ -28,6 +27,7 @@ import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
 import { addItems } from './bank-items.ts'
 import { addReadyMade, READY_MADE_WORKSPACE } from './ready-made.ts'
+import { addFetched, addFromFile, addTakenHere } from './sittings.ts'
 import { STUDENTS } from './students.ts'
 import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT, OUTCOMES } from './texts.ts'
 
@@ -159,7 +159,7 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     'Twelve questions, ten minutes. Charts stay closed.',
     WEEK_2.flatMap((index) => items[index] ?? []),
   )
-  addPaper(
+  const knots = addPaper(
     em,
     workspaceId,
     'Knots and radio',
@@ -175,6 +175,10 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   )
   await em.flush()
   if (connection) await addDelivery(em, connection, week2, items, settings)
+  const itemsOf = (paper: Paper): BankItem[] =>
+    paper.entries.flatMap(({ itemId }) => items.find(({ id }) => id === itemId) ?? [])
+  await addFromFile(em, knots, itemsOf(knots), PERSON)
+  await addTakenHere(em, week2, [...itemsOf(week2), ...itemsOf(knots)], PERSON)
 }
 
 function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
@@ -292,12 +296,22 @@ async function addDelivery(
       ),
     })),
   )
-  delivery.responses = STUDENTS.map((student, place) => ({ student, responses: responses[place] ?? [] }))
-  delivery.fetchedAt = new Date()
-  const { items: figures } = scorePaper(bodies, delivery.responses)
-  for (const { item, shareRight } of figures)
-    await em.nativeUpdate(BankItem, { id: delivery.items[item]?.itemId ?? '' }, { shareRight })
-  await em.flush()
+  await addFetched(
+    em,
+    delivery,
+    STUDENTS.map((student, place) => ({ student, fields: {}, responses: responses[place] ?? [] })),
+    await attemptsThere(settings, delivery.remote.id),
+    PERSON,
+  )
+}
+
+/** What the site calls its attempts, in their order. */
+async function attemptsThere(settings: SeedSettings, quiz: string): Promise<string[]> {
+  const answer = await fetch(`${settings.breakwaterUrl}/api/quizzes/${quiz}/responses`, {
+    headers: { authorization: `Bearer ${settings.breakwaterToken}` },
+  })
+  const { attempts } = (await answer.json()) as { readonly attempts: readonly { readonly id: string }[] }
+  return attempts.map(({ id }) => id)
 }
 
 /** Breakwater takes attempts that were made elsewhere. */

@@ -26,3 +26,14 @@ export const STUDENTS: readonly string[] = [
   'Åse Lervik',
   'Øyvind Tangen',
 ]
+
+/** As many made-up names, no two alike: given names with other family names. */
+export function manyNames(count: number): string[] {
+  const given = STUDENTS.map((name) => name.split(' ')[0] ?? name)
+  const family = STUDENTS.map((name) => name.split(' ')[1] ?? name)
+  return Array.from({ length: count }, (_none, at) => {
+    const round = Math.floor(at / given.length)
+    const last = family[(at + round * 7 + 3) % family.length] ?? ''
+    return `${given[at % given.length] ?? ''} ${last}`
+  })
+}

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { DESTINATIONS, plainText, readDraft, remediesFor, type Item } from '@zakuska/core'
+import { DESTINATIONS, plainText, readDraft, remediesFor, scorePaper, type Attempt, type Item } from '@zakuska/core'
 import { unzipSync } from 'fflate'
 import request from 'supertest'
 import { startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
@@ -273,14 +273,30 @@ test('a class answers a form and a quiz; the responses come back as responses to
     [typed, 'cone'],
     [choice, 'a'],
   ])
-  interface Results {
-    figures: { attempts: { student: string; total: number }[] }
+  interface TakenIn {
+    sitting: { id: string; items: { body: Item }[]; attemptList: Attempt[] }
+    fresh: number
+    known: number
   }
-  const results = (await iris.post(`/api/deliveries/${told.id}/results/fetch`).expect(200)).body as Results
-  expect(results.figures.attempts.map(({ total }) => total)).toEqual([2, 0])
-  const csv = await iris.get(`/api/deliveries/${told.id}/results/sheet.csv`).expect(200)
-  expect(csv.text).toContain(`"'=HYPERLINK(""x"")",`)
-  expect(csv.text.trim().split('\r\n')).toHaveLength(3)
+  const fetched = async (id: string): Promise<TakenIn> =>
+    (await iris.post(`/api/sittings/of-delivery/${id}`).expect(200)).body as TakenIn
+  const totals = ({ sitting }: TakenIn): number[] =>
+    scorePaper(
+      sitting.items.map(({ body }) => body),
+      sitting.attemptList,
+    ).attempts.map(({ total }) => total)
+  const results = await fetched(told.id)
+  expect([results.fresh, results.known, ...totals(results)]).toEqual([2, 0, 2, 0])
+  await handIn('Dagny', [[typed, 'acorn']])
+  const more = await fetched(told.id)
+  expect([more.fresh, more.known, ...totals(more)]).toEqual([1, 2, 2, 0, 1])
+  const csv = await iris.get(`/api/sittings/${more.sitting.id}/sheet?columns=student,total&as=csv`).expect(200)
+  expect(
+    csv.text
+      .replace(/^\uFEFF/, '')
+      .split('\r\n')
+      .slice(0, 3),
+  ).toEqual(['Student,Total (2)', `"'=HYPERLINK(""x"")",2`, 'Corvin,0'])
 
   const form = await sent({ paperId: paper.id, connectionId: await connected(server, 'inlet', iris) }, iris)
   const shown = await (await fetch(form.address)).text()
@@ -295,8 +311,11 @@ test('a class answers a form and a quiz; the responses come back as responses to
   ]
   const done = await fetch(form.address, { method: 'POST', body: new URLSearchParams(answers) })
   expect(await done.text()).toContain('2 of 2')
-  const ofForm = (await iris.post(`/api/deliveries/${form.id}/results/fetch`).expect(200)).body as Results
-  expect(ofForm.figures.attempts).toMatchObject([{ student: 'Bente, 7b', total: 2 }])
+  const ofForm = await fetched(form.id)
+  expect(ofForm.sitting.attemptList).toMatchObject([{ student: 'Bente, 7b', fields: { Name: 'Bente', Class: '7b' } }])
+  expect(totals(ofForm)).toEqual([2])
+  const again = await fetched(form.id)
+  expect([again.fresh, again.sitting.attemptList.length]).toEqual([0, 1])
 })
 
 describe('the very destination', () => {

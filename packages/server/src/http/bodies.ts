@@ -10,8 +10,8 @@ const FILE = '21mb'
 /** A password never waits behind a body that takes long. */
 const TINY = '20kb'
 
-const LARGE_ROUTES = /^\/api\/(?:drafts|items|papers|outcomes|deliveries|notations|copies)(?:\/|$)/
-const FILE_ROUTES = /^\/api\/(?:files|assets|workspaces\/archive)\/?$/
+const LARGE_ROUTES = /^\/api\/(?:drafts|items|papers|outcomes|deliveries|notations|copies|sittings)(?:\/|$)/
+const FILE_ROUTES = /^\/api\/(?:files|assets|sittings\/table|workspaces\/archive)\/?$/
 const TINY_ROUTES = /^\/api\/(?:session|first-run|links|me)(?:\/|$)/
 
 const MOST_DEPTH = 200

@@ -11,6 +11,7 @@ export const RECORDED = [
   'deleted',
   'connected',
   'dispatched',
+  'graded',
   'exported',
   'copied',
 ] as const

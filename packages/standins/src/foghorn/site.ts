@@ -103,7 +103,7 @@ function gamesApi(store: JsonStore<FoghornState>, faults: Faults): Router {
     const { rounds, players } = gameOf(store, request)
     response.json({
       rounds: rounds.map(({ id }) => id),
-      players: players.map(({ name, answers }) => ({ name, answers })),
+      players: players.map(({ id, name, answers }) => ({ id, name, answers })),
     })
   })
   api.get('/games/:id/responses.csv', (request, response) => {

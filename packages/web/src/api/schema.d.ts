@@ -305,54 +305,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/deliveries/{id}/results": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ResultsController_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/deliveries/{id}/results/fetch": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ResultsController_fetch"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/deliveries/{id}/results/sheet.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ResultsController_sheet"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/deliveries/{id}/retry": {
         parameters: {
             query?: never;
@@ -1153,6 +1105,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rosters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["RostersController_list"];
+        put: operations["RostersController_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rosters/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["RostersController_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1211,6 +1195,342 @@ export interface paths {
         get?: never;
         put: operations["PeopleController_choose"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_list"];
+        put?: never;
+        post: operations["SittingsController_create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_get"];
+        put: operations["SittingsController_save"];
+        post?: never;
+        delete: operations["SittingsController_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/feedback": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_feedback"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/fetch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_fetch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/given": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["SittingsController_give"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/gradebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_gradebook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/regrade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_regrade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_reports"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["SittingsController_sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/taking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["HereController_set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_undelete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["HereController_open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/of-delivery/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_ofDelivery"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SittingsController_table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["TakeController_about"];
+        put?: never;
+        post: operations["TakeController_begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["TakeController_attempt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}/attempt/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["TakeController_save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}/attempt/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeController_check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}/attempt/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeController_handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/take/{code}/attempt/hint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeController_hint"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1413,6 +1733,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AnswerDto: {
+            /** @description Place among the items as they are shown */
+            at: number;
+            /** @description Counts what was given to this item: an older one never overwrites a newer */
+            n: number;
+            /** @description Core’s Response */
+            response: {
+                [key: string]: unknown;
+            };
+        };
+        AnswersDto: {
+            answers: components["schemas"]["AnswerDto"][];
+        };
         AppendItemsDto: {
             itemIds: string[];
         };
@@ -1433,6 +1766,35 @@ export interface components {
             of: string;
             /** @description Of the draft’s item */
             ref: string;
+        };
+        AttemptDto: {
+            /** @description Of those that count */
+            counts: boolean;
+            fields: {
+                [key: string]: string;
+            };
+            given: {
+                [key: string]: number;
+            };
+            /** @description Changes by hand: at, by, item, before, after */
+            history: {
+                [key: string]: unknown;
+            }[];
+            id: string;
+            isHandedIn: boolean;
+            /** @description What tells people apart */
+            person: string | null;
+            remarks: {
+                [key: string]: string;
+            };
+            responses: ({
+                [key: string]: unknown;
+            } | null)[];
+            student: string;
+            submittedAt: string | null;
+        };
+        AttemptsDto: {
+            attempts: components["schemas"]["ReadAttemptDto"][];
         };
         BankFacetsDto: {
             /** @description In the whole bank */
@@ -1472,6 +1834,19 @@ export interface components {
              * @enum {string}
              */
             used?: "yes" | "no";
+        };
+        BeginDto: {
+            /** @description The person’s own code, where one is asked for; else empty */
+            code: string;
+            /** @description A name of this browser, made by it */
+            device: string;
+            fields: {
+                [key: string]: string;
+            };
+        };
+        BegunDto: {
+            /** @description Opens this attempt, and no other */
+            token: string;
         };
         BulkDto: {
             change: components["schemas"]["BulkFieldsDto"];
@@ -1608,7 +1983,6 @@ export interface components {
             /** @description Items whose key or probes were graded otherwise than here */
             disagreeing: number | null;
             done: number;
-            fetchedAt: string | null;
             id: string;
             /** @enum {string} */
             into: "new" | "add" | "bank";
@@ -1628,7 +2002,6 @@ export interface components {
                 [key: string]: unknown;
             }[] | null;
             provenAt: string | null;
-            responseCount: number | null;
             sentBy: string;
             since: components["schemas"]["SinceDto"];
             /** @enum {string} */
@@ -1652,7 +2025,6 @@ export interface components {
             /** @description Items whose key or probes were graded otherwise than here */
             disagreeing: number | null;
             done: number;
-            fetchedAt: string | null;
             id: string;
             /** @enum {string} */
             into: "new" | "add" | "bank";
@@ -1667,7 +2039,6 @@ export interface components {
             /** @description Who may answer there; null: anybody */
             people: string[] | null;
             provenAt: string | null;
-            responseCount: number | null;
             sentBy: string;
             /** @enum {string} */
             state: "queued" | "sending" | "proving" | "done" | "failed" | "stopped";
@@ -1803,6 +2174,15 @@ export interface components {
             /** @description Seconds for each item */
             timeLimit?: number;
         };
+        GivenDto: {
+            attemptId: string;
+            /** @description Place of the item */
+            item: number;
+            /** @description Null: as the key says */
+            points: number | null;
+            /** @description To the person; empty: none */
+            remark: string;
+        };
         HereDto: {
             /** @description What is open: "draft:…", "item:…" or "paper:…" with its id */
             place: string;
@@ -1856,6 +2236,10 @@ export interface components {
             /** @description How many are found; counted to 10,000 */
             total: number;
         };
+        KeepRosterDto: {
+            name: string;
+            people: components["schemas"]["ListedDto"][];
+        };
         KeptNotationDto: {
             id: string;
             name: string;
@@ -1893,6 +2277,11 @@ export interface components {
             role: "owner" | "editor" | "reviewer" | "viewer" | null;
             /** @description Of an invitation: where to */
             workspace: string | null;
+        };
+        ListedDto: {
+            /** @description Opens it for this person alone; empty: none */
+            code: string;
+            name: string;
         };
         MemberDto: {
             email: string;
@@ -1990,6 +2379,13 @@ export interface components {
             filter: components["schemas"]["BankFilterDto"];
             name: string;
         };
+        NewSittingDto: {
+            attempts: components["schemas"]["ReadAttemptDto"][];
+            /** @description Made by the caller; sent twice, it is one sitting */
+            id: string;
+            paperId: string;
+            title: string;
+        };
         NewVariantDto: {
             /** @description BCP 47 tag; null for the same language, other readers */
             language: string | null;
@@ -2016,6 +2412,15 @@ export interface components {
             text: string;
             /** @enum {string} */
             type: "text" | "word" | "open-text" | "rtf" | "pdf" | "workbook" | "csv" | "html" | "items";
+        };
+        OpenHereDto: {
+            /** @description Made by the caller; sent twice, it is one sitting */
+            id: string;
+            /** @description Take items along that nobody has signed off */
+            includeUnsigned: boolean;
+            /** @enum {string} */
+            mode: "test" | "practice";
+            paperId: string;
         };
         OpeningDto: {
             /**
@@ -2146,6 +2551,10 @@ export interface components {
             workspaceId: string;
             workspaces: components["schemas"]["WorkspaceSummaryDto"][];
         };
+        PlaceDto: {
+            /** @description Place among the items as they are shown */
+            at: number;
+        };
         ProfileDto: {
             email: string;
             name: string;
@@ -2157,6 +2566,18 @@ export interface components {
             /** @description 0 to 1 */
             likeness: number;
             statement: string;
+        };
+        ReadAttemptDto: {
+            fields: {
+                [key: string]: string;
+            };
+            /** @description Core’s Response, per item; or null */
+            responses: ({
+                [key: string]: unknown;
+            } | null)[];
+            student: string;
+            /** @description As the file says it */
+            time: string | null;
         };
         ReadingDto: {
             /** @enum {string} */
@@ -2186,11 +2607,36 @@ export interface components {
             id: string;
             says: string;
             /** @enum {string} */
-            what: "signed-in" | "workspace" | "people" | "password" | "sign-off" | "key" | "deleted" | "connected" | "dispatched" | "exported" | "copied";
+            what: "signed-in" | "workspace" | "people" | "password" | "sign-off" | "key" | "deleted" | "connected" | "dispatched" | "graded" | "exported" | "copied";
         };
         RecordPageDto: {
             entries: components["schemas"]["RecordEntryDto"][];
             isMore: boolean;
+        };
+        RegradedItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description Place of the item */
+            item: number;
+        };
+        RegradeDto: {
+            items: components["schemas"]["RegradedItemDto"][];
+            /** @description Places of items that count for nobody from now on */
+            leftOut?: number[];
+            /** @description Of the sitting, as it was seen */
+            version: number;
+            why: string;
+        };
+        RegradingDto: {
+            at: string;
+            by: string;
+            /** @description attemptId, student, before, after */
+            changes: {
+                [key: string]: unknown;
+            }[];
+            id: string;
+            why: string;
         };
         RemarkDto: {
             at: string;
@@ -2219,23 +2665,6 @@ export interface components {
         RestoreDto: {
             number: number;
         };
-        ResultsDto: {
-            /** @description Core’s Attempt */
-            attempts: {
-                [key: string]: unknown;
-            }[];
-            fetchedAt: string | null;
-            /** @description Core’s PaperFigures; null before responses were fetched */
-            figures: {
-                [key: string]: unknown;
-            } | null;
-            id: string;
-            /** @description Items as they were sent */
-            items: {
-                [key: string]: unknown;
-            }[];
-            title: string;
-        };
         RevisionDto: {
             at: string;
             body: {
@@ -2244,6 +2673,15 @@ export interface components {
             by: string;
             number: number;
             says: string;
+        };
+        RosterDto: {
+            id: string;
+            name: string;
+            people: components["schemas"]["ListedDto"][];
+        };
+        SavedDto: {
+            /** @description How many answers are kept */
+            kept: number;
         };
         SavedFilterDto: {
             filter: components["schemas"]["BankFilterDto"];
@@ -2280,6 +2718,15 @@ export interface components {
             title: string;
             /** @description The version that was edited */
             version: number;
+        };
+        SaveSittingDto: {
+            settings: components["schemas"]["SittingSettingsDto"];
+            title: string;
+            version: number;
+        };
+        SectionDto: {
+            instructions: string;
+            title: string;
         };
         SendDto: {
             /** @description Where in it, counted from 0; at its end without it */
@@ -2342,6 +2789,32 @@ export interface components {
         SettleDto: {
             settled: boolean;
         };
+        ShownItemDto: {
+            /** @description Core’s Item, without its key */
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description Hints that there are */
+            hintCount: number;
+            /** @description Of practice: hints that were asked for, as rich text */
+            hints: {
+                [key: string]: unknown;
+            }[];
+            /** @description The count of the answer that is kept; −1: none */
+            n: number;
+            required: boolean;
+            response: {
+                [key: string]: unknown;
+            } | null;
+            /** @description What counts as the same */
+            same: string[];
+            /** @description Index into the sections */
+            section: number | null;
+            solved: boolean;
+            told: components["schemas"]["ToldItemDto"] | null;
+            /** @description Of practice: how often it was checked */
+            tries: number;
+        };
         SignInDto: {
             email: string;
             password: string;
@@ -2358,11 +2831,98 @@ export interface components {
             keys: number;
             removed: number;
         };
+        SittingDto: {
+            attemptList: components["schemas"]["AttemptDto"][];
+            /** @description Attempts that were handed in */
+            attempts: number;
+            code: string | null;
+            createdAt: string;
+            deliveryId: string | null;
+            /** @enum {string|null} */
+            destination: "inlet" | "breakwater" | "foghorn" | null;
+            fetchedAt: string | null;
+            id: string;
+            /** @description Whether it can be taken on our own pages now */
+            isOpen: boolean;
+            items: components["schemas"]["SittingItemDto"][];
+            paperId: string | null;
+            regradings: components["schemas"]["RegradingDto"][];
+            settings: components["schemas"]["SittingSettingsDto"];
+            /** @enum {string} */
+            source: "delivery" | "here" | "file";
+            taking: components["schemas"]["TakingDto"] | null;
+            title: string;
+            /** @description Attempts that are not handed in yet */
+            underWay: number;
+            version: number;
+        };
+        SittingItemDto: {
+            body: {
+                [key: string]: unknown;
+            };
+            /** @description As the bank has it now, where its key is another */
+            inBank: {
+                [key: string]: unknown;
+            } | null;
+            itemId: string;
+            revision: number;
+        };
+        SittingSettingsDto: {
+            /** @description Places of items that count for nobody */
+            leftOut: number[];
+            /** @description Share under which a score is low */
+            threshold: number;
+            /**
+             * @description Of several attempts of one person
+             * @enum {string}
+             */
+            which: "last" | "first" | "best";
+        };
+        SittingSummaryDto: {
+            /** @description Attempts that were handed in */
+            attempts: number;
+            code: string | null;
+            createdAt: string;
+            deliveryId: string | null;
+            /** @enum {string|null} */
+            destination: "inlet" | "breakwater" | "foghorn" | null;
+            fetchedAt: string | null;
+            id: string;
+            /** @description Whether it can be taken on our own pages now */
+            isOpen: boolean;
+            paperId: string | null;
+            /** @enum {string} */
+            source: "delivery" | "here" | "file";
+            title: string;
+            /** @description Attempts that are not handed in yet */
+            underWay: number;
+        };
         StyleDto: {
             from: number;
             /** @enum {string} */
             style: "strong" | "emphasis" | "underline" | "sub" | "sup" | "code" | "highlight" | "colour";
             to: number;
+        };
+        TableDto: {
+            rows: string[][];
+        };
+        TakeAboutDto: {
+            attempts: number | null;
+            closesAt: string | null;
+            /** @description What is asked before it begins */
+            identity: string[];
+            instructions: string;
+            itemCount: number;
+            /** @enum {string} */
+            mode: "test" | "practice";
+            opensAt: string | null;
+            /** @enum {string} */
+            state: "open" | "early" | "closed";
+            /** @description Minutes */
+            timeLimit: number | null;
+            title: string;
+            /** @enum {string} */
+            who: "anyone" | "list" | "code";
         };
         TakenInDto: {
             draftCount: number;
@@ -2375,6 +2935,49 @@ export interface components {
             email?: string;
             name?: string;
             password?: string;
+        };
+        TakingAttemptDto: {
+            instructions: string;
+            isHandedIn: boolean;
+            items: components["schemas"]["ShownItemDto"][];
+            /** @enum {string} */
+            mode: "test" | "practice";
+            possible: number;
+            secondsLeft: number | null;
+            sections: components["schemas"]["SectionDto"][];
+            student: string;
+            /**
+             * @description When points and feedback are told
+             * @enum {string}
+             */
+            tells: "now" | "closed" | "never";
+            title: string;
+            /** @description Points, where they may be told */
+            total: number | null;
+            /** @description Of practice: how often an item may be tried */
+            tries: number | null;
+        };
+        TakingDto: {
+            /** @description How often by each */
+            attempts: number | null;
+            /** Format: date-time */
+            closesAt: string | null;
+            /** @enum {string} */
+            feedbackWhen: "after" | "closed" | "never";
+            isOpen: boolean;
+            /** @enum {string} */
+            mode: "test" | "practice";
+            /** Format: date-time */
+            opensAt: string | null;
+            people: components["schemas"]["ListedDto"][];
+            shuffleItems: boolean;
+            shuffleOptions: boolean;
+            /** @description Minutes */
+            timeLimit: number | null;
+            /** @description Of practice: how often an item may be tried */
+            tries: number | null;
+            /** @enum {string} */
+            who: "anyone" | "list" | "code";
         };
         TaughtLineDto: {
             /** @description Whether lines that look alike are read the same way */
@@ -2400,6 +3003,18 @@ export interface components {
             leftOut: components["schemas"]["LeftOutDto"][];
             unchanged: number;
             updated: number;
+        };
+        ToldItemDto: {
+            /** @description Rich text */
+            feedback: {
+                [key: string]: unknown;
+            }[] | null;
+            /** @description The key in words; null: not told */
+            key: string | null;
+            of: number;
+            /** @description Null: a person has to read it */
+            points: number | null;
+            remark: string;
         };
         ToTranslateDto: {
             ids: string[];
@@ -2976,67 +3591,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DeliveryDto"];
                 };
-            };
-        };
-    };
-    ResultsController_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ResultsDto"];
-                };
-            };
-        };
-    };
-    ResultsController_fetch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ResultsDto"];
-                };
-            };
-        };
-    };
-    ResultsController_sheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -4561,6 +5115,67 @@ export interface operations {
             };
         };
     };
+    RostersController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterDto"][];
+                };
+            };
+        };
+    };
+    RostersController_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepRosterDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterDto"][];
+                };
+            };
+        };
+    };
+    RostersController_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     SessionController_who: {
         parameters: {
             query?: never;
@@ -4700,6 +5315,580 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonDto"];
+                };
+            };
+        };
+    };
+    SittingsController_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingSummaryDto"][];
+                };
+            };
+        };
+    };
+    SittingsController_create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSittingDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    SittingsController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
+                };
+            };
+        };
+    };
+    SittingsController_save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveSittingDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
+                };
+            };
+        };
+    };
+    SittingsController_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SittingsController_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    SittingsController_feedback: {
+        parameters: {
+            query: {
+                /** @description One file, or one for each in a zip */
+                files: "one" | "each";
+                /** @description Tell the right answers */
+                keys: "true" | "false";
+                size: "A4" | "Letter";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SittingsController_fetch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    SittingsController_give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptDto"];
+                };
+            };
+        };
+    };
+    SittingsController_gradebook: {
+        parameters: {
+            query: {
+                /** @description sourcedId of the class */
+                classId: string;
+                /** @description The field that the gradebook knows students by; empty: their names */
+                field: string;
+                /** @description sourcedId of the school */
+                schoolId: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SittingsController_regrade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegradeDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
+                };
+            };
+        };
+    };
+    SittingsController_reports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SittingsController_sheet: {
+        parameters: {
+            query: {
+                as: "csv" | "xlsx";
+                /** @description Of student, fields, submitted, total, share, points, answers, waiting; in order, parted by commas */
+                columns: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    HereController_set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakingDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
+                };
+            };
+        };
+    };
+    SittingsController_undelete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    HereController_open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenHereDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
+                };
+            };
+        };
+    };
+    SittingsController_ofDelivery: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    SittingsController_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableDto"];
+                };
+            };
+        };
+    };
+    TakeController_about: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakeAboutDto"];
+                };
+            };
+        };
+    };
+    TakeController_begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunDto"];
+                };
+            };
+        };
+    };
+    TakeController_attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakingAttemptDto"];
+                };
+            };
+        };
+    };
+    TakeController_save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDto"];
+                };
+            };
+        };
+    };
+    TakeController_check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownItemDto"];
+                };
+            };
+        };
+    };
+    TakeController_handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakingAttemptDto"];
+                };
+            };
+        };
+    };
+    TakeController_hint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownItemDto"];
                 };
             };
         };

@@ -232,8 +232,14 @@ export class ItemDto {
   @ApiProperty({ type: String, nullable: true })
   lastSentAt!: string | null
 
-  @ApiProperty({ type: Number, nullable: true, description: 'Share right when last taken, 0 to 1' })
+  @ApiProperty({ type: Number, nullable: true, description: 'Share of the points in all sittings, 0 to 1' })
   shareRight!: number | null
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Correlation with the rest of the paper in all sittings' })
+  discrimination!: number | null
+
+  @ApiProperty({ description: 'People who took it in all sittings' })
+  takenBy!: number
 
   @ApiProperty()
   updatedAt!: string

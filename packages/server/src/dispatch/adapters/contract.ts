@@ -42,8 +42,17 @@ export interface Adapter {
   send(account: Account, parcel: Parcel, progress: Progress): Promise<void>
   /** The share that the destination's own grader gives to each response, in `[0, 1]`; null: it gave none. */
   grade(account: Account, place: Place, asked: readonly Asked[]): Promise<(number | null)[]>
-  /** What was answered there, per person; one response per part, null where there is none. */
-  responses(account: Account, place: Place, parts: readonly ArrivedPart[]): Promise<Attempt[]>
+  /**
+   * What was answered there, per person; one response per part, null where there is none.
+   *
+   * @param after the last attempt that is known here; a destination that can tells only what came after it.
+   */
+  responses(
+    account: Account,
+    place: Place,
+    parts: readonly ArrivedPart[],
+    after: string | null,
+  ): Promise<RemoteAttempt[]>
   setOpen(account: Account, place: Place, isOpen: boolean): Promise<void>
   /** Who may answer: people by the names that they give, or null for anybody. None: the destination cannot hold it. */
   readonly setPeople?: (account: Account, place: Place, people: readonly string[] | null) => Promise<void>
@@ -138,6 +147,16 @@ export interface Progress {
   readonly took: (outcomes: readonly PartOutcome[]) => Promise<void>
   /** Work goes on there: so many parts are done. */
   readonly goesOn: (done: number) => Promise<void>
+}
+
+/** One attempt as it was made there. */
+export interface RemoteAttempt extends Attempt {
+  /** Its name there. */
+  readonly id: string
+  /** ISO 8601; null: it is not told. */
+  readonly at: string | null
+  /** What was asked above the items, by its name. */
+  readonly fields: Readonly<Record<string, string>>
 }
 
 export interface Asked {

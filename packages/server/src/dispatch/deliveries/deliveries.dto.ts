@@ -272,12 +272,6 @@ export class DeliverySummaryDto {
   })
   disagreeing!: number | null
 
-  @ApiProperty({ type: Number, nullable: true })
-  responseCount!: number | null
-
-  @ApiProperty({ type: String, nullable: true })
-  fetchedAt!: string | null
-
   @ApiProperty()
   sentBy!: string
 

@@ -1,12 +1,12 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { planOf, stableJson, withTold, type Attempt } from '@zakuska/core'
+import { planOf, stableJson, withTold } from '@zakuska/core'
 import type { SignedIn } from '../../accounts/current-person.ts'
 import { pictureAddress, publishPictures } from '../../assets/public-pictures.ts'
 import { orNotFound } from '../../http/id.ts'
 import { PapersService, type Paper, type PaperItem } from '../../papers/index.ts'
 import { RecordService } from '../../record/record.service.ts'
-import type { Adapter, Place } from '../adapters/contract.ts'
+import type { Adapter, Place, RemoteAttempt } from '../adapters/contract.ts'
 import { ADAPTERS, DestinationError } from '../adapters/index.ts'
 import type { Connection } from '../connections/connection.entity.ts'
 import { ConnectionsService, refuse } from '../connections/connections.service.ts'
@@ -211,15 +211,11 @@ export class DeliveriesService {
   }
 
   /** What was answered there, one response for each item that is there. */
-  async responses(
-    workspaceId: string,
-    id: string,
-  ): Promise<{ readonly delivery: Delivery; readonly attempts: Attempt[] }> {
+  async responses(workspaceId: string, id: string, after: string | null): Promise<RemoteAttempt[]> {
     const { delivery, adapter, place, connection } = await this.#reach(workspaceId, id)
     if (delivery.into === 'bank') throw new UnprocessableEntityException('Nobody takes the items of a bank.')
     const parts = partsThere(delivery.items)
-    const attempts = await adapter.responses(this.connections.account(connection), place, parts).catch(refuse)
-    return { delivery, attempts }
+    return adapter.responses(this.connections.account(connection), place, parts, after).catch(refuse)
   }
 
   async #reach(
@@ -338,8 +334,6 @@ export function toSummary(delivery: Delivery): DeliverySummaryDto {
     joinCode: delivery.remote?.joinCode ?? null,
     provenAt: delivery.provenAt?.toISOString() ?? null,
     disagreeing: delivery.proof ? delivery.proof.filter((proof) => proof.verdict === 'disagrees').length : null,
-    responseCount: delivery.responses?.length ?? null,
-    fetchedAt: delivery.fetchedAt?.toISOString() ?? null,
     createdAt: delivery.createdAt.toISOString(),
   }
 }

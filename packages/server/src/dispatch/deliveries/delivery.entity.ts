@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
-import type { Attempt, Item, ItemProof, PaperPlan, ServiceId } from '@zakuska/core'
+import type { Item, ItemProof, PaperPlan, ServiceId } from '@zakuska/core'
 import type { IntoKind, Place } from '../adapters/contract.ts'
 
 /** `kept`: is there already as it should be. */
@@ -126,12 +126,6 @@ export class Delivery {
 
   @Property({ type: 'timestamptz', nullable: true })
   provenAt: Date | null = null
-
-  @Property({ type: 'json', nullable: true })
-  responses: Attempt[] | null = null
-
-  @Property({ type: 'timestamptz', nullable: true })
-  fetchedAt: Date | null = null
 
   @Property({ type: 'text' })
   sentBy!: string

@@ -1,8 +1,8 @@
 import { setTimeout as sleep } from 'node:timers/promises'
-import { destinationOf, FORMATS, responseOf, variablesOf, type Attempt, type Response } from '@zakuska/core'
+import { destinationOf, FORMATS, responseOf, variablesOf, type Response } from '@zakuska/core'
 import { packZip } from '@zakuska/documents'
 import { Caller, DestinationError } from '../call.ts'
-import type { Account, Adapter, ArrivedPart, Asked, Parcel, Place, Progress } from '../contract.ts'
+import type { Account, Adapter, ArrivedPart, Asked, Parcel, Place, Progress, RemoteAttempt } from '../contract.ts'
 
 interface RemoteImport {
   readonly state: 'waiting' | 'running' | 'done' | 'failed'
@@ -17,8 +17,10 @@ interface RemoteImport {
   }[]
 }
 
-interface RemoteAttempt {
+interface SiteAttempt {
+  readonly id: string
   readonly student: string
+  readonly submittedAt: string
   readonly answers: Readonly<
     Record<
       string,
@@ -101,7 +103,7 @@ export const breakwater: Adapter = {
     const { attempts } = (await new Caller(name, account).call({
       method: 'GET',
       path: `/api/quizzes/${place.id}/responses`,
-    })) as { readonly attempts: readonly RemoteAttempt[] }
+    })) as { readonly attempts: readonly SiteAttempt[] }
     return attempts.map((attempt) => attemptOf(attempt, parts))
   },
 
@@ -174,9 +176,9 @@ function shareOf({ part }: Asked, score: number | null): number | null {
   return score === null || part.body.points === 0 ? score : score / part.body.points
 }
 
-function attemptOf(attempt: RemoteAttempt, parts: readonly ArrivedPart[]): Attempt {
+function attemptOf(attempt: SiteAttempt, parts: readonly ArrivedPart[]): RemoteAttempt {
   return {
-    student: attempt.student,
+    ...{ id: attempt.id, at: attempt.submittedAt, student: attempt.student, fields: {} },
     responses: parts.map(({ body, remoteId }): Response | null => {
       const answer = attempt.answers[remoteId]
       return answer ? responseOf(body, answer.variables ?? { RESPONSE: answer.values }) : null

@@ -68,12 +68,13 @@ export const foghorn: Adapter = {
       path: `/api/games/${place.id}/responses`,
     })) as {
       readonly players: readonly {
+        readonly id: string
         readonly name: string
         readonly answers: Readonly<Record<string, { readonly chosen: readonly number[] }>>
       }[]
     }
     return players.map((player) => ({
-      student: player.name,
+      ...{ id: player.id, at: null, student: player.name, fields: {} },
       responses: parts.map(({ body, remoteId }) => {
         const answer = player.answers[remoteId]
         return answer ? responseAt(body, answer.chosen) : null

@@ -1,6 +1,6 @@
-import { destinationOf, type Attempt } from '@zakuska/core'
+import { destinationOf } from '@zakuska/core'
 import { Caller, DestinationError, toldIn } from '../call.ts'
-import type { Account, Adapter, ArrivedPart, Parcel, Part, PartOutcome, Place } from '../contract.ts'
+import type { Account, Adapter, ArrivedPart, Parcel, Part, PartOutcome, Place, RemoteAttempt } from '../contract.ts'
 import { answerOf, questionOf, responseOfAnswer, type InletQuestion } from './question.ts'
 
 const { limits, paper, name } = destinationOf('inlet')
@@ -94,17 +94,19 @@ export const inlet: Adapter = {
     return shares
   },
 
-  async responses(account, place, parts) {
+  async responses(account, place, parts, after) {
     const { responses } = (await new Caller(name, account).call({
       method: 'GET',
-      path: `/v1/forms/${place.id}/responses`,
+      path: `/v1/forms/${place.id}/responses${after === null ? '' : `?after=${encodeURIComponent(after)}`}`,
     })) as {
       readonly responses: readonly {
+        readonly id: string
+        readonly at: string
         readonly fields: Readonly<Record<string, string>>
         readonly answers: Readonly<Record<string, readonly string[]>>
       }[]
     }
-    return responses.map(({ fields, answers }, index) => attemptOf(fields, answers, parts, index))
+    return responses.map((one) => attemptOf(one, parts))
   },
 
   async setOpen(account, place, isOpen) {
@@ -198,14 +200,17 @@ async function bring(
   }
 }
 
-function attemptOf(
-  fields: Readonly<Record<string, string>>,
-  answers: Readonly<Record<string, readonly string[]>>,
-  parts: readonly ArrivedPart[],
-  index: number,
-): Attempt {
+interface FormResponse {
+  readonly id: string
+  readonly at: string
+  readonly fields: Readonly<Record<string, string>>
+  readonly answers: Readonly<Record<string, readonly string[]>>
+}
+
+function attemptOf({ id, at, fields, answers }: FormResponse, parts: readonly ArrivedPart[]): RemoteAttempt {
   return {
-    student: Object.values(fields).filter(Boolean).join(', ') || `Response ${index + 1}`,
+    ...{ id, at, fields },
+    student: Object.values(fields).filter(Boolean).join(', ') || `Response ${/\d+$/.exec(id)?.[0] ?? id}`,
     responses: parts.map(({ body, remoteId }) => {
       const answer = answers[remoteId]
       return answer ? responseOfAnswer(body, answer) : null

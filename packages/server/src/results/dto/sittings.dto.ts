@@ -1,0 +1,473 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
+import { SERVICE_IDS, SHEET_COLUMNS, WHICH_COUNTS, type ServiceId, type WhichCounts } from '@zakuska/core'
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator'
+import { SITTING_SOURCES, TAKING_MODES, WHO_MAY_TAKE } from '../sitting.entity.ts'
+import type { SittingSource, TakingMode, WhoMayTake } from '../sitting.entity.ts'
+
+const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
+const MOST_ATTEMPTS = 20_000
+
+export class ListedDto {
+  @ApiProperty()
+  @IsString()
+  @Length(1, 120)
+  name!: string
+
+  @ApiProperty({ description: 'Opens it for this person alone; empty: none' })
+  @IsString()
+  @MaxLength(20)
+  code!: string
+}
+
+export class SittingSettingsDto {
+  @ApiProperty({ enum: WHICH_COUNTS, description: 'Of several attempts of one person' })
+  @IsIn(WHICH_COUNTS)
+  which!: WhichCounts
+
+  @ApiProperty({ description: 'Share under which a score is low' })
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  threshold!: number
+
+  @ApiProperty({ type: [Number], description: 'Places of items that count for nobody' })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  leftOut!: number[]
+}
+
+export class SaveSittingDto {
+  @ApiProperty()
+  @IsInt()
+  version!: number
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 300)
+  title!: string
+
+  @ApiProperty({ type: SittingSettingsDto })
+  @ValidateNested()
+  @Type(() => SittingSettingsDto)
+  settings!: SittingSettingsDto
+}
+
+export class TakingDto {
+  @ApiProperty({ enum: TAKING_MODES })
+  @IsIn(TAKING_MODES)
+  mode!: TakingMode
+
+  @ApiProperty()
+  @IsBoolean()
+  isOpen!: boolean
+
+  @ApiProperty({ type: String, format: 'date-time', nullable: true })
+  @ValidateIf((_given, value) => value !== null)
+  @IsISO8601({ strict: true })
+  opensAt!: string | null
+
+  @ApiProperty({ type: String, format: 'date-time', nullable: true })
+  @ValidateIf((_given, value) => value !== null)
+  @IsISO8601({ strict: true })
+  closesAt!: string | null
+
+  @ApiProperty({ enum: WHO_MAY_TAKE })
+  @IsIn(WHO_MAY_TAKE)
+  who!: WhoMayTake
+
+  @ApiProperty({ type: [ListedDto] })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => ListedDto)
+  people!: ListedDto[]
+
+  @ApiProperty({ type: Number, nullable: true, description: 'How often by each' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  attempts!: number | null
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Minutes' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsInt()
+  @Min(1)
+  @Max(1440)
+  timeLimit!: number | null
+
+  @ApiProperty({ enum: ['after', 'closed', 'never'] })
+  @IsIn(['after', 'closed', 'never'])
+  feedbackWhen!: 'after' | 'closed' | 'never'
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Of practice: how often an item may be tried' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsInt()
+  @Min(1)
+  @Max(20)
+  tries!: number | null
+
+  @ApiProperty()
+  @IsBoolean()
+  shuffleItems!: boolean
+
+  @ApiProperty()
+  @IsBoolean()
+  shuffleOptions!: boolean
+}
+
+export class OpenHereDto {
+  @ApiProperty({ description: 'Made by the caller; sent twice, it is one sitting' })
+  @IsUUID()
+  id!: string
+
+  @ApiProperty()
+  @IsUUID()
+  paperId!: string
+
+  @ApiProperty({ enum: TAKING_MODES })
+  @IsIn(TAKING_MODES)
+  mode!: TakingMode
+
+  @ApiProperty({ description: 'Take items along that nobody has signed off' })
+  @IsBoolean()
+  includeUnsigned!: boolean
+}
+
+/** One attempt out of a file. */
+export class ReadAttemptDto {
+  @ApiProperty()
+  @IsString()
+  @Length(1, 300)
+  student!: string
+
+  @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
+  @IsObject()
+  fields!: Record<string, string>
+
+  @ApiProperty({ type: String, nullable: true, description: 'As the file says it' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsString()
+  @MaxLength(60)
+  time!: string | null
+
+  @ApiProperty({
+    type: 'array',
+    items: { ...ANY_OBJECT, nullable: true },
+    description: 'Core’s Response, per item; or null',
+  })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  responses!: (object | null)[]
+}
+
+export class AttemptsDto {
+  @ApiProperty({ type: [ReadAttemptDto] })
+  @IsArray()
+  @ArrayMaxSize(MOST_ATTEMPTS)
+  @ValidateNested({ each: true })
+  @Type(() => ReadAttemptDto)
+  attempts!: ReadAttemptDto[]
+}
+
+export class NewSittingDto extends AttemptsDto {
+  @ApiProperty({ description: 'Made by the caller; sent twice, it is one sitting' })
+  @IsUUID()
+  id!: string
+
+  @ApiProperty()
+  @IsUUID()
+  paperId!: string
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 300)
+  title!: string
+}
+
+export class RegradedItemDto {
+  @ApiProperty({ description: 'Place of the item' })
+  @IsInt()
+  @Min(0)
+  item!: number
+
+  @ApiProperty(ANY_OBJECT)
+  @IsObject()
+  body!: object
+}
+
+export class RegradeDto {
+  @ApiProperty({ description: 'Of the sitting, as it was seen' })
+  @IsInt()
+  version!: number
+
+  @ApiProperty({ type: [RegradedItemDto] })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => RegradedItemDto)
+  items!: RegradedItemDto[]
+
+  @ApiPropertyOptional({ type: [Number], description: 'Places of items that count for nobody from now on' })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @IsInt({ each: true })
+  leftOut?: number[]
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 500)
+  why!: string
+}
+
+export class GivenDto {
+  @ApiProperty()
+  @IsUUID()
+  attemptId!: string
+
+  @ApiProperty({ description: 'Place of the item' })
+  @IsInt()
+  @Min(0)
+  item!: number
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Null: as the key says' })
+  @ValidateIf((_given, value) => value !== null)
+  @IsNumber()
+  @Min(0)
+  @Max(1000)
+  points!: number | null
+
+  @ApiProperty({ description: 'To the person; empty: none' })
+  @IsString()
+  @MaxLength(2000)
+  remark!: string
+}
+
+export class SittingItemDto {
+  @ApiProperty()
+  itemId!: string
+
+  @ApiProperty()
+  revision!: number
+
+  @ApiProperty(ANY_OBJECT)
+  body!: object
+
+  @ApiProperty({ ...ANY_OBJECT, nullable: true, description: 'As the bank has it now, where its key is another' })
+  inBank!: object | null
+}
+
+export class AttemptDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  student!: string
+
+  @ApiProperty({ type: String, nullable: true, description: 'What tells people apart' })
+  person!: string | null
+
+  @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
+  fields!: Record<string, string>
+
+  @ApiProperty({ type: 'array', items: { ...ANY_OBJECT, nullable: true } })
+  responses!: (object | null)[]
+
+  @ApiProperty({ type: 'object', additionalProperties: { type: 'number' } })
+  given!: Record<string, number>
+
+  @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
+  remarks!: Record<string, string>
+
+  @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'Changes by hand: at, by, item, before, after' })
+  history!: object[]
+
+  @ApiProperty()
+  isHandedIn!: boolean
+
+  @ApiProperty({ type: String, nullable: true })
+  submittedAt!: string | null
+
+  @ApiProperty({ description: 'Of those that count' })
+  counts!: boolean
+}
+
+export class RegradingDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  at!: string
+
+  @ApiProperty()
+  by!: string
+
+  @ApiProperty()
+  why!: string
+
+  @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'attemptId, student, before, after' })
+  changes!: object[]
+}
+
+export class SittingSummaryDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  title!: string
+
+  @ApiProperty({ enum: SITTING_SOURCES })
+  source!: SittingSource
+
+  @ApiProperty({ type: String, nullable: true })
+  paperId!: string | null
+
+  @ApiProperty({ type: String, nullable: true })
+  deliveryId!: string | null
+
+  @ApiProperty({ enum: SERVICE_IDS, nullable: true })
+  destination!: ServiceId | null
+
+  @ApiProperty({ description: 'Attempts that were handed in' })
+  attempts!: number
+
+  @ApiProperty({ description: 'Attempts that are not handed in yet' })
+  underWay!: number
+
+  @ApiProperty({ type: String, nullable: true })
+  code!: string | null
+
+  @ApiProperty({ description: 'Whether it can be taken on our own pages now' })
+  isOpen!: boolean
+
+  @ApiProperty({ type: String, nullable: true })
+  fetchedAt!: string | null
+
+  @ApiProperty()
+  createdAt!: string
+}
+
+export class SittingDto extends SittingSummaryDto {
+  @ApiProperty()
+  version!: number
+
+  @ApiProperty({ type: [SittingItemDto] })
+  items!: SittingItemDto[]
+
+  @ApiProperty({ type: [AttemptDto] })
+  attemptList!: AttemptDto[]
+
+  @ApiProperty({ type: SittingSettingsDto })
+  settings!: SittingSettingsDto
+
+  @ApiProperty({ type: TakingDto, nullable: true })
+  taking!: TakingDto | null
+
+  @ApiProperty({ type: [RegradingDto] })
+  regradings!: RegradingDto[]
+}
+
+export class TableDto {
+  @ApiProperty({ type: 'array', items: { type: 'array', items: { type: 'string' } } })
+  rows!: string[][]
+}
+
+export class TakenInDto {
+  @ApiProperty({ type: SittingDto })
+  sitting!: SittingDto
+
+  @ApiProperty({ description: 'Attempts that were not here before' })
+  fresh!: number
+
+  @ApiProperty({ description: 'Attempts that were here already' })
+  known!: number
+}
+
+export class SheetQuery {
+  @ApiProperty({ description: `Of ${SHEET_COLUMNS.join(', ')}; in order, parted by commas` })
+  @IsString()
+  @MaxLength(300)
+  columns!: string
+
+  @ApiProperty({ enum: ['csv', 'xlsx'] })
+  @IsIn(['csv', 'xlsx'])
+  as!: 'csv' | 'xlsx'
+}
+
+export class GradebookQuery {
+  @ApiProperty({ description: 'The field that the gradebook knows students by; empty: their names' })
+  @IsString()
+  @MaxLength(120)
+  field!: string
+
+  @ApiProperty({ description: 'sourcedId of the class' })
+  @IsString()
+  @Length(1, 255)
+  classId!: string
+
+  @ApiProperty({ description: 'sourcedId of the school' })
+  @IsString()
+  @Length(1, 255)
+  schoolId!: string
+}
+
+export class FeedbackQuery {
+  @ApiProperty({ enum: ['one', 'each'], description: 'One file, or one for each in a zip' })
+  @IsIn(['one', 'each'])
+  files!: 'one' | 'each'
+
+  @ApiProperty({ enum: ['true', 'false'], description: 'Tell the right answers' })
+  @IsIn(['true', 'false'])
+  keys!: 'true' | 'false'
+
+  @ApiProperty({ enum: ['A4', 'Letter'] })
+  @IsIn(['A4', 'Letter'])
+  size!: 'A4' | 'Letter'
+}
+
+export class RosterDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  name!: string
+
+  @ApiProperty({ type: [ListedDto] })
+  people!: ListedDto[]
+}
+
+export class KeepRosterDto {
+  @ApiProperty()
+  @IsString()
+  @Length(1, 80)
+  name!: string
+
+  @ApiProperty({ type: [ListedDto] })
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => ListedDto)
+  people!: ListedDto[]
+}

@@ -1,0 +1,396 @@
+import { createHash, randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
+import { fitsItem, scoreChanges, stableJson, type Response } from '@zakuska/core'
+import type { SignedIn } from '../accounts/current-person.ts'
+import { asItem, BankItem } from '../bank/index.ts'
+import { DeliveriesService, Delivery, partsThere } from '../dispatch/index.ts'
+import { orNotFound } from '../http/id.ts'
+import { PapersService } from '../papers/index.ts'
+import { RecordService } from '../record/record.service.ts'
+import { countingOf } from './counting.ts'
+import type {
+  AttemptDto,
+  GivenDto,
+  NewSittingDto,
+  ReadAttemptDto,
+  RegradeDto,
+  SaveSittingDto,
+  SittingDto,
+  SittingSummaryDto,
+  TakenInDto,
+} from './dto/sittings.dto.ts'
+import { personOf } from './person.ts'
+import { keepRecords } from './records.ts'
+import { Attempt, Regrading, Sitting, type SittingItem } from './sitting.entity.ts'
+import { isOpenNow } from './taking/opening.ts'
+import { settle } from './taking/settle.ts'
+
+/** Sittings, the responses that came in, and how they are graded. */
+@Injectable()
+export class SittingsService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly deliveries: DeliveriesService,
+    private readonly papers: PapersService,
+    private readonly record: RecordService,
+  ) {}
+
+  async list(workspaceId: string): Promise<SittingSummaryDto[]> {
+    const sittings = await this.em.find(
+      Sitting,
+      { workspaceId, deletedAt: null },
+      { orderBy: { createdAt: 'desc' }, limit: 300 },
+    )
+    const counts = await this.em.execute<{ id: string; handed_in: number; open: number }[]>(
+      `select sitting_id id, count(*) filter (where is_handed_in)::int handed_in, count(*) filter (where not is_handed_in)::int open
+       from attempt where sitting_id = any(select id from sitting where workspace_id = ?) group by sitting_id`,
+      [workspaceId],
+    )
+    const destinations = await this.#destinations(sittings)
+    return sittings.map((sitting) => {
+      const own = counts.find(({ id }) => id === sitting.id)
+      return toSummary(sitting, destinations, own?.handed_in ?? 0, own?.open ?? 0)
+    })
+  }
+
+  async get(workspaceId: string, id: string): Promise<SittingDto> {
+    const sitting = await this.find(workspaceId, id)
+    if (sitting.source === 'here') {
+      await settle(this.em, sitting)
+      await this.#keep(sitting)
+    }
+    return this.#toDto(sitting)
+  }
+
+  async find(workspaceId: string, id: string): Promise<Sitting> {
+    return orNotFound(await this.em.findOne(Sitting, { id, workspaceId, deletedAt: null }), 'sitting')
+  }
+
+  attemptsOf(sitting: Sitting): Promise<Attempt[]> {
+    return this.em.find(Attempt, { sittingId: sitting.id }, { orderBy: { number: 'asc' } })
+  }
+
+  /** The sitting of what was sent: made when its responses are fetched for the first time, fetched again after that. */
+  async ofDelivery(person: SignedIn, deliveryId: string): Promise<TakenInDto> {
+    const known = await this.em.findOne(Sitting, { deliveryId, workspaceId: person.workspaceId })
+    const delivery = await this.deliveries.find(person.workspaceId, deliveryId)
+    const sitting =
+      known ??
+      this.em.create(Sitting, {
+        id: randomUUID(),
+        ...{ workspaceId: person.workspaceId, paperId: delivery.paperId, deliveryId },
+        ...{ title: delivery.title, source: 'delivery', items: itemsThere(delivery) },
+        ...{ createdBy: person.name, createdAt: new Date() },
+      })
+    sitting.deletedAt = null
+    return this.#fetch(person, sitting)
+  }
+
+  async fetch(person: SignedIn, id: string): Promise<TakenInDto> {
+    return this.#fetch(person, await this.find(person.workspaceId, id))
+  }
+
+  /** Takes in what is new there; what was known is kept, but for a game that goes on. */
+  async #fetch(person: SignedIn, sitting: Sitting): Promise<TakenInDto> {
+    if (sitting.deliveryId === null)
+      throw new UnprocessableEntityException('These responses come from no destination; there is nothing to fetch.')
+    const known = await this.attemptsOf(sitting)
+    const last = known.findLast(({ externalId }) => externalId !== null)?.externalId ?? null
+    const found = await this.deliveries.responses(person.workspaceId, sitting.deliveryId, last)
+    const byName = new Map(known.map((attempt) => [attempt.externalId, attempt]))
+    // Before attempts had names, they were told apart by who made them.
+    const nameless = known.filter(({ externalId }) => externalId === null)
+    let [fresh, same] = [0, 0]
+    for (const one of found) {
+      const old = byName.get(one.id) ?? nameless.find((attempt) => attempt.student === one.student)
+      const given = { externalId: one.id, fields: { ...one.fields }, responses: [...one.responses] }
+      if (old) {
+        if (stableJson(old.responses) !== stableJson(given.responses) || old.externalId === null)
+          Object.assign(old, given)
+        if (one.at !== null) old.submittedAt = new Date(one.at)
+        same++
+        continue
+      }
+      this.em.create(Attempt, {
+        id: randomUUID(),
+        ...{ sittingId: sitting.id, ...given, student: one.student, person: personOf(one.student) },
+        submittedAt: one.at === null ? null : new Date(one.at),
+      })
+      fresh++
+    }
+    sitting.fetchedAt = new Date()
+    return this.#takenIn(sitting, fresh, same)
+  }
+
+  /** A sitting out of a response file. */
+  async create(person: SignedIn, given: NewSittingDto): Promise<TakenInDto> {
+    const known = await this.em.findOne(Sitting, { id: given.id, workspaceId: person.workspaceId })
+    if (known) return this.#takeIn(known, given.attempts)
+    const paper = await this.papers.find(person.workspaceId, given.paperId)
+    const items = (await this.papers.itemsOf(paper)).map(({ item, body }): SittingItem => ({
+      ...{ itemId: item.id, revision: item.revision, body },
+    }))
+    if (!items.length) throw new UnprocessableEntityException('This paper has no items.')
+    const sitting = this.em.create(Sitting, {
+      ...{
+        id: given.id,
+        workspaceId: person.workspaceId,
+        paperId: paper.id,
+        title: given.title,
+        source: 'file',
+        items,
+      },
+      ...{ createdBy: person.name, createdAt: new Date() },
+    })
+    this.record.note(person, 'graded', `read ${given.attempts.length} responses to “${paper.title}” out of a file`)
+    return this.#takeIn(sitting, given.attempts)
+  }
+
+  async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<TakenInDto> {
+    return this.#takeIn(await this.find(person.workspaceId, id), attempts)
+  }
+
+  /** A row that was read before, letter by letter, is not read again. */
+  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<TakenInDto> {
+    const known = new Set((await this.attemptsOf(sitting)).map(({ externalId }) => externalId))
+    let [fresh, same] = [0, 0]
+    for (const one of attempts) {
+      const responses = sitting.items.map(({ body }, place) => responseIn(body, one.responses[place] ?? null))
+      const fields = textsOf(one.fields)
+      const externalId = createHash('sha256')
+        .update(stableJson([one.student, one.time, fields, responses]))
+        .digest('base64url')
+      if (known.has(externalId)) {
+        same++
+        continue
+      }
+      known.add(externalId)
+      const time = one.time === null ? NaN : Date.parse(one.time)
+      this.em.create(Attempt, {
+        id: randomUUID(),
+        ...{
+          sittingId: sitting.id,
+          externalId,
+          student: one.student,
+          person: personOf(one.student),
+          fields,
+          responses,
+        },
+        submittedAt: Number.isNaN(time) ? null : new Date(time),
+      })
+      fresh++
+    }
+    sitting.fetchedAt = new Date()
+    return this.#takenIn(sitting, fresh, same)
+  }
+
+  async #takenIn(sitting: Sitting, fresh: number, known: number): Promise<TakenInDto> {
+    await this.em.flush()
+    await this.#keep(sitting)
+    return { sitting: await this.#toDto(sitting), fresh, known }
+  }
+
+  async save(person: SignedIn, id: string, given: SaveSittingDto): Promise<SittingDto> {
+    const sitting = await this.find(person.workspaceId, id)
+    this.#asSeen(sitting, given.version)
+    const { which, threshold, leftOut } = given.settings
+    Object.assign(sitting, {
+      title: given.title,
+      settings: { which, threshold, leftOut },
+      version: sitting.version + 1,
+    })
+    await this.em.flush()
+    await this.#keep(sitting)
+    return this.#toDto(sitting)
+  }
+
+  async setDeleted(person: SignedIn, id: string, deleted: boolean): Promise<void> {
+    const sitting = orNotFound(await this.em.findOne(Sitting, { id, workspaceId: person.workspaceId }), 'sitting')
+    sitting.deletedAt = deleted ? new Date() : null
+    this.record.note(
+      person,
+      deleted ? 'deleted' : 'graded',
+      `${deleted ? 'deleted' : 'brought back'} the results of “${sitting.title}”`,
+    )
+    await this.em.flush()
+    await this.#keep(sitting)
+  }
+
+  /** Grades by other keys or points: what changes for whom is kept with it. */
+  async regrade(person: SignedIn, id: string, asked: RegradeDto): Promise<SittingDto> {
+    const sitting = await this.find(person.workspaceId, id)
+    this.#asSeen(sitting, asked.version)
+    const changed = asked.items.map(({ item, body }) => {
+      const before = sitting.items[item]?.body
+      const after = asItem(body)
+      if (!before) throw new UnprocessableEntityException('There is no such item in this sitting.')
+      if (!isSameTask(before, after))
+        throw new UnprocessableEntityException('Only its key, its points and what counts as the same can be regraded.')
+      return { item, before, after }
+    })
+    const bodies = sitting.items.map(({ body }, place) => changed.find(({ item }) => item === place)?.after ?? body)
+    const leftOut = asked.leftOut ?? sitting.settings.leftOut
+    const attempts = (await this.attemptsOf(sitting)).filter(({ isHandedIn }) => isHandedIn)
+    const changes = scoreChanges(
+      attempts,
+      { items: sitting.items.map(({ body }) => body), settings: sitting.settings },
+      { items: bodies, settings: { leftOut } },
+    )
+    this.em.create(Regrading, {
+      ...{ id: randomUUID(), sittingId: sitting.id, at: new Date(), byName: person.name, why: asked.why },
+      items: changed,
+      changes: changes.map(({ attempt, student, before, after }) => ({
+        ...{ attemptId: attempts[attempt]?.id ?? '', student, before, after },
+      })),
+    })
+    sitting.items = sitting.items.map((item, place) => ({ ...item, body: bodies[place] ?? item.body }))
+    sitting.settings = { ...sitting.settings, leftOut }
+    sitting.version++
+    this.record.note(person, 'graded', `regraded “${sitting.title}”: ${asked.why} (${changes.length} scores changed)`)
+    await this.em.flush()
+    await this.#keep(sitting)
+    return this.#toDto(sitting)
+  }
+
+  /** Points that a person gives to one answer, and a remark; null takes them back to what the key says. */
+  async give(person: SignedIn, id: string, { attemptId, item, points, remark }: GivenDto): Promise<AttemptDto> {
+    const sitting = await this.find(person.workspaceId, id)
+    const attempt = orNotFound(await this.em.findOne(Attempt, { id: attemptId, sittingId: sitting.id }), 'attempt')
+    const body = sitting.items[item]?.body
+    if (!body) throw new UnprocessableEntityException('There is no such item in this sitting.')
+    if (points !== null && points > body.points)
+      throw new UnprocessableEntityException(`This item has at most ${body.points} points.`)
+    const before = attempt.given[item] ?? null
+    const { [item]: _points, ...given } = attempt.given
+    const { [item]: _remark, ...remarks } = attempt.remarks
+    attempt.given = points === null ? given : { ...given, [item]: points }
+    attempt.remarks = remark.trim() ? { ...remarks, [item]: remark.trim() } : remarks
+    if (before !== points)
+      attempt.history = [
+        ...attempt.history,
+        { at: new Date().toISOString(), by: person.name, item, before, after: points },
+      ]
+    await this.em.flush()
+    return toAttempt(attempt, true)
+  }
+
+  #asSeen(sitting: Sitting, version: number): void {
+    if (sitting.version !== version)
+      throw new ConflictException('Somebody else changed this sitting meanwhile. Look at it again.')
+  }
+
+  async #keep(sitting: Sitting): Promise<void> {
+    await keepRecords(this.em, sitting, await this.attemptsOf(sitting))
+  }
+
+  async #destinations(sittings: readonly Sitting[]): Promise<ReadonlyMap<string, Delivery>> {
+    const ids = sittings.flatMap(({ deliveryId }) => deliveryId ?? [])
+    const found = ids.length
+      ? await this.em.find(Delivery, { id: { $in: ids } }, { fields: ['id', 'destination'] })
+      : []
+    return new Map(found.map((delivery) => [delivery.id, delivery as Delivery]))
+  }
+
+  async #toDto(sitting: Sitting): Promise<SittingDto> {
+    const attempts = await this.attemptsOf(sitting)
+    const counting = new Set(countingOf(sitting, attempts).map(({ attempt }) => attempt.id))
+    const regradings = await this.em.find(Regrading, { sittingId: sitting.id }, { orderBy: { at: 'desc' } })
+    const bank = await this.em.find(BankItem, {
+      id: { $in: sitting.items.map(({ itemId }) => itemId) },
+      workspaceId: sitting.workspaceId,
+    })
+    const inBank = new Map(bank.map(({ id, body }) => [id, body]))
+    const handedIn = attempts.filter(({ isHandedIn }) => isHandedIn).length
+    return {
+      ...toSummary(sitting, await this.#destinations([sitting]), handedIn, attempts.length - handedIn),
+      version: sitting.version,
+      items: sitting.items.map(({ itemId, revision, body }) => {
+        const now = inBank.get(itemId)
+        const isOther = now && isSameTask(body, now) && keyText(now) !== keyText(body)
+        return { itemId, revision, body, inBank: isOther ? { ...now, points: body.points } : null }
+      }),
+      attemptList: attempts
+        .filter(({ isHandedIn }) => isHandedIn)
+        .map((attempt) => toAttempt(attempt, counting.has(attempt.id))),
+      settings: { ...sitting.settings, leftOut: [...sitting.settings.leftOut] },
+      taking: sitting.taking && {
+        ...sitting.taking,
+        people: sitting.taking.people.map((one) => ({ ...one })),
+      },
+      regradings: regradings.map(({ id, at, byName, why, changes }) => ({
+        ...{ id, at: at.toISOString(), by: byName, why, changes },
+      })),
+    }
+  }
+}
+
+/** Items that are there, as they were sent, in the order in which responses name them. */
+export function itemsThere(delivery: Delivery): SittingItem[] {
+  return partsThere(delivery.items).flatMap(({ index, body }) => {
+    const sent = delivery.items[index]
+    return sent ? [{ itemId: sent.itemId, revision: sent.revision, body }] : []
+  })
+}
+
+function toSummary(
+  sitting: Sitting,
+  destinations: ReadonlyMap<string, Delivery>,
+  attempts: number,
+  underWay: number,
+): SittingSummaryDto {
+  const { id, title, source, paperId, deliveryId, code, taking } = sitting
+  return {
+    ...{ id, title, source, paperId, deliveryId, code, attempts, underWay },
+    destination: destinations.get(deliveryId ?? '')?.destination ?? null,
+    isOpen: taking !== null && isOpenNow(taking, new Date()),
+    fetchedAt: sitting.fetchedAt?.toISOString() ?? null,
+    createdAt: sitting.createdAt.toISOString(),
+  }
+}
+
+function toAttempt(attempt: Attempt, counts: boolean): AttemptDto {
+  const { id, student, person, fields, responses, given, remarks, history, isHandedIn } = attempt
+  return {
+    ...{ id, student, person, fields, responses, given, remarks, history, isHandedIn, counts },
+    submittedAt: attempt.submittedAt?.toISOString() ?? null,
+  }
+}
+
+function responseIn(body: SittingItem['body'], given: object | null): Response | null {
+  const response = given as Response | null
+  return response && fitsItem(body, response) ? response : null
+}
+
+function textsOf(fields: Readonly<Record<string, unknown>>): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(fields).flatMap(([name, value]) =>
+      typeof value === 'string' ? [[name.slice(0, 120), value.slice(0, 500)]] : [],
+    ),
+  )
+}
+
+/** The same question, to which the same responses can be given: what differs is the key, the points, or the rules. */
+function isSameTask(a: SittingItem['body'], b: SittingItem['body']): boolean {
+  const asked = (item: SittingItem['body']): string => {
+    const parts = { ...item } as Record<string, unknown>
+    const gaps = item.kind === 'cloze' ? item.gaps.map(({ choices = null }) => choices) : null
+    const options = 'options' in item ? item.options.map(({ id }) => id) : null
+    const { kind, left = null, right = null, rows = null, columns = null } = parts
+    const count = (side: unknown): number | null => (Array.isArray(side) ? side.length : null)
+    return stableJson([kind, options && [...options].sort(), gaps, ...[left, right, rows, columns].map(count)])
+  }
+  return asked(a) === asked(b)
+}
+
+function keyText(item: SittingItem['body']): string {
+  const {
+    key = null,
+    gaps = null,
+    rules = null,
+    credit = null,
+    weights = null,
+  } = item as unknown as Record<string, unknown>
+  const sorted = Array.isArray(key) && item.kind === 'multiple' ? [...(key as string[])].sort() : key
+  return stableJson([sorted, gaps, rules, credit, weights])
+}

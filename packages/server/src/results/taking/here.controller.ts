@@ -1,0 +1,29 @@
+import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
+import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { OpenHereDto, SittingDto, TakingDto } from '../dto/sittings.dto.ts'
+import { TakingService } from './taking.service.ts'
+
+/** For who opens a paper on our own pages. */
+@ApiTags('results')
+@Controller('api/sittings')
+export class HereController {
+  constructor(private readonly taking: TakingService) {}
+
+  @Post('here')
+  @HttpCode(200)
+  @ApiOkResponse({ type: SittingDto })
+  open(@CurrentPerson() person: SignedIn, @Body() asked: OpenHereDto): Promise<SittingDto> {
+    return this.taking.open(person, asked)
+  }
+
+  @Put(':id/taking')
+  @ApiOkResponse({ type: SittingDto })
+  set(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() given: TakingDto,
+  ): Promise<SittingDto> {
+    return this.taking.set(person, id, given)
+  }
+}

@@ -1,0 +1,421 @@
+import { randomInt, randomUUID } from 'node:crypto'
+import { EntityManager } from '@mikro-orm/postgresql'
+import {
+  ConflictException,
+  ForbiddenException,
+  GoneException,
+  Injectable,
+  NotFoundException,
+  UnauthorizedException,
+  UnprocessableEntityException,
+} from '@nestjs/common'
+import {
+  fitsItem,
+  fromStudent,
+  isGraded,
+  keyText,
+  samenessOf,
+  scoreAttempts,
+  shareEarned,
+  pointsPossible,
+} from '@zakuska/core'
+import type { SignedIn } from '../../accounts/current-person.ts'
+import { publishShown } from '../../assets/public-pictures.ts'
+import { LOCKED } from '../../database/locked.ts'
+import { orNotFound } from '../../http/id.ts'
+import { PapersService, type Paper } from '../../papers/index.ts'
+import { RecordService } from '../../record/record.service.ts'
+import type { OpenHereDto, SittingDto, TakingDto } from '../dto/sittings.dto.ts'
+import { personOf } from '../person.ts'
+import { Attempt, Sitting, type Practised, type SittingItem, type Taking } from '../sitting.entity.ts'
+import { SittingsService } from '../sittings.service.ts'
+import { handIn, shownTo, type Shown } from './arranged.ts'
+import { GRACE_MS } from './settle.ts'
+import { stateOf } from './opening.ts'
+import {
+  asResponse,
+  type AnswerDto,
+  type BeginDto,
+  type BegunDto,
+  type SavedDto,
+  type ShownItemDto,
+  type TakeAboutDto,
+  type TakingAttemptDto,
+  type ToldItemDto,
+} from './take.dto.ts'
+import { hashOf, newCode, newToken } from './tokens.ts'
+
+/** A sitting is looked up once in so long, however many save an answer. */
+const KNOWN_MS = 2000
+const FIRST_PRACTISED: Practised = { tries: 0, hints: 0, solved: false }
+
+/** Papers taken on our own pages. */
+@Injectable()
+export class TakingService {
+  readonly #known = new Map<string, { readonly sitting: Sitting; readonly until: number }>()
+
+  constructor(
+    private readonly em: EntityManager,
+    private readonly papers: PapersService,
+    private readonly sittings: SittingsService,
+    private readonly record: RecordService,
+  ) {}
+
+  /** Opens a paper on our own pages. */
+  async open(person: SignedIn, asked: OpenHereDto): Promise<SittingDto> {
+    const known = await this.em.findOne(Sitting, { id: asked.id, workspaceId: person.workspaceId })
+    if (known) return this.sittings.get(person.workspaceId, known.id)
+    const paper = await this.papers.find(person.workspaceId, asked.paperId)
+    const chosen = (await this.papers.itemsOf(paper)).filter(({ item }) => asked.includeUnsigned || item.signOff)
+    if (!chosen.length) throw new UnprocessableEntityException('There is no signed-off item on this paper to open.')
+    const items = chosen.map(({ item, body }): SittingItem => ({ itemId: item.id, revision: item.revision, body }))
+    const sections = paper.sections.map(({ id }) => id)
+    const places = chosen.map(({ entry }) => {
+      const section = sections.indexOf(entry.sectionId ?? '')
+      return { section: section < 0 ? null : section, required: entry.required }
+    })
+    this.em.create(Sitting, {
+      ...{
+        id: asked.id,
+        workspaceId: person.workspaceId,
+        paperId: paper.id,
+        title: paper.title,
+        source: 'here',
+        items,
+      },
+      ...{ taking: { ...takingOf(paper), mode: asked.mode, places }, code: await this.#freeCode() },
+      ...{ createdBy: person.name, createdAt: new Date() },
+    })
+    await publishShown(
+      this.em,
+      person.workspaceId,
+      items.map(({ body }) => body),
+    )
+    this.record.note(
+      person,
+      'graded',
+      `opened “${paper.title}” to be ${asked.mode === 'practice' ? 'practised' : 'taken'} here`,
+    )
+    await this.em.flush()
+    return this.sittings.get(person.workspaceId, asked.id)
+  }
+
+  /** Whether, when, by whom and how it can be taken; closing it hands in what was saved. */
+  async set(person: SignedIn, id: string, given: TakingDto): Promise<SittingDto> {
+    const sitting = await this.sittings.find(person.workspaceId, id)
+    if (!sitting.taking) throw new UnprocessableEntityException('This is not taken on our own pages.')
+    if (given.opensAt !== null && given.closesAt !== null && given.opensAt >= given.closesAt)
+      throw new UnprocessableEntityException('It would close before it opens. Choose a later end.')
+    if (given.who !== 'anyone' && !given.people.length)
+      throw new UnprocessableEntityException('Give the list of who may take it.')
+    if (given.who === 'code' && given.people.some(({ code }) => !code.trim()))
+      throw new UnprocessableEntityException('Everybody on the list needs a code.')
+    const { instructions, identity, sections, places } = sitting.taking
+    sitting.taking = {
+      ...given,
+      people: given.people.map((one) => ({ ...one })),
+      instructions,
+      identity,
+      sections,
+      places,
+    }
+    sitting.version++
+    const state = stateOf(sitting.taking, new Date())
+    this.record.note(person, 'graded', `“${sitting.title}” is ${state === 'early' ? 'not open yet' : state}`)
+    await this.em.flush()
+    this.#known.delete(sitting.code ?? '')
+    return this.sittings.get(person.workspaceId, id)
+  }
+
+  async about(code: string): Promise<TakeAboutDto> {
+    const sitting = await this.#byCode(code)
+    const { mode, opensAt, closesAt, instructions, who, timeLimit, attempts } = sitting.taking
+    return {
+      ...{ title: sitting.title, mode, opensAt, closesAt, instructions, who, timeLimit, attempts },
+      state: stateOf(sitting.taking, new Date()),
+      identity: fieldsOf(sitting.taking),
+      itemCount: sitting.items.filter(({ body }) => body.kind !== 'note').length,
+    }
+  }
+
+  async begin(code: string, { fields, code: own, device }: BeginDto): Promise<BegunDto> {
+    const sitting = await this.#byCode(code)
+    const { taking } = sitting
+    mustBeOpen(taking)
+    const asked = fieldsOf(taking)
+    const given = Object.fromEntries(
+      asked.map((name) => [
+        name,
+        String(fields[name] ?? '')
+          .trim()
+          .slice(0, 120),
+      ]),
+    )
+    const open = asked.filter((name) => !given[name])
+    if (open.length) throw new UnprocessableEntityException(`Fill in ${open.join(', ')}.`)
+    const student = Object.values(given).join(', ')
+    const listed = taking.who === 'anyone' ? null : listedIn(taking, given)
+    if (taking.who !== 'anyone' && !listed)
+      throw new ForbiddenException('This name is not on the list. Write it as your teacher has it.')
+    if (taking.who === 'code' && !sameCode(listed?.code ?? '', own))
+      throw new ForbiddenException('This code does not belong to this name. Look at it once more.')
+    const person = personOf(listed?.name ?? student)
+    const token = newToken()
+    await this.em.transactional(async (em) => {
+      // One after the other, so that two windows do not both begin the last attempt.
+      await em.execute('select pg_advisory_xact_lock(hashtext(?))', [`${sitting.id}:${person ?? device}`])
+      const before = await em.find(Attempt, {
+        sittingId: sitting.id,
+        $or: [{ person }, ...(device ? [{ device }] : [])],
+      })
+      const underWay = before.find((one) => !one.isHandedIn && (one.person === person || taking.who === 'anyone'))
+      if (underWay && taking.who === 'code') return void (underWay.tokenHash = hashOf(token))
+      if (underWay)
+        throw new ConflictException(
+          'You have begun already. Go on in the browser where you began, or type the code to go on that you were shown there.',
+        )
+      if (taking.attempts !== null && before.length >= taking.attempts)
+        throw new ConflictException(
+          taking.attempts === 1
+            ? 'You have handed in already; once is all.'
+            : `You have handed in ${before.length} times; that is all.`,
+        )
+      const startedAt = new Date()
+      em.create(Attempt, {
+        ...{ id: randomUUID(), sittingId: sitting.id, student: listed?.name ?? student, person, fields: given },
+        ...{ isHandedIn: false, startedAt, deadline: deadlineOf(taking, startedAt), device: device || null },
+        ...{ seed: randomInt(2 ** 31 - 1), tokenHash: hashOf(token) },
+      })
+    })
+    return { token }
+  }
+
+  /** The attempt that a token opens. */
+  async attempt(code: string, token: string): Promise<TakingAttemptDto> {
+    const { sitting, attempt } = await this.#opened(code, token)
+    const now = new Date()
+    const isOver =
+      (attempt.deadline !== null && attempt.deadline.getTime() + GRACE_MS < now.getTime()) ||
+      stateOf(sitting.taking, now) === 'closed'
+    if (!attempt.isHandedIn && isOver) {
+      handIn(sitting, attempt, now)
+      await this.em.flush()
+    }
+    return this.#toDto(sitting, attempt, now)
+  }
+
+  /** Keeps answers in one statement; what is older than what is kept is passed over. */
+  async save(code: string, token: string, answers: readonly AnswerDto[]): Promise<SavedDto> {
+    const sitting = await this.#byCode(code)
+    const now = Date.now()
+    const { closesAt, isOpen } = sitting.taking
+    if (!isOpen || (closesAt !== null && Date.parse(closesAt) + GRACE_MS < now))
+      throw new GoneException('It was closed. What was saved before is handed in.')
+    const known = answers.filter(({ at }) => at < sitting.items.length)
+    const given = Object.fromEntries(known.map(({ at, n, response }) => [at, { n, response }]))
+    const [row] = await this.em.execute<{ kept: number }[]>(
+      `update attempt a set answers = a.answers || coalesce((
+         select jsonb_object_agg(fresh.key, fresh.value) from jsonb_each(?::jsonb) fresh
+         where coalesce((a.answers -> fresh.key ->> 'n')::bigint, -1) < (fresh.value ->> 'n')::bigint
+       ), '{}')
+       where a.token_hash = ? and a.sitting_id = ? and not a.is_handed_in
+         and (a.deadline is null or a.deadline + interval '30 seconds' > now())
+       returning (select count(*)::int from jsonb_object_keys(a.answers)) kept`,
+      [JSON.stringify(given), hashOf(token), sitting.id],
+    )
+    if (row) return { kept: row.kept }
+    const { attempt } = await this.#opened(code, token)
+    throw new GoneException(
+      attempt.isHandedIn ? 'This was handed in already.' : 'The time is over. What was saved before is handed in.',
+    )
+  }
+
+  async handIn(code: string, token: string, answers: readonly AnswerDto[]): Promise<TakingAttemptDto> {
+    if (answers.length)
+      await this.save(code, token, answers).catch((error: unknown) => {
+        // What came too late is lost by rule, not by accident; what was saved is handed in.
+        if (!(error instanceof GoneException)) throw error
+      })
+    const sitting = await this.#byCode(code)
+    const attempt = await this.em.transactional(async (em) => {
+      const own = await em.findOne(Attempt, { tokenHash: hashOf(token), sittingId: sitting.id }, LOCKED)
+      if (!own) throw new UnauthorizedException(NO_ATTEMPT)
+      if (!own.isHandedIn) handIn(sitting, own, new Date())
+      return own
+    })
+    return this.#toDto(sitting, attempt, new Date())
+  }
+
+  /** Of practice: grades one answer, and tells what may be told. */
+  async check(code: string, token: string, answer: AnswerDto): Promise<ShownItemDto> {
+    await this.save(code, token, [answer])
+    return this.#practise(code, token, answer.at, (now, { shown, sitting }) => {
+      const body = sitting.items[shown.place]?.body
+      const { tries: most } = sitting.taking
+      if (!body || !isGraded(body.kind)) throw new UnprocessableEntityException('This is not graded by a key.')
+      if (now.solved || (most !== null && now.tries >= most)) return now
+      const response = fromStudent(shown.student, asResponse(answer.response))
+      const isRight = fitsItem(body, response) && shareEarned(body, response) === 1
+      return { ...now, tries: now.tries + 1, solved: isRight }
+    })
+  }
+
+  /** Of practice: one hint more. */
+  hint(code: string, token: string, at: number): Promise<ShownItemDto> {
+    return this.#practise(code, token, at, (now, { shown, sitting }) => ({
+      ...now,
+      hints: Math.min(now.hints + 1, sitting.items[shown.place]?.body.hint?.length ?? 0),
+    }))
+  }
+
+  async #practise(
+    code: string,
+    token: string,
+    at: number,
+    change: (now: Practised, about: { readonly shown: Shown; readonly sitting: Opened }) => Practised,
+  ): Promise<ShownItemDto> {
+    const sitting = await this.#byCode(code)
+    if (sitting.taking.mode !== 'practice')
+      throw new ForbiddenException('This is a test: nothing is told before it is handed in.')
+    return this.em.transactional(async (em) => {
+      const attempt = await em.findOne(Attempt, { tokenHash: hashOf(token), sittingId: sitting.id }, LOCKED)
+      if (!attempt) throw new UnauthorizedException(NO_ATTEMPT)
+      const shown = shownTo(sitting, attempt.seed)[at]
+      if (!shown) throw new NotFoundException('There is no such item.')
+      const next = change(attempt.practised[shown.place] ?? FIRST_PRACTISED, { shown, sitting })
+      attempt.practised = { ...attempt.practised, [shown.place]: next }
+      return toShown(sitting, attempt, shown, at, false)
+    })
+  }
+
+  #toDto(sitting: Opened, attempt: Attempt, now: Date): TakingAttemptDto {
+    const { taking } = sitting
+    const tells = taking.mode === 'practice' || taking.feedbackWhen === 'after' ? 'now' : taking.feedbackWhen
+    const isTold = attempt.isHandedIn && (tells === 'now' || (tells === 'closed' && stateOf(taking, now) === 'closed'))
+    const bodies = sitting.items.map(({ body }) => body)
+    const [scored] = isTold ? scoreAttempts(bodies, [attempt], sitting.settings) : []
+    return {
+      ...{ title: sitting.title, student: attempt.student, mode: taking.mode, instructions: taking.instructions },
+      sections: taking.sections.map((one) => ({ ...one })),
+      items: shownTo(sitting, attempt.seed).map((shown, at) => toShown(sitting, attempt, shown, at, isTold)),
+      secondsLeft:
+        attempt.deadline === null ? null : Math.max(0, Math.round((attempt.deadline.getTime() - now.getTime()) / 1000)),
+      tries: taking.tries,
+      isHandedIn: attempt.isHandedIn,
+      tells,
+      total: scored?.total ?? null,
+      possible: pointsPossible(bodies, sitting.settings),
+    }
+  }
+
+  async #opened(code: string, token: string): Promise<{ readonly sitting: Opened; readonly attempt: Attempt }> {
+    const sitting = await this.#byCode(code)
+    const attempt = await this.em.findOne(Attempt, { tokenHash: hashOf(token), sittingId: sitting.id })
+    if (!attempt) throw new UnauthorizedException(NO_ATTEMPT)
+    return { sitting, attempt }
+  }
+
+  async #byCode(given: string): Promise<Opened> {
+    const code = given.toUpperCase().replace(/[^A-Z0-9]/g, '')
+    const known = this.#known.get(code)
+    if (known && known.until > Date.now()) return known.sitting as Opened
+    const sitting = orNotFound(await this.em.fork().findOne(Sitting, { code, deletedAt: null }), 'check')
+    if (this.#known.size > 1000) this.#known.clear()
+    this.#known.set(code, { sitting, until: Date.now() + KNOWN_MS })
+    return sitting as Opened
+  }
+
+  async #freeCode(): Promise<string> {
+    for (;;) {
+      const code = newCode()
+      if (!(await this.em.count(Sitting, { code }))) return code
+    }
+  }
+}
+
+type Opened = Sitting & { readonly taking: Taking }
+
+const NO_ATTEMPT = 'This opens no attempt here. Begin anew, or look at the code to go on once more.'
+
+/** How a paper is taken unless somebody says otherwise. */
+function takingOf(paper: Paper): Omit<Taking, 'mode' | 'places'> {
+  const { timeLimit, attempts, instructions, identity, shuffleItems, shuffleOptions, feedbackWhen, sections } = paper
+  return {
+    ...{ isOpen: true, opensAt: null, closesAt: null, who: 'anyone', people: [], tries: null },
+    ...{ timeLimit, attempts, instructions, identity, shuffleItems, shuffleOptions },
+    feedbackWhen: feedbackWhen === 'never' ? 'never' : 'after',
+    sections: sections.map(({ title, instructions: own }) => ({ title, instructions: own })),
+  }
+}
+
+/** Who is not known by a name cannot be told from others. */
+function fieldsOf({ identity, who }: Taking): string[] {
+  if (identity.length === 0) return ['Name']
+  return who === 'anyone' || identity.some((field) => /name/i.test(field)) ? [...identity] : ['Name', ...identity]
+}
+
+function listedIn({ people }: Taking, fields: Readonly<Record<string, string>>): Taking['people'][number] | null {
+  const given = [...Object.values(fields), Object.values(fields).join(' ')].map(personOf)
+  return people.find(({ name }) => given.includes(personOf(name))) ?? null
+}
+
+function sameCode(a: string, b: string): boolean {
+  const plain = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')
+  return plain(a) !== '' && plain(a) === plain(b)
+}
+
+function mustBeOpen(taking: Taking): void {
+  const state = stateOf(taking, new Date())
+  if (state === 'closed') throw new GoneException('This is closed.')
+  if (state === 'early') throw new ForbiddenException('This is not open yet.')
+}
+
+function deadlineOf({ timeLimit, closesAt }: Taking, from: Date): Date | null {
+  const ends = [
+    ...(timeLimit === null ? [] : [from.getTime() + timeLimit * 60_000]),
+    ...(closesAt === null ? [] : [Date.parse(closesAt)]),
+  ]
+  return ends.length ? new Date(Math.min(...ends)) : null
+}
+
+function toShown(sitting: Opened, attempt: Attempt, shown: Shown, at: number, isTold: boolean): ShownItemDto {
+  const { place, student, section, required } = shown
+  const body = sitting.items[place]?.body ?? student.item
+  const saved = attempt.answers[at]
+  const practised = attempt.practised[place] ?? FIRST_PRACTISED
+  const isPractice = sitting.taking.mode === 'practice'
+  const hints = isPractice ? (body.hint ?? []).map((block) => [block]) : []
+  const isSpent = sitting.taking.tries !== null && practised.tries >= sitting.taking.tries
+  const isShown = isTold || (isPractice && isGraded(body.kind) && (practised.solved || isSpent))
+  return {
+    ...{ body: student.item, section, required },
+    response: saved?.response ?? null,
+    n: saved?.n ?? -1,
+    same: samenessOf(body),
+    hintCount: hints.length,
+    hints: hints.slice(0, practised.hints),
+    tries: practised.tries,
+    solved: practised.solved,
+    told: isShown ? toldOf(sitting, attempt, shown) : null,
+  }
+}
+
+function toldOf(sitting: Opened, attempt: Attempt, { place, student }: Shown): ToldItemDto {
+  const body = sitting.items[place]?.body ?? student.item
+  const at = shownTo(sitting, attempt.seed).findIndex((one) => one.place === place)
+  const saved = attempt.answers[at]?.response
+  const response = attempt.isHandedIn ? (attempt.responses[place] ?? null) : saved ? fromStudent(student, saved) : null
+  const [scored] = scoreAttempts([body], [{ student: '', responses: [response], ...givenAt(attempt, place) }])
+  return {
+    points: scored?.points[0] ?? null,
+    of: body.points,
+    key: isGraded(body.kind) ? keyText(body) : null,
+    feedback: body.feedback ? [...body.feedback] : null,
+    remark: attempt.remarks[place] ?? '',
+  }
+}
+
+function givenAt({ given }: Attempt, place: number): { given?: Record<string, number> } {
+  const own = given[place]
+  return own === undefined ? {} : { given: { 0: own } }
+}
