@@ -124,6 +124,7 @@ export { child, children, descendants, elementsOf, parseXml } from './formats/xm
 export {
   featuresOf,
   measure,
+  partsOf,
   type Assets,
   type Feature,
   type FormatLimits,

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react'
-import { Navigate, Route, Routes, useMatch } from 'react-router'
+import { Navigate, Route, Routes, useLocation, useMatch } from 'react-router'
 import { Frame, Head } from './frame/Frame'
 import { useSession } from './frame/queries'
 import { SignIn } from './frame/SignIn'
@@ -23,7 +23,11 @@ const DispatchPage = lazy(() => import('./dispatch/DispatchPage').then((page) =>
 const SendPage = lazy(() => import('./dispatch/SendPage').then((page) => ({ default: page.SendPage })))
 const DeliveryPage = lazy(() => import('./dispatch/DeliveryPage').then((page) => ({ default: page.DeliveryPage })))
 const ResultsPage = lazy(() => import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })))
-const ResultsDeskPage = lazy(() => import('./results/ResultsDesk').then((page) => ({ default: page.ResultsDeskPage })))
+const ReadFilePage = lazy(() => import('./results/ReadFilePage').then((page) => ({ default: page.ReadFilePage })))
+const HandHerePage = lazy(() => import('./results/HandHerePage').then((page) => ({ default: page.HandHerePage })))
+const OfDeliveryPage = lazy(() => import('./results/OfDeliveryPage').then((page) => ({ default: page.OfDeliveryPage })))
+const SittingDeskPage = lazy(() => import('./results/SittingDesk').then((page) => ({ default: page.SittingDeskPage })))
+const TakeByCodePage = lazy(() => import('./take/TakePage').then((page) => ({ default: page.TakePage })))
 
 const AccountPage = lazy(() => import('./people/AccountPage').then((page) => ({ default: page.AccountPage })))
 const WorkspacePage = lazy(() => import('./people/WorkspacePage').then((page) => ({ default: page.WorkspacePage })))
@@ -32,6 +36,22 @@ const CopyPage = lazy(() => import('./people/CopyPage').then((page) => ({ defaul
 const RemarksPage = lazy(() => import('./people/Remarks').then((page) => ({ default: page.RemarksPage })))
 
 export function App() {
+  const isTaken = useLocation().pathname.startsWith('/take')
+  return isTaken ? <TakenApp /> : <SignedInApp />
+}
+
+/** What a class sees: nobody is asked who they are but by the paper. */
+function TakenApp() {
+  return (
+    <Suspense fallback={<Waiting what="the page" />}>
+      <Routes>
+        <Route path="take/:code?" element={<TakeByCodePage />} />
+      </Routes>
+    </Suspense>
+  )
+}
+
+function SignedInApp() {
   const session = useSession()
   const link = useMatch('/link/:token')
   const isFirst = useMatch('/first')
@@ -64,7 +84,12 @@ export function App() {
           <Route path="dispatch/paper/:id" element={<SendPage />} />
           <Route path="dispatch/:id" element={<DeliveryPage />} />
           <Route path="results" element={<ResultsPage />} />
-          <Route path="results/:id" element={<ResultsDeskPage />} />
+          <Route path="results/read" element={<ReadFilePage />} />
+          <Route path="results/here/:id" element={<HandHerePage />} />
+          <Route path="results/of/:id" element={<OfDeliveryPage />} />
+          <Route path="results/:id" element={<SittingDeskPage />} />
+          <Route path="results/:id/:view" element={<SittingDeskPage />} />
+          <Route path="results/:id/people/:attempt" element={<SittingDeskPage />} />
           <Route path="account" element={<AccountPage />} />
           <Route path="workspace" element={<WorkspacePage />} />
           <Route path="copy/:token" element={<CopyPage />} />

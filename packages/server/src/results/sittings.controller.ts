@@ -30,7 +30,7 @@ import {
   SittingDto,
   SittingSummaryDto,
   TableDto,
-  TakenInDto,
+  ResponsesInDto,
 } from './dto/sittings.dto.ts'
 import { SheetsService, type Sheet } from './sheets.service.ts'
 import { SittingsService } from './sittings.service.ts'
@@ -55,8 +55,8 @@ export class SittingsController {
   /** Out of a response file, as its columns were told. */
   @Post()
   @HttpCode(200)
-  @ApiOkResponse({ type: TakenInDto })
-  create(@CurrentPerson() person: SignedIn, @Body() given: NewSittingDto): Promise<TakenInDto> {
+  @ApiOkResponse({ type: ResponsesInDto })
+  create(@CurrentPerson() person: SignedIn, @Body() given: NewSittingDto): Promise<ResponsesInDto> {
     return this.sittings.create(person, given)
   }
 
@@ -75,8 +75,8 @@ export class SittingsController {
   /** Fetches what is new from where a delivery went; the sitting is made the first time. */
   @Post('of-delivery/:id')
   @HttpCode(200)
-  @ApiOkResponse({ type: TakenInDto })
-  ofDelivery(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<TakenInDto> {
+  @ApiOkResponse({ type: ResponsesInDto })
+  ofDelivery(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<ResponsesInDto> {
     return this.sittings.ofDelivery(person, id)
   }
 
@@ -112,19 +112,19 @@ export class SittingsController {
 
   @Post(':id/fetch')
   @HttpCode(200)
-  @ApiOkResponse({ type: TakenInDto })
-  fetch(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<TakenInDto> {
+  @ApiOkResponse({ type: ResponsesInDto })
+  fetch(@CurrentPerson() person: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<ResponsesInDto> {
     return this.sittings.fetch(person, id)
   }
 
   @Post(':id/attempts')
   @HttpCode(200)
-  @ApiOkResponse({ type: TakenInDto })
+  @ApiOkResponse({ type: ResponsesInDto })
   add(
     @CurrentPerson() person: SignedIn,
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { attempts }: AttemptsDto,
-  ): Promise<TakenInDto> {
+  ): Promise<ResponsesInDto> {
     return this.sittings.addAttempts(person, id, attempts)
   }
 

@@ -18,7 +18,7 @@ import type {
   SaveSittingDto,
   SittingDto,
   SittingSummaryDto,
-  TakenInDto,
+  ResponsesInDto,
 } from './dto/sittings.dto.ts'
 import { personOf } from './person.ts'
 import { keepRecords } from './records.ts'
@@ -72,7 +72,7 @@ export class SittingsService {
   }
 
   /** The sitting of what was sent: made when its responses are fetched for the first time, fetched again after that. */
-  async ofDelivery(person: SignedIn, deliveryId: string): Promise<TakenInDto> {
+  async ofDelivery(person: SignedIn, deliveryId: string): Promise<ResponsesInDto> {
     const known = await this.em.findOne(Sitting, { deliveryId, workspaceId: person.workspaceId })
     const delivery = await this.deliveries.find(person.workspaceId, deliveryId)
     const sitting =
@@ -87,12 +87,12 @@ export class SittingsService {
     return this.#fetch(person, sitting)
   }
 
-  async fetch(person: SignedIn, id: string): Promise<TakenInDto> {
+  async fetch(person: SignedIn, id: string): Promise<ResponsesInDto> {
     return this.#fetch(person, await this.find(person.workspaceId, id))
   }
 
   /** Takes in what is new there; what was known is kept, but for a game that goes on. */
-  async #fetch(person: SignedIn, sitting: Sitting): Promise<TakenInDto> {
+  async #fetch(person: SignedIn, sitting: Sitting): Promise<ResponsesInDto> {
     if (sitting.deliveryId === null)
       throw new UnprocessableEntityException('These responses come from no destination; there is nothing to fetch.')
     const known = await this.attemptsOf(sitting)
@@ -124,7 +124,7 @@ export class SittingsService {
   }
 
   /** A sitting out of a response file. */
-  async create(person: SignedIn, given: NewSittingDto): Promise<TakenInDto> {
+  async create(person: SignedIn, given: NewSittingDto): Promise<ResponsesInDto> {
     const known = await this.em.findOne(Sitting, { id: given.id, workspaceId: person.workspaceId })
     if (known) return this.#takeIn(known, given.attempts)
     const paper = await this.papers.find(person.workspaceId, given.paperId)
@@ -147,12 +147,12 @@ export class SittingsService {
     return this.#takeIn(sitting, given.attempts)
   }
 
-  async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<TakenInDto> {
+  async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
     return this.#takeIn(await this.find(person.workspaceId, id), attempts)
   }
 
   /** A row that was read before, letter by letter, is not read again. */
-  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<TakenInDto> {
+  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
     const known = new Set((await this.attemptsOf(sitting)).map(({ externalId }) => externalId))
     let [fresh, same] = [0, 0]
     for (const one of attempts) {
@@ -185,7 +185,7 @@ export class SittingsService {
     return this.#takenIn(sitting, fresh, same)
   }
 
-  async #takenIn(sitting: Sitting, fresh: number, known: number): Promise<TakenInDto> {
+  async #takenIn(sitting: Sitting, fresh: number, known: number): Promise<ResponsesInDto> {
     await this.em.flush()
     await this.#keep(sitting)
     return { sitting: await this.#toDto(sitting), fresh, known }

@@ -2211,16 +2211,20 @@ export interface components {
             } | null;
             /** @description Where it lies in the bank: "Tides/Heights"; empty at the top */
             category: string;
+            /** @description Correlation with the rest of the paper in all sittings */
+            discrimination: number | null;
             /** @description What the writing checks say of it */
             findings: components["schemas"]["FindingDto"][];
             id: string;
             lastSentAt: string | null;
             revision: number;
-            /** @description Share right when last taken, 0 to 1 */
+            /** @description Share of the points in all sittings, 0 to 1 */
             shareRight: number | null;
             signOff: components["schemas"]["SignOffDto"] | null;
             /** @description It is a variant, and its original has changed since */
             stale: boolean;
+            /** @description People who took it in all sittings */
+            takenBy: number;
             updatedAt: string;
             /** @description Titles of papers that hold it */
             usedIn: string[];
@@ -2661,6 +2665,13 @@ export interface components {
             /** @enum {string} */
             kind: "question" | "part" | "text";
             title: string;
+        };
+        ResponsesInDto: {
+            /** @description Attempts that were not here before */
+            fresh: number;
+            /** @description Attempts that were here already */
+            known: number;
+            sitting: components["schemas"]["SittingDto"];
         };
         RestoreDto: {
             number: number;
@@ -5356,7 +5367,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TakenInDto"];
+                    "application/json": components["schemas"]["ResponsesInDto"];
                 };
             };
         };
@@ -5446,7 +5457,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TakenInDto"];
+                    "application/json": components["schemas"]["ResponsesInDto"];
                 };
             };
         };
@@ -5492,7 +5503,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TakenInDto"];
+                    "application/json": components["schemas"]["ResponsesInDto"];
                 };
             };
         };
@@ -5698,7 +5709,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TakenInDto"];
+                    "application/json": components["schemas"]["ResponsesInDto"];
                 };
             };
         };

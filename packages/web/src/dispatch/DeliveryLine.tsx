@@ -65,7 +65,7 @@ export function Standing({ delivery }: { readonly delivery: DeliverySummary }) {
   return (
     <span className="text-dill">
       <span aria-hidden="true">✓ </span>
-      {STATES.done}, keys proven{delivery.responseCount !== null && ` · ${delivery.responseCount} responses fetched`}
+      {STATES.done}, keys proven
     </span>
   )
 }

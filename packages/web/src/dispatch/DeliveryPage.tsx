@@ -53,7 +53,7 @@ export function DeliveryPage() {
         )}
         {data.address !== null && (
           <Link
-            to={`/results/${data.id}`}
+            to={`/results/of/${data.id}`}
             className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard"
           >
             Results

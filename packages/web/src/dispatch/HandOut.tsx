@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query'
 import { format } from 'date-fns'
 import { useState } from 'react'
 import { Button } from '../parts/Button'
@@ -8,6 +7,7 @@ import { useTell } from '../parts/notices'
 import { Fault } from '../people/fields'
 import { May } from '../people/May'
 import { useConnections, useDispatchChanges, type Delivery } from './queries'
+import { QrCode } from './QrCode'
 import { nounOf, serviceName } from './words'
 
 /** What a class needs to come to it: the address, as letters and as a code to point a phone at, and a text to paste. */
@@ -217,29 +217,4 @@ function isoTime(local: string): string | null {
 export function classText(delivery: Pick<Delivery, 'title' | 'destination' | 'joinCode'>, address: string): string {
   const join = delivery.joinCode === null ? '' : `\nCode to join: ${delivery.joinCode}`
   return `${delivery.title}\nOpen this address: ${address}${join}`
-}
-
-/** The address as a QR code (ISO/IEC 18004), to look at and to take along as SVG or PNG with the address under it. */
-function QrCode({ address, name }: { readonly address: string; readonly name: string }) {
-  const code = useQuery({
-    queryKey: ['dispatch', 'qr', address],
-    queryFn: async () => (await import('./qr-code')).qrCode(address),
-    staleTime: Infinity,
-  })
-  if (!code.data) return null
-  const { svg, png } = code.data
-  const file = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')
-  return (
-    <figure className="my-2">
-      <img src={svg} alt={`QR code of ${address}`} className="size-40 bg-white p-1" />
-      <figcaption className="flex gap-3 pt-1 text-xs">
-        <a className="underline" href={svg} download={`${file}.svg`}>
-          QR code as SVG
-        </a>
-        <a className="underline" href={png} download={`${file}.png`}>
-          as PNG
-        </a>
-      </figcaption>
-    </figure>
-  )
 }

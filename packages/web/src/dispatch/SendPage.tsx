@@ -112,6 +112,9 @@ function Send({
         }
         about={`${counted(rows.length, 'item', 'items')} · ${pointsText(points)} · ${unsigned ? `${unsigned} not signed off` : 'all signed off'}`}
       >
+        <Link to={`/results/here/${paper.id}`} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+          Hand out here…
+        </Link>
         <Button disabled={!rows.length} onClick={() => setDownloading(true)}>
           As a file…
         </Button>

@@ -1,6 +1,28 @@
 import { Tex } from './Tex'
 import type { Block, Content, Inline, TextStyle } from '@zakuska/core'
-import { Fragment, type ReactNode } from 'react'
+import { createContext, Fragment, useContext, type ReactNode } from 'react'
+
+/** Where pictures come from: who takes a paper is not signed in. */
+export const PicturesFrom = createContext('/api/assets/')
+
+function Picture({
+  asset,
+  alt,
+  width,
+}: {
+  readonly asset: string
+  readonly alt: string
+  readonly width: number | undefined
+}) {
+  return (
+    <img
+      src={useContext(PicturesFrom) + asset}
+      alt={alt}
+      className="my-1 inline-block max-h-80 max-w-full align-middle"
+      style={width === undefined ? undefined : { width: `${width}px` }}
+    />
+  )
+}
 
 /** Rich text as it reads in a paper. `gap` draws a gap; without it, a line to write on. */
 export function RichText({
@@ -80,13 +102,7 @@ function inlineOf(node: Inline, index: number, gap: () => ReactNode): ReactNode 
       return <Tex key={index} tex={node.tex} isDisplayed={node.display} />
     case 'picture':
       return node.asset ? (
-        <img
-          key={index}
-          src={`/api/assets/${node.asset}`}
-          alt={node.alt}
-          className="my-1 inline-block max-h-80 max-w-full align-middle"
-          style={node.width === undefined ? undefined : { width: `${node.width}px` }}
-        />
+        <Picture key={index} asset={node.asset} alt={node.alt} width={node.width} />
       ) : (
         <span key={index} className="border border-dashed border-edge px-1 text-muted">
           Picture: {node.alt || 'no description'}

@@ -1,25 +1,143 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, dataOf } from '../api/client'
+import { analyse, type Analysis, type Attempt, type Item } from '@zakuska/core'
+import { useMemo } from 'react'
+import { api, dataOf, type Schemas } from '../api/client'
 
-export const resultKeys = { one: (id: string) => ['results', id] as const }
+export type SittingSummary = Schemas['SittingSummaryDto']
+export type Taking = Schemas['TakingDto']
 
-export function useResults(id: string) {
+/** One attempt of a sitting, in the types of core. */
+export type SittingAttempt = Omit<Schemas['AttemptDto'], 'responses'> &
+  Attempt & { readonly given: Readonly<Record<string, number>> }
+
+/** A sitting, in the types of core. */
+export interface Sitting extends Omit<Schemas['SittingDto'], 'items' | 'attemptList'> {
+  readonly items: readonly { readonly itemId: string; readonly body: Item; readonly inBank: Item | null }[]
+  readonly attemptList: readonly SittingAttempt[]
+}
+
+export const resultKeys = {
+  list: ['results', 'list'] as const,
+  one: (id: string) => ['results', 'one', id] as const,
+  rosters: ['results', 'rosters'] as const,
+}
+
+/** While people take it, it is looked at again so often. */
+const LOOK_MS = 5000
+
+function asSitting(dto: Schemas['SittingDto']): Sitting {
+  // The server checked bodies and responses on their way in.
+  return dto as unknown as Sitting
+}
+
+export function useSittings() {
   return useQuery({
-    queryKey: resultKeys.one(id),
-    queryFn: () => dataOf(api.GET('/api/deliveries/{id}/results', { params: { path: { id } } })),
+    queryKey: resultKeys.list,
+    queryFn: () => dataOf(api.GET('/api/sittings')),
+    refetchInterval: ({ state }) => (state.data?.some(({ isOpen }) => isOpen) ? LOOK_MS : false),
   })
 }
 
-export function useFetchResponses(id: string) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: () => dataOf(api.POST('/api/deliveries/{id}/results/fetch', { params: { path: { id } } })),
-    onSuccess: (results) => {
-      client.setQueryData(resultKeys.one(id), results)
-      return Promise.all([
-        client.invalidateQueries({ queryKey: ['dispatch'] }),
-        client.invalidateQueries({ queryKey: ['session', 'counts'] }),
-      ])
-    },
+export function useSitting(id: string) {
+  return useQuery({
+    queryKey: resultKeys.one(id),
+    queryFn: async () => asSitting(await dataOf(api.GET('/api/sittings/{id}', { params: { path: { id } } }))),
+    enabled: id !== '',
+    refetchInterval: ({ state }) => (state.data?.isOpen ? LOOK_MS : false),
   })
+}
+
+/** Who counts, and what follows from it. */
+export interface Looked {
+  readonly bodies: readonly Item[]
+  readonly counted: readonly SittingAttempt[]
+  readonly analysis: Analysis
+}
+
+export function useLooked(sitting: Sitting): Looked {
+  return useMemo(() => {
+    const bodies = sitting.items.map(({ body }) => body)
+    const counted = sitting.attemptList.filter(({ counts }) => counts)
+    return { bodies, counted, analysis: analyse(bodies, counted, sitting.settings) }
+  }, [sitting])
+}
+
+export function useSittingChanges(id = '') {
+  const client = useQueryClient()
+  const path = { params: { path: { id } } }
+  const refresh = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: resultKeys.list }),
+      client.invalidateQueries({ queryKey: ['session', 'counts'] }),
+    ])
+  const show = (dto: Schemas['SittingDto']) => {
+    client.setQueryData(resultKeys.one(dto.id), asSitting(dto))
+    return refresh()
+  }
+  const takenIn = { onSuccess: ({ sitting }: Schemas['ResponsesInDto']) => show(sitting) }
+  return {
+    ofDelivery: useMutation({
+      mutationFn: (deliveryId: string) =>
+        dataOf(api.POST('/api/sittings/of-delivery/{id}', { params: { path: { id: deliveryId } } })),
+      ...takenIn,
+    }),
+    fetch: useMutation({ mutationFn: () => dataOf(api.POST('/api/sittings/{id}/fetch', path)), ...takenIn }),
+    readIn: useMutation({
+      mutationFn: (given: Schemas['NewSittingDto']) => dataOf(api.POST('/api/sittings', { body: given })),
+      ...takenIn,
+    }),
+    openHere: useMutation({
+      mutationFn: (given: Schemas['OpenHereDto']) => dataOf(api.POST('/api/sittings/here', { body: given })),
+      onSuccess: show,
+    }),
+    save: useMutation({
+      mutationFn: (given: Schemas['SaveSittingDto']) => dataOf(api.PUT('/api/sittings/{id}', { ...path, body: given })),
+      onSuccess: show,
+    }),
+    setTaking: useMutation({
+      mutationFn: (given: Taking) => dataOf(api.PUT('/api/sittings/{id}/taking', { ...path, body: given })),
+      onSuccess: show,
+    }),
+    regrade: useMutation({
+      mutationFn: (given: Schemas['RegradeDto']) =>
+        dataOf(api.POST('/api/sittings/{id}/regrade', { ...path, body: given })),
+      onSuccess: show,
+      onError: () => client.invalidateQueries({ queryKey: resultKeys.one(id) }),
+    }),
+    give: useMutation({
+      mutationFn: (given: Schemas['GivenDto']) => dataOf(api.PUT('/api/sittings/{id}/given', { ...path, body: given })),
+      onSuccess: (attempt: Schemas['AttemptDto']) =>
+        client.setQueryData(resultKeys.one(id), (known: Sitting | undefined) =>
+          known
+            ? {
+                ...known,
+                attemptList: known.attemptList.map((one) =>
+                  one.id === attempt.id
+                    ? { ...one, given: attempt.given, remarks: attempt.remarks, history: attempt.history }
+                    : one,
+                ),
+              }
+            : known,
+        ),
+    }),
+    remove: useMutation({
+      mutationFn: (of: string) => dataOf(api.DELETE('/api/sittings/{id}', { params: { path: { id: of } } })),
+      onSuccess: refresh,
+    }),
+    undelete: useMutation({
+      mutationFn: (of: string) => dataOf(api.POST('/api/sittings/{id}/undelete', { params: { path: { id: of } } })),
+      onSuccess: refresh,
+    }),
+  }
+}
+
+export function useRosters() {
+  const client = useQueryClient()
+  return {
+    rosters: useQuery({ queryKey: resultKeys.rosters, queryFn: () => dataOf(api.GET('/api/rosters')) }),
+    keep: useMutation({
+      mutationFn: (given: Schemas['KeepRosterDto']) => dataOf(api.PUT('/api/rosters', { body: given })),
+      onSuccess: (rosters) => client.setQueryData(resultKeys.rosters, rosters),
+    }),
+  }
 }

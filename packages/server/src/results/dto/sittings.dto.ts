@@ -394,7 +394,7 @@ export class TableDto {
   rows!: string[][]
 }
 
-export class TakenInDto {
+export class ResponsesInDto {
   @ApiProperty({ type: SittingDto })
   sitting!: SittingDto
 

@@ -1,0 +1,133 @@
+import type { Item } from '@zakuska/core'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Looked } from '../queries'
+import { percent, points, stemLine } from '../words'
+
+/** More rows nobody compares by eye, and no page draws quickly. */
+const MOST_ROWS = 400
+
+/** Everybody and every item: what was earned where, sorted both ways so that gaps stand together. */
+export function HeatTable({ looked, sittingId }: { readonly looked: Looked; readonly sittingId: string }) {
+  const [byPoints, setByPoints] = useState(true)
+  const [byDifficulty, setByDifficulty] = useState(true)
+  const { bodies, counted, analysis } = looked
+  const scored = analysis.figures.attempts
+  const people = counted.map((attempt, at) => ({ attempt, scored: scored[at] }))
+  const rows = [...people].sort((a, b) =>
+    byPoints
+      ? (b.scored?.total ?? 0) - (a.scored?.total ?? 0) || a.attempt.student.localeCompare(b.attempt.student)
+      : a.attempt.student.localeCompare(b.attempt.student),
+  )
+  const items = analysis.items.filter((item) => item.counts)
+  const columns = byDifficulty ? [...items].sort((a, b) => b.difficulty - a.difficulty) : items
+  return (
+    <div>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-2">
+        <label>
+          <input
+            type="checkbox"
+            className="mr-1.5 accent-ink"
+            checked={byPoints}
+            onChange={(event) => setByPoints(event.target.checked)}
+          />
+          People by points
+        </label>
+        <label>
+          <input
+            type="checkbox"
+            className="mr-1.5 accent-ink"
+            checked={byDifficulty}
+            onChange={(event) => setByDifficulty(event.target.checked)}
+          />
+          Items from easy to hard
+        </label>
+        <span className="flex items-center gap-3 text-xs text-muted">
+          {[1, 0.5, 0, null].map((share) => (
+            <span key={String(share)} className="flex items-center gap-1">
+              <span className={`inline-flex size-[15px] items-center justify-center text-[11px] ${cellClass(share)}`}>
+                {cellSign(share)}
+              </span>
+              {share === null ? 'to read' : share === 1 ? 'all points' : share === 0 ? 'none' : 'some'}
+            </span>
+          ))}
+        </span>
+      </div>
+      {rows.length > MOST_ROWS && (
+        <p className="pb-2 text-xs text-muted">
+          The first {MOST_ROWS} of {rows.length} are shown; the results sheet has all.
+        </p>
+      )}
+      <table className="border-collapse">
+        <caption className="sr-only">What everybody earned on every item</caption>
+        <thead>
+          <tr>
+            <th scope="col" className="sticky left-0 bg-sheet pr-3 text-left align-bottom font-semibold">
+              Person
+            </th>
+            <th scope="col" className="pr-3 text-right align-bottom font-semibold">
+              Points
+            </th>
+            {columns.map(({ item, difficulty }) => (
+              <th key={item} scope="col" className="w-7 px-0.5 pb-0.5 text-center align-bottom text-[11px] font-normal">
+                <span title={bodies[item] && stemLine(bodies[item])}>{item + 1}</span>
+                <span className="block text-[9.5px] text-muted">{percent(difficulty).replace(' %', '')}</span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
+            <tr key={attempt.id}>
+              <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
+                <Link to={`/results/${sittingId}/people/${attempt.id}`} className="hover:underline">
+                  {attempt.student}
+                </Link>
+              </th>
+              <td className="pr-3 text-right tabular-nums">{points(own?.total ?? 0)}</td>
+              {columns.map(({ item }) => (
+                <Cell key={item} item={item} body={bodies[item]} earned={own?.points[item] ?? null} />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+function Cell({
+  item,
+  body,
+  earned,
+}: {
+  readonly item: number
+  readonly body: Item | undefined
+  readonly earned: number | null
+}) {
+  const share = earned === null ? null : body?.points ? earned / body.points : 0
+  const says = share === null ? 'to read' : `${points(earned ?? 0)} of ${body?.points ?? 0}`
+  return (
+    <td className="p-px text-center">
+      <span
+        title={`Item ${item + 1}: ${says}`}
+        className={`mx-auto flex size-[18px] items-center justify-center text-[11px] leading-none ${cellClass(share)}`}
+      >
+        <span aria-hidden="true">{cellSign(share)}</span>
+        <span className="sr-only">{says}</span>
+      </span>
+    </td>
+  )
+}
+
+/** Told by a sign as well as by its ground. */
+function cellSign(share: number | null): string {
+  if (share === null) return '?'
+  return share >= 1 ? '✓' : share > 0 ? '◐' : '·'
+}
+
+function cellClass(share: number | null): string {
+  if (share === null) return 'border border-dashed border-edge'
+  if (share >= 1) return 'bg-dill-wash text-dill'
+  return share > 0 ? 'bg-mustard-wash text-mustard-ink' : 'bg-beet-wash text-beet'
+}
