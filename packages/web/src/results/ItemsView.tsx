@@ -6,7 +6,7 @@ import { KeyGlyph } from '../parts/KeyGlyph'
 import { ItemPlot } from './charts/ItemPlot'
 import { OptionBars } from './charts/OptionBars'
 import type { ViewProps } from './SittingDesk'
-import { discriminationWord, flagText, percent, signed, smallClass, stemLine } from './words'
+import { discriminationWord, flagText, percent, severity, signed, smallClass, stemLine } from './words'
 
 type Order = 'paper' | 'hardest' | 'odd'
 
@@ -19,7 +19,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
   const rows = analysis.items.filter(({ counts }) => counts)
   const sorted = [...rows].sort((a, b) => {
     if (order === 'hardest') return a.difficulty - b.difficulty
-    return order === 'odd' ? b.flags.length - a.flags.length || a.item - b.item : a.item - b.item
+    return order === 'odd' ? severity(a.flags) - severity(b.flags) || a.item - b.item : a.item - b.item
   })
   const isTold = people.length >= 5
   return (
@@ -65,7 +65,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
               >
                 Tells apart
               </th>
-              <th className="w-20 py-1.5 text-right font-semibold" title="Alpha of the paper without this item">
+              <th className="w-20 py-1.5 pl-3 text-right font-semibold" title="Alpha of the paper without this item">
                 Alpha without
               </th>
             </tr>
@@ -148,7 +148,9 @@ function ItemRow({
       <td className="py-2 text-right tabular-nums">{isTold ? signed(row.upperLower) : '–'}</td>
       <td className="py-2 text-right tabular-nums">
         {isTold ? signed(row.itemRest) : '–'}
-        {isTold && <span className="block text-[11px] text-muted">{discriminationWord(row.itemRest)}</span>}
+        {isTold && (
+          <span className="block text-[11px] text-muted">{discriminationWord(row.itemRest, row.difficulty)}</span>
+        )}
       </td>
       <td className="py-2 text-right tabular-nums">{isTold ? signed(row.alphaWithout) : '–'}</td>
     </tr>

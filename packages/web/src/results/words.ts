@@ -11,7 +11,12 @@ export function points(value: number): string {
 
 /** A correlation or a difference as figures, with a true minus. */
 export function signed(value: number | null): string {
-  return value === null ? '–' : value.toFixed(2).replace('-', '−')
+  return value === null
+    ? '–'
+    : (Number(value.toFixed(2)) + 0)
+        .toFixed(2)
+        .replace(/^-0\.00$/, '0.00')
+        .replace('-', '−')
 }
 
 /** The stem in one line, cut where it is long. */
@@ -55,12 +60,23 @@ export function flagText(item: Item, { code, option, figure }: Flag): string {
 }
 
 /** Discrimination for somebody without statistics (common practice: Ebel's bands). */
-export function discriminationWord(value: number | null): string {
+export function discriminationWord(value: number | null, difficulty: number): string {
   if (value === null) return 'not to be told'
-  if (value < 0) return 'the wrong way round'
+  if (difficulty > 0.95) return 'too easy to tell'
+  if (value < -0.05) return 'the wrong way round'
   if (value < 0.2) return 'hardly'
   if (value < 0.3) return 'somewhat'
   return value < 0.4 ? 'well' : 'very well'
+}
+
+const SEVERITY: readonly Flag['code'][] = [
+  ...(['key-doubtful', 'backwards', 'given-away', 'draws-the-best', 'hardly-tells-apart'] as const),
+  ...(['very-hard', 'often-open', 'very-easy', 'dead-option'] as const),
+]
+
+/** Places of items by what should be looked at first; 0 is most. */
+export function severity(flags: readonly Flag[]): number {
+  return Math.min(SEVERITY.length, ...flags.map(({ code }) => SEVERITY.indexOf(code)))
 }
 
 /** What so many people allow to be said. */

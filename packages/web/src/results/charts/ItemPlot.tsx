@@ -5,7 +5,7 @@ import { Chart, Figures } from './Chart'
 
 const WIDTH = 460
 const HEIGHT = 300
-const MARGIN = { top: 14, right: 14, bottom: 40, left: 52 }
+const MARGIN = { top: 14, right: 28, bottom: 40, left: 52 }
 
 /** Difficulty across, how well an item tells people apart upwards; what a teacher should look at is named. */
 export function ItemPlot({
@@ -31,7 +31,7 @@ export function ItemPlot({
         <Figures
           head={['Item', 'Share of points', 'Discrimination', 'tells apart', 'Stem']}
           rows={drawn.map(({ item, difficulty, itemRest }) => [
-            ...[item + 1, percent(difficulty), signed(itemRest), discriminationWord(itemRest)],
+            ...[item + 1, percent(difficulty), signed(itemRest), discriminationWord(itemRest, difficulty)],
             bodies[item] ? stemLine(bodies[item], 60) : '',
           ])}
         />
