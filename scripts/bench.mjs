@@ -61,6 +61,8 @@ await main(async () => {
   await formats(items)
   await drafts(items)
   await bank()
+  const { results } = await import('./bench-results.mjs')
+  await results(items, line)
   const { dispatch } = await import('./bench-dispatch.mjs')
   await dispatch(items.slice(0, SENT_ITEMS), line)
 })

@@ -166,7 +166,7 @@ function OpenItem({ row, body, sitting, looked }: { readonly row: ItemAnalysis; 
     <div className="grid gap-4 pt-1">
       {row.options && <OptionBars item={body} thirds={row.options} />}
       <div>
-        <h3 className="text-[15px] font-semibold">All answers</h3>
+        <h2 className="text-[15px] font-semibold">All answers</h2>
         <ul className="max-h-72 overflow-y-auto" tabIndex={0} aria-label={`All answers to item ${row.item + 1}`}>
           {answers.map(({ text, count, share }) => (
             <li key={text} className="flex items-baseline gap-2 border-b border-line py-0.5">

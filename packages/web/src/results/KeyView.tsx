@@ -259,7 +259,7 @@ function Spellings({ body, place, attempts, change }: Omit<KeyLineProps, 'isChan
           </span>
           <Button
             tone="quiet"
-            className="!py-0 text-xs underline"
+            className="text-xs underline"
             aria-label={`Count “${text}” as right in item ${place + 1}`}
             onClick={() => change(withAccepted(body, text, gap), `item ${place + 1}: “${text}” counts as right`)}
           >

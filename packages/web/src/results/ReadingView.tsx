@@ -162,7 +162,7 @@ function Answer({
           give.mutate({ attemptId: attempt.id, item: place, points: value, remark }, { onSuccess: next })
       }}
     >
-      <h3 className="font-ui text-xs font-semibold text-muted">{name}</h3>
+      <h2 className="font-ui text-xs font-semibold text-muted">{name}</h2>
       <p className="py-2 font-text text-[15.5px] leading-relaxed whitespace-pre-line" dir="auto">
         {response && responseText(body, response)}
       </p>

@@ -55,7 +55,7 @@ export function ScoresView({ sitting, looked }: ViewProps) {
         <Settings sitting={sitting} looked={looked} />
         {reliability && counted.length >= 5 && (
           <div>
-            <h3 className="text-[15px] font-semibold">How far one score can be trusted</h3>
+            <h2 className="text-[15px] font-semibold">How far one score can be trusted</h2>
             <p>
               Alpha {reliability.alpha.toFixed(2).replace('-', '−')}
               {reliability.kr20 !== null && ' (KR-20)'}: {reliabilityWord(reliability.alpha)}.{' '}
@@ -138,7 +138,7 @@ function Groups({ name, groups }: { readonly name: string; readonly groups: read
   if (!groups.length) return null
   return (
     <div>
-      <h3 className="text-[15px] font-semibold">{name}</h3>
+      <h2 className="text-[15px] font-semibold">{name}</h2>
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b border-ink text-left text-xs">
@@ -180,7 +180,7 @@ function PeopleTable({ sitting, looked }: ViewProps) {
     )
   return (
     <div>
-      <h3 className="text-[15px] font-semibold">People</h3>
+      <h2 className="text-[15px] font-semibold">People</h2>
       <div
         className="max-h-96 overflow-y-auto print:max-h-none"
         tabIndex={0}
@@ -201,7 +201,7 @@ function PeopleTable({ sitting, looked }: ViewProps) {
               return (
                 <tr key={attempt.id} className="border-b border-line">
                   <th scope="row" className="py-1 text-left font-normal">
-                    <Link to={`/results/${sitting.id}/people/${attempt.id}`} className="hover:underline">
+                    <Link to={`/results/${sitting.id}/people/${attempt.id}`} className="block py-0.5 hover:underline">
                       {attempt.student}
                     </Link>
                     {(scored?.waiting ?? 0) > 0 && (

@@ -76,7 +76,7 @@ export function delivery(more: Partial<Schemas['DeliveryDto']> = {}): Schemas['D
       closesAt: null,
       people: null,
     },
-    ...{ provenAt: '2026-11-29T10:00:00.000Z', disagreeing: 0, responseCount: null, fetchedAt: null },
+    ...{ provenAt: '2026-11-29T10:00:00.000Z', disagreeing: 0 },
     ...{ sentBy: 'Iris Holm', createdAt: '2026-11-29T09:59:00.000Z' },
     items: [
       { itemId: 'i-rye', revision: 1, name: 'item-1', body, outcome: 'created', why: null, changes: [], since: null },

@@ -35,9 +35,9 @@ export function Chart({
   return (
     <figure ref={figure} aria-labelledby={id} className="break-inside-avoid">
       <figcaption>
-        <h3 id={id} className="text-[15px] font-semibold">
+        <h2 id={id} className="text-[15px] font-semibold">
           {name}
-        </h3>
+        </h2>
         <p className="text-xs text-muted">{says}</p>
       </figcaption>
       <div className="overflow-x-auto pt-1" tabIndex={0} role="group" aria-label={`${name}, drawn`}>
