@@ -80,7 +80,7 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
       queue.clear()
       setAttempt(done)
       setOpen(null)
-      window.scrollTo(0, 0)
+      document.documentElement.scrollTop = 0
     } catch {
       setPhase('waiting')
     }
