@@ -19,6 +19,8 @@ export interface BankFilter {
   readonly sent?: YesNo
   /** Share right when last taken. */
   readonly share?: ShareBand
+  /** How well it told people apart in all sittings. */
+  readonly tells?: TellingBand
   /** Code of a writing check that finds something. */
   readonly finding?: string
 }
@@ -33,6 +35,14 @@ export const SHARE_BANDS = {
   untaken: 'not taken',
 } as const
 export type ShareBand = keyof typeof SHARE_BANDS
+
+/** Correlation with the rest of the paper: below nothing, too little to tell, and enough (common practice: 0.2). */
+export const TELLING_BANDS = {
+  backwards: 'i.discrimination < -0.05',
+  hardly: 'i.discrimination >= -0.05 and i.discrimination < 0.2',
+  well: 'i.discrimination >= 0.2',
+} as const
+export type TellingBand = keyof typeof TELLING_BANDS
 
 export interface Condition {
   readonly sql: string
@@ -60,9 +70,9 @@ export const FILTER_COLUMNS = { single: COLUMNS, flags: FLAGS, lists: LISTS }
 /** Ids of the items that are in papers of a workspace. */
 export const IN_PAPERS = `select (entry ->> 'itemId')::uuid from paper p, jsonb_array_elements(p.entries) entry where p.workspace_id = ? and p.deleted_at is null`
 
-/** Whether shapes tell how many items a filter finds: it asks for no words, and for no papers. */
+/** Whether shapes tell how many items a filter finds: it asks for no words, no papers, and nothing that is a figure. */
 export function isOfShapes(filter: BankFilter): boolean {
-  return !filter.text && filter.used === undefined
+  return !filter.text && filter.used === undefined && filter.tells === undefined
 }
 
 /** The filter as a condition on `bank_item i`, or on `bank_shape i` where it is one of shapes. */
@@ -86,6 +96,7 @@ export function conditionOf(
     const inPapers = `i.id in (${IN_PAPERS})`
     add(filter.used === 'yes' ? inPapers : `not (${inPapers})`, workspaceId)
   }
+  if (filter.tells !== undefined) add(`(${TELLING_BANDS[filter.tells]})`)
   const words = textCondition(filter.text ?? '')
   if (words) add(words.sql, ...words.values)
   return { sql: parts.join(' and '), values }

@@ -1,5 +1,5 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
-import { conditionOf, FILTER_COLUMNS, IN_PAPERS, isOfShapes, type BankFilter } from './bank-filter.ts'
+import { conditionOf, FILTER_COLUMNS, IN_PAPERS, isOfShapes, TELLING_BANDS, type BankFilter } from './bank-filter.ts'
 import { countOfShapes, type KeptCounts } from './kept-counts.ts'
 
 export interface FacetValue {
@@ -35,8 +35,9 @@ export async function countFacets(
   const fields = [...SIMPLE.map(([name]) => name), ...LISTS.map(([name]) => name)]
   const set = fields.filter((name) => filter[name] !== undefined)
   const isWhole = Object.values(filter).every((value) => value === undefined || value === '')
-  const [used, open, ...each] = await Promise.all([
+  const [used, tells, open, ...each] = await Promise.all([
     usedInPapers(em, workspaceId, filter, kept),
+    howTelling(em, workspaceId, filter),
     isWhole
       ? keptOf(kept, fields)
       : countedOver(
@@ -53,6 +54,7 @@ export async function countFacets(
   ])
   const found = new Map([...open, ...each.flatMap((one) => [...one])])
   found.set('used', used)
+  found.set('tells', tells)
   return [...found].map(([name, values]) => ({ name, values: values.filter((one) => one.value !== '') }))
 }
 
@@ -108,6 +110,18 @@ async function countedOver(
     if (list && value !== null && count > 0 && list.length < MOST_VALUES) list.push({ value, count })
   }
   return counted
+}
+
+/** Few items of a bank were taken yet; they have an index of their own. */
+async function howTelling(em: EntityManager, workspaceId: string, filter: BankFilter): Promise<FacetValue[]> {
+  const { tells: _tells, ...rest } = filter
+  const { sql, values } = conditionOf(workspaceId, rest)
+  const bands = Object.entries(TELLING_BANDS).map(([name, condition]) => `when ${condition} then '${name}'`)
+  return em.execute<FacetValue[]>(
+    `select case ${bands.join(' ')} end as value, count(*)::int as count
+     from bank_item i where i.discrimination is not null and ${sql} group by 1 order by 1`,
+    [...values],
+  )
 }
 
 /** Papers name the items that are in them, so that the few of them are looked up and not the whole bank. */

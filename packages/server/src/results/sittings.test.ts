@@ -192,6 +192,27 @@ test('the bank keeps how an item went in all sittings, weighted by people', asyn
   expect(await item()).toMatchObject({ shareRight: 0.75 })
 })
 
+test('the bank is narrowed by how well items tell people apart', async () => {
+  const text = ['A', 'B', 'C'].map((name, at) => `${at + 1}. True or false: ${name} holds.\nAnswer: True\n`).join('\n')
+  const agent = await server.signIn('Telling')
+  const paper = await paperOf(text, agent, 'Telling')
+  // A and B go together, C goes the other way.
+  const attempts = Array.from({ length: 12 }, (_none, at) =>
+    row(`P${at}`, [truth(at < 6), truth(at < 6), truth(at >= 6)]),
+  )
+  await agent
+    .post('/api/sittings')
+    .send({ id: randomUUID(), paperId: paper.id, title: 'Telling', attempts })
+    .expect(200)
+  const search = async (tells: string) =>
+    (await agent.get(`/api/items?tells=${tells}&limit=10`).expect(200)).body as { items: { id: string }[] }
+  expect((await search('backwards')).items.map(({ id }) => id)).toEqual([paper.ids[2]])
+  const { facets } = (await agent.get('/api/items/facets').expect(200)).body as {
+    facets: { name: string; values: { value: string; count: number }[] }[]
+  }
+  expect(facets.find(({ name }) => name === 'tells')?.values).toContainEqual({ value: 'backwards', count: 1 })
+})
+
 describe('what goes elsewhere', () => {
   test('marks as a gradebook package, reports of results, feedback sheets', async () => {
     const { told } = await sittingOf([

@@ -1820,13 +1820,18 @@ export interface components {
             /** @enum {string} */
             sent?: "yes" | "no";
             /**
-             * @description Share right when last taken
+             * @description Share of the points in all sittings
              * @enum {string}
              */
             share?: "hard" | "middle" | "easy" | "untaken";
             /** @enum {string} */
             signedOff?: "yes" | "no";
             tag?: string;
+            /**
+             * @description How well it tells people apart in all sittings
+             * @enum {string}
+             */
+            tells?: "backwards" | "hardly" | "well";
             /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
             text?: string;
             /**
@@ -3941,11 +3946,13 @@ export interface operations {
                 offset?: number;
                 outcome?: string;
                 sent?: "yes" | "no";
-                /** @description Share right when last taken */
+                /** @description Share of the points in all sittings */
                 share?: "hard" | "middle" | "easy" | "untaken";
                 signedOff?: "yes" | "no";
                 sort?: "newest" | "oldest" | "hardest" | "easiest" | "points" | "sent";
                 tag?: string;
+                /** @description How well it tells people apart in all sittings */
+                tells?: "backwards" | "hardly" | "well";
                 /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
                 text?: string;
                 /** @description In a paper */
@@ -4342,10 +4349,12 @@ export interface operations {
                 level?: string;
                 outcome?: string;
                 sent?: "yes" | "no";
-                /** @description Share right when last taken */
+                /** @description Share of the points in all sittings */
                 share?: "hard" | "middle" | "easy" | "untaken";
                 signedOff?: "yes" | "no";
                 tag?: string;
+                /** @description How well it tells people apart in all sittings */
+                tells?: "backwards" | "hardly" | "well";
                 /** @description Words, each matched at its start or by its stem; "a phrase"; -without */
                 text?: string;
                 /** @description In a paper */

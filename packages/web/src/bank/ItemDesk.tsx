@@ -117,7 +117,7 @@ function ShowItem({
     ['Came from', from?.title ? `${from.title}${from.lines ? `, lines ${from.lines[0]}–${from.lines[1]}` : ''}` : null],
     ['Used in', item.usedIn.join(' · ') || null],
     ['Last sent', item.lastSentAt && format(item.lastSentAt, 'd MMM yyyy')],
-    ['Last taken', item.shareRight === null ? null : `${Math.round(item.shareRight * 100)} % of the points earned`],
+    ['When taken', takenText(item)],
   ]
   return (
     <>
@@ -290,4 +290,17 @@ function HistoryDialog({
       </ol>
     </Dialog>
   )
+}
+
+/** How it went in all sittings; of a few people, less is said. */
+function takenText({
+  shareRight,
+  discrimination,
+  takenBy,
+}: Pick<BankItem, 'shareRight' | 'discrimination' | 'takenBy'>): string | null {
+  if (shareRight === null) return null
+  const people = `by ${takenBy === 1 ? 'one person' : `${takenBy} people`}`
+  const tells =
+    discrimination === null || takenBy < 10 ? '' : `, tells apart ${discrimination.toFixed(2).replace('-', '−')}`
+  return `${Math.round(shareRight * 100)} % of the points earned${tells} (${people})`
 }

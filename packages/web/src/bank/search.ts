@@ -35,7 +35,8 @@ export const FILTER_FIELDS = [
   ['hasPicture', 'Has a picture'],
   ['used', 'In a paper'],
   ['sent', 'Sent'],
-  ['share', 'Right when last taken'],
+  ['share', 'Right when taken'],
+  ['tells', 'Tells people apart'],
 ] as const satisfies readonly (readonly [keyof BankFilter, string])[]
 
 export type FilterField = (typeof FILTER_FIELDS)[number][0]
@@ -47,6 +48,12 @@ const SHARES: Readonly<Record<string, string>> = {
   untaken: 'not taken',
 }
 
+const TELLING: Readonly<Record<string, string>> = {
+  backwards: 'the wrong way round',
+  hardly: 'hardly',
+  well: 'well',
+}
+
 /** How a value of a field is called. */
 export function valueName(field: FilterField, value: string): string {
   switch (field) {
@@ -56,6 +63,8 @@ export function valueName(field: FilterField, value: string): string {
       return isCheckCode(value) ? CHECKS[value].name.toLowerCase() : value
     case 'share':
       return SHARES[value] ?? value
+    case 'tells':
+      return TELLING[value] ?? value
     case 'signedOff':
       return value === 'yes' ? 'yes' : 'not yet'
     case 'category':

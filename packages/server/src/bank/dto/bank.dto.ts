@@ -21,7 +21,8 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { CHECK_CODES, type CheckCode } from '@zakuska/core'
-import { SHARE_BANDS, SORTS, type BankFilter, type BankSort, type ShareBand } from '../bank-filter.ts'
+import { SHARE_BANDS, SORTS, TELLING_BANDS } from '../bank-filter.ts'
+import type { BankFilter, BankSort, ShareBand, TellingBand } from '../bank-filter.ts'
 
 const YES_NO = ['yes', 'no'] as const
 const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
@@ -101,10 +102,18 @@ export class BankFilterDto implements BankFilter {
   @IsIn(YES_NO)
   sent?: 'yes' | 'no'
 
-  @ApiPropertyOptional({ enum: Object.keys(SHARE_BANDS), description: 'Share right when last taken' })
+  @ApiPropertyOptional({ enum: Object.keys(SHARE_BANDS), description: 'Share of the points in all sittings' })
   @IsOptional()
   @IsIn(Object.keys(SHARE_BANDS))
   share?: ShareBand
+
+  @ApiPropertyOptional({
+    enum: Object.keys(TELLING_BANDS),
+    description: 'How well it tells people apart in all sittings',
+  })
+  @IsOptional()
+  @IsIn(Object.keys(TELLING_BANDS))
+  tells?: TellingBand
 
   @ApiPropertyOptional({ description: 'Code of a writing check that finds something' })
   @IsOptional()

@@ -74,6 +74,8 @@ export class Migration20261130030000 extends Migration {
     this.addSql(`alter table bank_item
       add column discrimination double precision,
       add column taken_by int not null default 0`)
+    this.addSql(`create index bank_item_discrimination on bank_item (workspace_id, discrimination)
+      where discrimination is not null`)
     this.addSql(`insert into sitting
         (id, workspace_id, paper_id, delivery_id, title, source, items, settings, fetched_at, created_by, created_at)
       select gen_random_uuid(), d.workspace_id, d.paper_id, d.id, d.title, 'delivery',
