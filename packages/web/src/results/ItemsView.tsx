@@ -54,7 +54,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
                 Right
               </th>
               <th
-                className="w-20 py-1.5 text-right font-semibold"
+                className="hidden w-20 py-1.5 text-right font-semibold sm:table-cell"
                 title="Upper-lower: share of the upper 27 % less that of the lower 27 %"
               >
                 Upper less lower
@@ -65,7 +65,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
               >
                 Tells apart
               </th>
-              <th className="w-20 py-1.5 pl-3 text-right font-semibold" title="Alpha of the paper without this item">
+              <th className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell" title="Alpha of the paper without this item">
                 Alpha without
               </th>
             </tr>
@@ -145,14 +145,14 @@ function ItemRow({
         ))}
       </td>
       <td className="py-2 text-right tabular-nums">{percent(row.difficulty)}</td>
-      <td className="py-2 text-right tabular-nums">{isTold ? signed(row.upperLower) : '–'}</td>
+      <td className="hidden py-2 text-right tabular-nums sm:table-cell">{isTold ? signed(row.upperLower) : '–'}</td>
       <td className="py-2 text-right tabular-nums">
         {isTold ? signed(row.itemRest) : '–'}
         {isTold && (
           <span className="block text-[11px] text-muted">{discriminationWord(row.itemRest, row.difficulty)}</span>
         )}
       </td>
-      <td className="py-2 text-right tabular-nums">{isTold ? signed(row.alphaWithout) : '–'}</td>
+      <td className="hidden py-2 text-right tabular-nums sm:table-cell">{isTold ? signed(row.alphaWithout) : '–'}</td>
     </tr>
   )
 }

@@ -131,6 +131,7 @@ function FetchAgain({ id }: { readonly id: string }) {
   const tell = useTell()
   return (
     <Button
+      className="print:hidden"
       disabled={fetch.isPending}
       onClick={() =>
         fetch.mutate(undefined, {
