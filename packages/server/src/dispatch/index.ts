@@ -1,3 +1,4 @@
+export type { RemoteAttempt } from './adapters/contract.ts'
 export { DeliveriesService } from './deliveries/deliveries.service.ts'
 export { partsThere } from './deliveries/deliver.ts'
 export { Delivery, type SentItem } from './deliveries/delivery.entity.ts'

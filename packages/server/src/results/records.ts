@@ -18,12 +18,24 @@ export async function keepRecords(em: EntityManager, sitting: Sitting, attempts:
         return counts && itemId ? [{ itemId, difficulty, discrimination: itemRest }] : []
       })
     : []
+  await em.transactional((inside) => write(inside, sitting, rows, counted.length))
+}
+
+interface Row {
+  readonly itemId: string
+  readonly difficulty: number
+  readonly discrimination: number | null
+}
+
+async function write(em: EntityManager, sitting: Sitting, rows: readonly Row[], people: number): Promise<void> {
+  // One after the other: what is written last is of the sitting as it stands then.
+  await em.execute('select pg_advisory_xact_lock(hashtextextended(?, 1))', [sitting.workspaceId])
   await em.execute('delete from item_record where sitting_id = ?', [sitting.id])
   for (const { itemId, difficulty, discrimination } of rows)
     await em.execute(
       `insert into item_record (sitting_id, item_id, people, difficulty, discrimination) values (?, ?, ?, ?, ?)
        on conflict (sitting_id, item_id) do nothing`,
-      [sitting.id, itemId, counted.length, difficulty, discrimination],
+      [sitting.id, itemId, people, difficulty, discrimination],
     )
   const ids = sitting.items.map(({ itemId }) => itemId)
   if (!ids.length) return

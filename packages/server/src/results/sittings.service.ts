@@ -4,7 +4,8 @@ import { ConflictException, Injectable, UnprocessableEntityException } from '@ne
 import { fitsItem, scoreChanges, stableJson, type Response } from '@zakuska/core'
 import type { SignedIn } from '../accounts/current-person.ts'
 import { asItem, BankItem } from '../bank/index.ts'
-import { DeliveriesService, Delivery, partsThere } from '../dispatch/index.ts'
+import { LOCKED } from '../database/locked.ts'
+import { DeliveriesService, Delivery, partsThere, type RemoteAttempt } from '../dispatch/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { PapersService } from '../papers/index.ts'
 import { RecordService } from '../record/record.service.ts'
@@ -56,15 +57,23 @@ export class SittingsService {
 
   async get(workspaceId: string, id: string): Promise<SittingDto> {
     const sitting = await this.find(workspaceId, id)
-    if (sitting.source === 'here') {
-      await settle(this.em, sitting)
-      await this.#keep(sitting)
-    }
+    if (sitting.source === 'here') await this.#lookAfter(sitting)
     return this.#toDto(sitting)
   }
 
   async find(workspaceId: string, id: string): Promise<Sitting> {
     return orNotFound(await this.em.findOne(Sitting, { id, workspaceId, deletedAt: null }), 'sitting')
+  }
+
+  /** Hands in what was left behind; where something came in since it was last looked at, the record is kept anew. */
+  async #lookAfter(sitting: Sitting): Promise<void> {
+    await settle(this.em, sitting)
+    const since = sitting.fetchedAt ?? new Date(0)
+    const isNew = await this.em.count(Attempt, { sittingId: sitting.id, isHandedIn: true, submittedAt: { $gt: since } })
+    if (!isNew) return
+    sitting.fetchedAt = new Date()
+    await this.em.flush()
+    await this.#keep(sitting)
   }
 
   attemptsOf(sitting: Sitting): Promise<Attempt[]> {
@@ -73,18 +82,29 @@ export class SittingsService {
 
   /** The sitting of what was sent: made when its responses are fetched for the first time, fetched again after that. */
   async ofDelivery(person: SignedIn, deliveryId: string): Promise<ResponsesInDto> {
-    const known = await this.em.findOne(Sitting, { deliveryId, workspaceId: person.workspaceId })
     const delivery = await this.deliveries.find(person.workspaceId, deliveryId)
-    const sitting =
-      known ??
-      this.em.create(Sitting, {
-        id: randomUUID(),
-        ...{ workspaceId: person.workspaceId, paperId: delivery.paperId, deliveryId },
-        ...{ title: delivery.title, source: 'delivery', items: itemsThere(delivery) },
-        ...{ createdBy: person.name, createdAt: new Date() },
-      })
-    sitting.deletedAt = null
+    const sitting = await this.#alone(deliveryId, async () => {
+      const known = await this.em.findOne(Sitting, { deliveryId, workspaceId: person.workspaceId })
+      const own =
+        known ??
+        this.em.create(Sitting, {
+          id: randomUUID(),
+          ...{ workspaceId: person.workspaceId, paperId: delivery.paperId, deliveryId },
+          ...{ title: delivery.title, source: 'delivery', items: itemsThere(delivery) },
+          ...{ createdBy: person.name, createdAt: new Date() },
+        })
+      own.deletedAt = null
+      return own
+    })
     return this.#fetch(person, sitting)
+  }
+
+  /** One after the other, of those that name the same thing; kept together or not at all. */
+  #alone<T>(name: string, work: () => Promise<T>): Promise<T> {
+    return this.em.transactional(async (em) => {
+      await em.execute('select pg_advisory_xact_lock(hashtextextended(?, 0))', [name])
+      return work()
+    })
   }
 
   async fetch(person: SignedIn, id: string): Promise<ResponsesInDto> {
@@ -95,9 +115,16 @@ export class SittingsService {
   async #fetch(person: SignedIn, sitting: Sitting): Promise<ResponsesInDto> {
     if (sitting.deliveryId === null)
       throw new UnprocessableEntityException('These responses come from no destination; there is nothing to fetch.')
-    const known = await this.attemptsOf(sitting)
-    const last = known.findLast(({ externalId }) => externalId !== null)?.externalId ?? null
+    const last = (await this.attemptsOf(sitting)).findLast(({ externalId }) => externalId !== null)?.externalId ?? null
     const found = await this.deliveries.responses(person.workspaceId, sitting.deliveryId, last)
+    const { id } = sitting
+    const counted = await this.#alone(id, () => this.#merge(id, found))
+    return this.#takenIn(await this.find(person.workspaceId, id), counted)
+  }
+
+  async #merge(sittingId: string, found: readonly RemoteAttempt[]): Promise<Counted> {
+    const sitting = await this.em.findOneOrFail(Sitting, { id: sittingId }, LOCKED)
+    const known = await this.em.find(Attempt, { sittingId }, { orderBy: { number: 'asc' }, refresh: true })
     const byName = new Map(known.map((attempt) => [attempt.externalId, attempt]))
     // Before attempts had names, they were told apart by who made them.
     const nameless = known.filter(({ externalId }) => externalId === null)
@@ -120,13 +147,13 @@ export class SittingsService {
       fresh++
     }
     sitting.fetchedAt = new Date()
-    return this.#takenIn(sitting, fresh, same)
+    return { fresh, known: same }
   }
 
   /** A sitting out of a response file. */
   async create(person: SignedIn, given: NewSittingDto): Promise<ResponsesInDto> {
     const known = await this.em.findOne(Sitting, { id: given.id, workspaceId: person.workspaceId })
-    if (known) return this.#takeIn(known, given.attempts)
+    if (known) return this.addAttempts(person, known.id, given.attempts)
     const paper = await this.papers.find(person.workspaceId, given.paperId)
     const items = (await this.papers.itemsOf(paper)).map(({ item, body }): SittingItem => ({
       ...{ itemId: item.id, revision: item.revision, body },
@@ -144,15 +171,18 @@ export class SittingsService {
       ...{ createdBy: person.name, createdAt: new Date() },
     })
     this.record.note(person, 'graded', `read ${given.attempts.length} responses to “${paper.title}” out of a file`)
-    return this.#takeIn(sitting, given.attempts)
+    await this.em.flush()
+    return this.addAttempts(person, sitting.id, given.attempts)
   }
 
   async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
-    return this.#takeIn(await this.find(person.workspaceId, id), attempts)
+    const sitting = await this.find(person.workspaceId, id)
+    const counted = await this.#alone(id, () => this.#takeIn(sitting, attempts))
+    return this.#takenIn(sitting, counted)
   }
 
   /** A row that was read before, letter by letter, is not read again. */
-  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
+  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<Counted> {
     const known = new Set((await this.attemptsOf(sitting)).map(({ externalId }) => externalId))
     let [fresh, same] = [0, 0]
     for (const one of attempts) {
@@ -182,25 +212,20 @@ export class SittingsService {
       fresh++
     }
     sitting.fetchedAt = new Date()
-    return this.#takenIn(sitting, fresh, same)
+    return { fresh, known: same }
   }
 
-  async #takenIn(sitting: Sitting, fresh: number, known: number): Promise<ResponsesInDto> {
-    await this.em.flush()
+  async #takenIn(sitting: Sitting, counted: Counted): Promise<ResponsesInDto> {
     await this.#keep(sitting)
-    return { sitting: await this.#toDto(sitting), fresh, known }
+    return { sitting: await this.#toDto(sitting), ...counted }
   }
 
   async save(person: SignedIn, id: string, given: SaveSittingDto): Promise<SittingDto> {
-    const sitting = await this.find(person.workspaceId, id)
-    this.#asSeen(sitting, given.version)
-    const { which, threshold, leftOut } = given.settings
-    Object.assign(sitting, {
-      title: given.title,
-      settings: { which, threshold, leftOut },
-      version: sitting.version + 1,
+    const sitting = await this.#asSeen(person, id, given.version, (own) => {
+      const { which, threshold, leftOut } = given.settings
+      Object.assign(own, { title: given.title, settings: { which, threshold, leftOut } })
+      return Promise.resolve()
     })
-    await this.em.flush()
     await this.#keep(sitting)
     return this.#toDto(sitting)
   }
@@ -219,8 +244,12 @@ export class SittingsService {
 
   /** Grades by other keys or points: what changes for whom is kept with it. */
   async regrade(person: SignedIn, id: string, asked: RegradeDto): Promise<SittingDto> {
-    const sitting = await this.find(person.workspaceId, id)
-    this.#asSeen(sitting, asked.version)
+    const sitting = await this.#asSeen(person, id, asked.version, (own) => this.#regrade(person, own, asked))
+    await this.#keep(sitting)
+    return this.#toDto(sitting)
+  }
+
+  async #regrade(person: SignedIn, sitting: Sitting, asked: RegradeDto): Promise<void> {
     const changed = asked.items.map(({ item, body }) => {
       const before = sitting.items[item]?.body
       const after = asItem(body)
@@ -246,38 +275,48 @@ export class SittingsService {
     })
     sitting.items = sitting.items.map((item, place) => ({ ...item, body: bodies[place] ?? item.body }))
     sitting.settings = { ...sitting.settings, leftOut }
-    sitting.version++
     this.record.note(person, 'graded', `regraded “${sitting.title}”: ${asked.why} (${changes.length} scores changed)`)
-    await this.em.flush()
-    await this.#keep(sitting)
-    return this.#toDto(sitting)
+  }
+
+  /** Changes a sitting that stands as it was seen; who comes second sees it again first. */
+  async #asSeen(
+    person: SignedIn,
+    id: string,
+    version: number,
+    change: (sitting: Sitting) => Promise<void>,
+  ): Promise<Sitting> {
+    await this.em.transactional(async (em) => {
+      const own = { id, workspaceId: person.workspaceId, deletedAt: null }
+      const sitting = orNotFound(await em.findOne(Sitting, own, LOCKED), 'sitting')
+      if (sitting.version !== version)
+        throw new ConflictException('Somebody else changed this sitting meanwhile. Look at it again.')
+      await change(sitting)
+      sitting.version++
+    })
+    return this.find(person.workspaceId, id)
   }
 
   /** Points that a person gives to one answer, and a remark; null takes them back to what the key says. */
   async give(person: SignedIn, id: string, { attemptId, item, points, remark }: GivenDto): Promise<AttemptDto> {
     const sitting = await this.find(person.workspaceId, id)
-    const attempt = orNotFound(await this.em.findOne(Attempt, { id: attemptId, sittingId: sitting.id }), 'attempt')
     const body = sitting.items[item]?.body
     if (!body) throw new UnprocessableEntityException('There is no such item in this sitting.')
     if (points !== null && points > body.points)
       throw new UnprocessableEntityException(`This item has at most ${body.points} points.`)
-    const before = attempt.given[item] ?? null
-    const { [item]: _points, ...given } = attempt.given
-    const { [item]: _remark, ...remarks } = attempt.remarks
-    attempt.given = points === null ? given : { ...given, [item]: points }
-    attempt.remarks = remark.trim() ? { ...remarks, [item]: remark.trim() } : remarks
-    if (before !== points)
-      attempt.history = [
-        ...attempt.history,
-        { at: new Date().toISOString(), by: person.name, item, before, after: points },
-      ]
-    await this.em.flush()
-    return toAttempt(attempt, true)
-  }
-
-  #asSeen(sitting: Sitting, version: number): void {
-    if (sitting.version !== version)
-      throw new ConflictException('Somebody else changed this sitting meanwhile. Look at it again.')
+    // Two who read different items of one person write to one row.
+    return this.em.transactional(async (em) => {
+      const attempt = orNotFound(await em.findOne(Attempt, { id: attemptId, sittingId: id }, LOCKED), 'attempt')
+      const before = attempt.given[item] ?? null
+      const { [item]: _points, ...given } = attempt.given
+      const { [item]: _remark, ...remarks } = attempt.remarks
+      attempt.given = points === null ? given : { ...given, [item]: points }
+      attempt.remarks = remark.trim() ? { ...remarks, [item]: remark.trim() } : remarks
+      if (before !== points) {
+        const mark = { at: new Date().toISOString(), by: person.name, item, before, after: points }
+        attempt.history = [...attempt.history, mark]
+      }
+      return toAttempt(attempt, true)
+    })
   }
 
   async #keep(sitting: Sitting): Promise<void> {
@@ -323,6 +362,12 @@ export class SittingsService {
       })),
     }
   }
+}
+
+interface Counted {
+  /** Attempts that were not here before, and those that were. */
+  readonly fresh: number
+  readonly known: number
 }
 
 /** Items that are there, as they were sent, in the order in which responses name them. */

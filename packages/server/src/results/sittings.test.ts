@@ -234,6 +234,51 @@ describe('what goes elsewhere', () => {
   })
 })
 
+describe('two at once', () => {
+  test('of two regrades of one version one is done, the other is told', async () => {
+    const { told } = await sittingOf([row('Bente', [typed('bowlin'), null, null])])
+    const regrade = (key: string) =>
+      iris
+        .post(`/api/sittings/${told.id}/regrade`)
+        .send({ version: 1, items: [{ item: 0, body: { ...told.items[0]?.body, key: [key] } }], why: key })
+    const answers = await Promise.all(['a', 'b', 'c', 'd'].map(regrade))
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409])
+    const now = (await iris.get(`/api/sittings/${told.id}`).expect(200)).body as Told
+    expect([now.version, now.regradings.length]).toEqual([2, 1])
+  })
+
+  test('points that several give to one person at once are all kept', async () => {
+    const essays = Array.from({ length: 6 }, (_none, at) => `${at + 1}. Why ${at}? (4 points)\n`).join('\n')
+    const { told } = await sittingOf(
+      [
+        row(
+          'Bente',
+          Array.from({ length: 6 }, () => typed('So.')),
+        ),
+      ],
+      essays,
+    )
+    const [attempt] = told.attemptList
+    await Promise.all(
+      Array.from({ length: 6 }, (_none, item) =>
+        iris
+          .put(`/api/sittings/${told.id}/given`)
+          .send({ attemptId: attempt?.id, item, points: 1, remark: '' })
+          .expect(200),
+      ),
+    )
+    expect(totals((await iris.get(`/api/sittings/${told.id}`).expect(200)).body as Told)).toEqual([6])
+  })
+
+  test('one file read twice at once is there once', async () => {
+    const { told } = await sittingOf([])
+    const attempts = Array.from({ length: 20 }, (_none, at) => row(`P${at}`, [typed(`${at}`), null, null]))
+    const send = () => iris.post(`/api/sittings/${told.id}/attempts`).send({ attempts }).expect(200)
+    const fresh = (await Promise.all([send(), send(), send()])).map(({ body }) => (body as { fresh: number }).fresh)
+    expect(fresh.sort((a, b) => a - b)).toEqual([0, 0, 20])
+  })
+})
+
 test('rosters are kept by name, and belong to their workspace', async () => {
   const people = [{ name: 'Bente Havn', code: '' }]
   await iris.put('/api/rosters').send({ name: '7b', people: [] }).expect(200)

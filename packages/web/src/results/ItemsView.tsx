@@ -65,7 +65,10 @@ export function ItemsView({ sitting, looked }: ViewProps) {
               >
                 Tells apart
               </th>
-              <th className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell" title="Alpha of the paper without this item">
+              <th
+                className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell"
+                title="Alpha of the paper without this item"
+              >
                 Alpha without
               </th>
             </tr>
