@@ -44,6 +44,7 @@ function SittingDesk({
   readonly attemptId: string | undefined
 }) {
   const looked = useLooked(sitting)
+  if (!looked) return <Waiting what="the figures" />
   const waiting = looked.analysis.figures.items.reduce((sum, item) => sum + item.waiting, 0)
   const { fetchedAt, source } = sitting
   return (

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { analyse, type Analysis, type Attempt, type Item } from '@zakuska/core'
-import { useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { api, dataOf, type Schemas } from '../api/client'
 
 export type SittingSummary = Schemas['SittingSummaryDto']
@@ -54,12 +54,37 @@ export interface Looked {
   readonly analysis: Analysis
 }
 
-export function useLooked(sitting: Sitting): Looked {
-  return useMemo(() => {
+/** More answers than this are analysed beside the page. */
+const MOST_AT_ONCE = 20_000
+
+/** Null while many people's answers are being analysed. */
+export function useLooked(sitting: Sitting): Looked | null {
+  const request = useMemo(() => {
     const bodies = sitting.items.map(({ body }) => body)
-    const counted = sitting.attemptList.filter(({ counts }) => counts)
-    return { bodies, counted, analysis: analyse(bodies, counted, sitting.settings) }
+    return { bodies, attempts: sitting.attemptList.filter(({ counts }) => counts), settings: sitting.settings }
   }, [sitting])
+  const { bodies, attempts, settings } = request
+  const isLarge = bodies.length * attempts.length > MOST_AT_ONCE
+  const atOnce = useMemo(
+    () => (isLarge ? null : analyse(bodies, attempts, settings)),
+    [isLarge, bodies, attempts, settings],
+  )
+  const [apart, setApart] = useState<{ readonly of: object; readonly analysis: Analysis } | null>(null)
+  useEffect(() => {
+    if (!isLarge) return
+    let isWanted = true
+    const { bodies: items, attempts: people, settings: kept } = request
+    // Only what is graded goes over: names and remarks are not needed there.
+    const bare = people.map(({ student, responses, given }) => ({ student, responses, given }))
+    void import('./analysis-thread')
+      .then(({ analysedApart }) => analysedApart({ bodies: items, attempts: bare, settings: kept }))
+      .then((analysis) => isWanted && setApart({ of: request, analysis }))
+    return () => {
+      isWanted = false
+    }
+  }, [isLarge, request])
+  const analysis = atOnce ?? (apart?.of === request ? apart.analysis : null)
+  return useMemo(() => analysis && { bodies, counted: attempts, analysis }, [bodies, attempts, analysis])
 }
 
 export function useSittingChanges(id = '') {

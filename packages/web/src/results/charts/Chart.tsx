@@ -1,6 +1,6 @@
 import { useId, useRef, type ReactNode } from 'react'
 import { useTell } from '../../parts/notices'
-import { pngOf, svgOf } from './picture'
+import { download } from './picture'
 
 /** A chart with its name, the same figures as a table, and pictures of it to take along. */
 export function Chart({
@@ -22,12 +22,7 @@ export function Chart({
     const drawing = figure.current?.querySelector('svg')
     if (!drawing) return
     try {
-      const blob = as === 'svg' ? svgOf(drawing) : await pngOf(drawing)
-      const address = URL.createObjectURL(blob)
-      const link = document.createElement('a')
-      Object.assign(link, { href: address, download: `${name.toLowerCase().replace(/\W+/g, '-')}.${as}` })
-      link.click()
-      setTimeout(() => URL.revokeObjectURL(address), 10_000)
+      await download(drawing, name, as)
     } catch {
       tell('The picture could not be made.', { tone: 'trouble' })
     }

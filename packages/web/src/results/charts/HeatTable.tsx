@@ -1,8 +1,12 @@
 import type { Item } from '@zakuska/core'
 import { useState } from 'react'
+import { Button } from '../../parts/Button'
+import { useTell } from '../../parts/notices'
 import { Link } from 'react-router'
 import type { Looked } from '../queries'
 import { percent, points, stemLine } from '../words'
+import { heatCell, heatDrawing } from './heat-drawing'
+import { download } from './picture'
 
 /** More rows nobody compares by eye, and no page draws quickly. */
 const MOST_ROWS = 400
@@ -21,6 +25,24 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
   )
   const items = analysis.items.filter((item) => item.counts)
   const columns = byDifficulty ? [...items].sort((a, b) => b.difficulty - a.difficulty) : items
+  const tell = useTell()
+  const take = async (as: 'svg' | 'png'): Promise<void> => {
+    const drawing = heatDrawing(
+      columns.map(({ item }) => String(item + 1)),
+      rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => ({
+        name: attempt.student,
+        total: points(own?.total ?? 0),
+        shares: columns.map(({ item }) => shareOf(bodies[item], own?.points[item] ?? null)),
+      })),
+    )
+    // Its colours are the page's, so it has to stand on it while it is copied.
+    drawing.style.position = 'absolute'
+    drawing.style.visibility = 'hidden'
+    document.body.append(drawing)
+    await download(drawing, 'Everybody', as)
+      .catch(() => tell('The picture could not be made.', { tone: 'trouble' }))
+      .finally(() => drawing.remove())
+  }
   return (
     <div>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-2">
@@ -51,6 +73,14 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
               {share === null ? 'to read' : share === 1 ? 'all points' : share === 0 ? 'none' : 'some'}
             </span>
           ))}
+        </span>
+        <span className="flex gap-1 text-xs print:hidden">
+          <Button tone="quiet" className="text-muted underline" onClick={() => void take('svg')}>
+            SVG
+          </Button>
+          <Button tone="quiet" className="text-muted underline" onClick={() => void take('png')}>
+            PNG
+          </Button>
         </span>
       </div>
       {rows.length > MOST_ROWS && (
@@ -105,7 +135,7 @@ function Cell({
   readonly body: Item | undefined
   readonly earned: number | null
 }) {
-  const share = earned === null ? null : body?.points ? earned / body.points : 0
+  const share = shareOf(body, earned)
   const says = share === null ? 'to read' : `${points(earned ?? 0)} of ${body?.points ?? 0}`
   return (
     <td className="p-px text-center">
@@ -120,14 +150,22 @@ function Cell({
   )
 }
 
-/** Told by a sign as well as by its ground. */
+function shareOf(body: Item | undefined, earned: number | null): number | null {
+  if (earned === null) return null
+  return body?.points ? earned / body.points : 0
+}
+
+const GROUNDS: Readonly<Record<string, string>> = {
+  sheet: 'border border-dashed border-edge',
+  'dill-wash': 'bg-dill-wash text-dill',
+  'mustard-wash': 'bg-mustard-wash text-mustard-ink',
+  'beet-wash': 'bg-beet-wash text-beet',
+}
+
 function cellSign(share: number | null): string {
-  if (share === null) return '?'
-  return share >= 1 ? '✓' : share > 0 ? '◐' : '·'
+  return heatCell(share).sign
 }
 
 function cellClass(share: number | null): string {
-  if (share === null) return 'border border-dashed border-edge'
-  if (share >= 1) return 'bg-dill-wash text-dill'
-  return share > 0 ? 'bg-mustard-wash text-mustard-ink' : 'bg-beet-wash text-beet'
+  return GROUNDS[heatCell(share).ground] ?? ''
 }
