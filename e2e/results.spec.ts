@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { signIn } from './sign-in'
 
@@ -15,6 +16,23 @@ async function openedHere(page: Page, paper: string, mode: 'A test' | 'Practice'
   return (await page.getByRole('link', { name: /\/take\// }).getAttribute('href')) ?? ''
 }
 
+/** Of the page as it stands, light and dark; it fits where it is shown. */
+async function looked(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze()
+  await page.emulateMedia({ colorScheme: 'dark' })
+  const dark = (await new AxeBuilder({ page }).withRules(['color-contrast']).analyze()).violations
+  await page.emulateMedia({ colorScheme: 'light' })
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+  return [
+    ...[...violations, ...dark].map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(' | ')}`,
+    ),
+    ...(over > 0 ? [`${over} pixels too wide`] : []),
+  ]
+}
+
 async function begun(page: Page, address: string, name: string): Promise<void> {
   await page.goto(address)
   await page.getByLabel('Name').fill(name)
@@ -29,7 +47,11 @@ test('taken on a phone, without a network for a while; read by hand; the sheet h
   const desk = page.url().replace('/taking', '')
   const context = await browser.newContext({ viewport: PHONE })
   const phone = await context.newPage()
+  await phone.goto(address)
+  await expect(phone.getByLabel('Name')).toBeVisible()
+  expect(await looked(phone)).toEqual([])
   await begun(phone, address, 'Bente Havn')
+  expect(await looked(phone)).toEqual([])
   await phone.getByRole('radio', { name: 'a red can' }).check()
   await phone.getByLabel('Number for item 2').fill('3,2')
   await expect(phone.getByText('Every answer is kept')).toBeVisible()
@@ -45,11 +67,13 @@ test('taken on a phone, without a network for a while; read by hand; the sheet h
   await context.setOffline(false)
   await expect(phone.getByText('Your answers were handed in.')).toBeVisible()
   await expect(phone.getByText(/2.5 of 16 points, and 4 points for your teacher to give/)).toBeVisible()
+  expect(await looked(phone)).toEqual([])
   await context.close()
 
   await page.goto(`${desk}/reading`)
   await expect(page.getByText('The wind drives the ship ashore.')).toBeVisible()
   await expect(page.getByLabel('Points, of 4')).toBeFocused()
+  expect(await looked(page)).toEqual([])
   await page.keyboard.type('3')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('status').getByText('all read')).toBeVisible()

@@ -318,6 +318,43 @@ test('a class answers a form and a quiz; the responses come back as responses to
   expect([again.fresh, again.sitting.attemptList.length]).toEqual([0, 1])
 })
 
+test('players of a game: their answers come in, and are brought up to date while it goes on', async () => {
+  const text = '1. True or false: Rye is a grain.\nAnswer: True\n\n2. True or false: Salt is a grain.\nAnswer: False\n'
+  const paper = await paperOf(text, iris, 'Game')
+  const told = await sent({ paperId: paper.id, connectionId: await connected(server, 'foghorn', iris) }, iris)
+  const host = new URL(told.manage)
+  const next = () => fetch(new URL(`${host.pathname}/next${host.search}`, host), { method: 'POST' })
+  const form = new URLSearchParams({ code: told.joinCode, name: 'Bente' })
+  const joined = await fetch(new URL('/join', host), { method: 'POST', body: form, redirect: 'manual' })
+  const player = new URL(joined.headers.get('location') ?? '', host)
+  const answer = async (chosen: number): Promise<void> => {
+    const state = (await (await fetch(`${player.href}/state`)).json()) as { round?: string }
+    await fetch(`${player.href}/answer`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ chosen: [chosen], round: state.round }),
+    })
+  }
+  interface Fetched {
+    fresh: number
+    known: number
+    sitting: { attemptList: { student: string; responses: unknown[] }[] }
+  }
+  const fetched = async () => (await iris.post(`/api/sittings/of-delivery/${told.id}`).expect(200)).body as Fetched
+  await next()
+  await answer(0)
+  const first = await fetched()
+  expect([first.fresh, first.sitting.attemptList]).toMatchObject([
+    1,
+    [{ student: 'Bente', responses: [{ kind: 'truth', value: true }, null] }],
+  ])
+  await next()
+  await answer(1)
+  const second = await fetched()
+  expect([second.fresh, second.known]).toEqual([0, 1])
+  expect(second.sitting.attemptList[0]?.responses).toEqual([true, false].map((value) => ({ kind: 'truth', value })))
+})
+
 describe('the very destination', () => {
   test('what it tells of its limits is heard, and what does not fit it is left out saying so', async () => {
     const connectionId = await connected(server, 'foghorn', iris)

@@ -278,3 +278,68 @@ test('a token is the same however it is typed', () => {
   expect(hashOf(token.toLowerCase().replaceAll('-', ' '))).toBe(hashOf(token))
   expect(hashOf(newToken())).not.toBe(hashOf(token))
 })
+
+test('practice is no record: there one tries until it is right', async () => {
+  const paper = await paperOf('1. Write the word.\nAnswer: ebb\n', iris, 'Practised')
+  const take = async (mode: string): Promise<void> => {
+    const asked = { id: randomUUID(), paperId: paper.id, mode, includeUnsigned: true }
+    const { code, id } = (await iris.post('/api/sittings/here').send(asked).expect(200)).body as Sitting
+    const token = await begun(code, `P ${mode}`)
+    await handIn(code, token, [{ at: 0, n: 1, response: { kind: 'text', text: 'ebb' } }])
+    await iris.get(`/api/sittings/${id}`).expect(200)
+  }
+  const item = async () => (await iris.get(`/api/items/${paper.ids[0]}`).expect(200)).body as object
+  await take('practice')
+  expect(await item()).toMatchObject({ takenBy: 0, shareRight: null })
+  await take('test')
+  expect(await item()).toMatchObject({ takenBy: 1, shareRight: 1 })
+})
+
+test('somebody who begins twice at once in one browser has one attempt', async () => {
+  const { code } = await opened('test', { attempts: 1 })
+  const answers = await Promise.all(Array.from({ length: 5 }, () => begin(code, 'Bente', { device: 'one' })))
+  expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409])
+})
+
+test('who begins and gives nothing leaves nothing behind when it is closed', async () => {
+  const sitting = await opened('test')
+  await begun(sitting.code, 'Nobody')
+  const token = await begun(sitting.code, 'Bente')
+  await save(sitting.code, token, [{ at: 0, n: 0, response: { kind: 'choice', chosen: ['s1'] } }]).expect(200)
+  const closed = await set(sitting, { isOpen: false })
+  expect(closed.attemptList.map(({ student }) => student)).toEqual(['Bente, 7b'])
+})
+
+test('handed in twice, it is handed in once; what comes after is refused', async () => {
+  const { code, id } = await opened('test')
+  const token = await begun(code, 'Bente')
+  const at = placeOf(await attempt(code, token), 'short')
+  const first = await handIn(code, token, [{ at, n: 1, response: { kind: 'text', text: SECRET } }])
+  const second = await handIn(code, token, [{ at, n: 2, response: { kind: 'text', text: 'other' } }])
+  expect([first.total, second.total]).toEqual([1, 1])
+  const { attemptList } = (await iris.get(`/api/sittings/${id}`).expect(200)).body as Sitting
+  expect(attemptList).toHaveLength(1)
+})
+
+test('a paper without a signed-off item opens with those that were asked for, or says why not', async () => {
+  const paper = await paperOf(TEXT, iris, 'Unsigned')
+  const asked = { id: randomUUID(), paperId: paper.id, mode: 'test', includeUnsigned: false }
+  const refused = await iris.post('/api/sittings/here').send(asked).expect(422)
+  expect((refused.body as { message: string }).message).toContain('no signed-off item')
+})
+
+test('settings that cannot be are refused in words', async () => {
+  const sitting = await opened('test')
+  const { places: _p, sections: _s, instructions: _i, identity: _d, ...taking } = sitting.taking
+  const tried = async (more: object): Promise<[number, string]> => {
+    const answer = await iris.put(`/api/sittings/${sitting.id}/taking`).send({ ...taking, ...more })
+    return [answer.status, (answer.body as { message: string }).message]
+  }
+  expect(await tried({ opensAt: '2026-03-02T10:00:00.000Z', closesAt: '2026-03-02T09:00:00.000Z' })).toEqual([
+    ...[422, 'It would close before it opens. Choose a later end.'],
+  ])
+  expect(await tried({ who: 'list', people: [] })).toEqual([422, 'Give the list of who may take it.'])
+  expect(await tried({ who: 'code', people: [{ name: 'Nils', code: ' ' }] })).toEqual([
+    ...[422, 'Everybody on the list needs a code.'],
+  ])
+})
