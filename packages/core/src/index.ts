@@ -161,7 +161,7 @@ export { keyedBy, sampleDifferences, type SampleDifference } from './analyse/sam
 export { spreadOf, type Spread } from './analyse/statistics.ts'
 export { isResponse } from './grade/is-response.ts'
 export { samenessOf } from './grade/sameness.ts'
-export { readResponse, responseText, sidesOf } from './grade/response-text.ts'
+export { keyInWords, readResponse, responseText, sidesOf } from './grade/response-text.ts'
 export { fitsItem, forStudent, fromStudent, toStudent, type StudentItem } from './assemble/for-student.ts'
 export { gradebookTables, type Gradebook, type Mark as GradebookMark } from './report/oneroster.ts'
 export { qtiResult, type ReportedAttempt } from './report/qti-results.ts'

@@ -5,7 +5,7 @@ import type { Item } from '../item/model.ts'
 import { shareEarned } from './grade.ts'
 import { probesOf } from './probes.ts'
 import type { Response } from './response.ts'
-import { readResponse, responseText } from './response-text.ts'
+import { keyInWords, readResponse, responseText } from './response-text.ts'
 
 const options = (...texts: string[]) =>
   texts.map((text, at) => ({ id: String.fromCharCode(97 + at), content: contentOf(text) }))
@@ -69,4 +69,15 @@ test('what is written of a response reads back to one that earns the same', () =
     }),
     { numRuns: 300 },
   )
+})
+
+test.each<[Item, string]>([
+  [SINGLE, 'port, then starboard'],
+  [GRID, 'Ebb → out'],
+  [{ kind: 'truefalse', stem: [], points: 1, tags: [], key: [false] }, 'False'],
+  [{ kind: 'truefalse', stem: [], points: 1, tags: [], key: [] }, ''],
+  [{ kind: 'numeric', stem: [], points: 1, tags: [], key: [{ value: 3, tolerance: 0.5 }], unit: 'm' }, '3 ± 0.5 m'],
+  [{ kind: 'essay', stem: [], points: 1, tags: [] }, ''],
+])('%# the key in words', (item, says) => {
+  expect(keyInWords(item)).toBe(says)
 })

@@ -1,6 +1,8 @@
 import { plainText } from '../content/plain.ts'
 import type { Content } from '../content/model.ts'
+import { keyText } from '../item/key-text.ts'
 import type { Item } from '../item/model.ts'
+import { probesOf } from './probes.ts'
 import { isAnswered, type Response } from './response.ts'
 
 /** Between the parts of a response in one line: what was chosen, gaps, pairs, places of an order. */
@@ -214,4 +216,16 @@ export function folded(text: string): string {
     .replace(/\s+/g, ' ')
     .replace(/^["“'‘]|["”'’]$/g, '')
     .trim()
+}
+
+/**
+ * The key as somebody would answer it, in the item's own words: for pages where options have no letters, or other ones.
+ * Empty where there is no key.
+ */
+export function keyInWords(item: Item): string {
+  if (item.kind === 'numeric') return keyText(item)
+  if (item.kind === 'short') return item.key.join(' / ')
+  if (item.kind === 'cloze') return item.gaps.map((gap) => gap.key.join(' / ')).join(BETWEEN)
+  const key = probesOf(item).find((probe) => probe.kind === 'key')
+  return key ? responseText(item, key.response) : ''
 }

@@ -2,7 +2,7 @@ import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import {
   gradebookTables,
   isGraded,
-  keyText,
+  keyInWords,
   plainText,
   pointsPossible,
   qtiResult,
@@ -155,7 +155,7 @@ function feedbackRows(
         number: place + 1,
         stem: plainText(body.stem),
         given: response ? responseText(body, response) : '',
-        key: withKeys && isGraded(body.kind) ? keyText(body) : null,
+        key: withKeys && isGraded(body.kind) ? keyInWords(body) : null,
         points: points[place] ?? null,
         of: body.points,
         notes: [

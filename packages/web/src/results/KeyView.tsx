@@ -1,6 +1,6 @@
 import {
   keyedBy,
-  keyText,
+  keyInWords,
   isGraded,
   responseText,
   sampleDifferences,
@@ -159,7 +159,7 @@ function KeyLine({ place, body, isChanged, attempts, change, isOut, setOut }: Ke
         {isGraded(body.kind) && (
           <p className="flex flex-wrap items-baseline gap-x-2">
             <span>
-              <KeyGlyph /> {keyText(body) || <span className="text-beet">◆ no key</span>}
+              <KeyGlyph /> {keyInWords(body) || <span className="text-beet">◆ no key</span>}
             </span>
             {isChanged && <span className="text-xs text-mustard-ink">◐ changed, not graded yet</span>}
           </p>
@@ -229,7 +229,7 @@ function OtherKey({ body, place, change }: Pick<KeyLineProps, 'body' | 'place' |
         aria-label={`Key of item ${place + 1}`}
         onChange={(event) => {
           const next = keyedBy(body, { kind: 'choice', chosen: [event.target.value] })
-          if (next) change(next, `item ${place + 1}: ${keyText(next)} is the key`)
+          if (next) change(next, `item ${place + 1}: ${keyInWords(next)} is the key`)
         }}
       >
         {body.options.map(({ id }) => (
@@ -339,7 +339,7 @@ function SampleKey({
               </p>
               <dl className="grid grid-cols-[70px_1fr] gap-x-2">
                 <dt className="text-muted">key</dt>
-                <dd>{difference.key ? keyText(body) : 'none'}</dd>
+                <dd>{difference.key ? keyInWords(body) : 'none'}</dd>
                 <dt className="text-muted">sample</dt>
                 <dd>{difference.sample ? responseText(body, difference.sample) : 'left open'}</dd>
               </dl>

@@ -1,4 +1,4 @@
-import { isGraded, keyText, responseText } from '@zakuska/core'
+import { isGraded, keyInWords, responseText } from '@zakuska/core'
 import { format } from 'date-fns'
 import { Link } from 'react-router'
 import { Empty } from '../parts/Empty'
@@ -104,7 +104,7 @@ export function PersonView({ sitting, looked, attemptId }: ViewProps & { readonl
                 <td className="py-1.5 pr-3">
                   {isGraded(body.kind) && (
                     <>
-                      <KeyGlyph /> {keyText(body)}
+                      <KeyGlyph /> {keyInWords(body)}
                     </>
                   )}
                 </td>

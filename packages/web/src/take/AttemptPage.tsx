@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { isAnswered, isGraded, type Content, type Item, type Response } from '@zakuska/core'
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import { ApiProblem } from '../api/client'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
@@ -28,17 +29,31 @@ export function AttemptPage({
     retry: 2,
     staleTime: Infinity,
     refetchOnWindowFocus: false,
+    // Until it is there: a lid that was closed, a network that is away.
+    refetchInterval: ({ state }) => (state.status === 'error' ? RETRY_MS : false),
   })
   if (first.isPending) return <Waiting what="the paper" />
-  if (first.isError)
+  if (first.isError) {
+    const isUnknown = first.error instanceof ApiProblem && [401, 404].includes(first.error.status)
     return (
       <Sheet>
-        <Problem error={first.error} again={() => void first.refetch()} />
-        <Button onClick={leave}>Begin anew</Button>
+        {isUnknown ? (
+          <>
+            <Problem error={first.error} />
+            <Button onClick={leave}>Begin anew</Button>
+          </>
+        ) : (
+          <p role="status" className="text-mustard-ink">
+            ◐ The paper cannot be reached. What you answered is kept in this browser; it is tried again by itself.
+          </p>
+        )}
       </Sheet>
     )
+  }
   return <Taking code={code} token={token} first={first.data} calls={calls} leave={leave} />
 }
+
+const RETRY_MS = 5000
 
 interface TakingProps {
   readonly code: string

@@ -150,6 +150,18 @@ test('the code to go on elsewhere is shown, and taken elsewhere', async () => {
   expect(calls.map(({ asked }) => asked)).not.toContain(`POST ${PATH}`)
 })
 
+test('a paper that cannot be reached is tried again; a token that opens nothing is told', async () => {
+  localStorage.setItem('zakuska.take.HARB22', 'ABCD-EFGH-JKLM')
+  const first = show({ [`GET ${PATH}/attempt`]: refused(503, 'busy') })
+  await screen.findByText(/What you answered is kept in this browser/, {}, { timeout: 8000 })
+  expect(screen.queryByRole('button', { name: 'Begin anew' })).toBeNull()
+  first.unmount()
+  show({ [`GET ${PATH}/attempt`]: refused(401, 'This opens no attempt here.') })
+  await userEvent.click(await screen.findByRole('button', { name: 'Begin anew' }, { timeout: 8000 }))
+  await screen.findByRole('button', { name: 'Begin' })
+  expect(localStorage.getItem('zakuska.take.HARB22')).toBeNull()
+}, 20_000)
+
 describe('practice', () => {
   const practice = (more: Partial<Schemas['ShownItemDto']> = {}) =>
     attempt({ mode: 'practice', items: [item(KNOT, { hintCount: 1, ...more })] })

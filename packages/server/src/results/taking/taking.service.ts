@@ -13,7 +13,7 @@ import {
   fitsItem,
   fromStudent,
   isGraded,
-  keyText,
+  keyInWords,
   samenessOf,
   scoreAttempts,
   shareEarned,
@@ -409,7 +409,7 @@ function toldOf(sitting: Opened, attempt: Attempt, { place, student }: Shown): T
   return {
     points: scored?.points[0] ?? null,
     of: body.points,
-    key: isGraded(body.kind) ? keyText(body) : null,
+    key: isGraded(body.kind) ? keyInWords(body) : null,
     feedback: body.feedback ? [...body.feedback] : null,
     remark: attempt.remarks[place] ?? '',
   }

@@ -343,3 +343,24 @@ test('settings that cannot be are refused in words', async () => {
     ...[422, 'Everybody on the list needs a code.'],
   ])
 })
+
+test('pictures of an open paper are seen without signing in; what is not on it is not', async () => {
+  const png = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+  const keep = async (): Promise<string> => {
+    const sent = iris
+      .post('/api/assets')
+      .set('content-type', 'application/octet-stream')
+      .send(Buffer.from(png, 'base64'))
+    return ((await sent.expect(201)).body as { id: string }).id
+  }
+  const [asset, other] = [await keep(), await keep()]
+  const stem = [{ type: 'paragraph', content: [{ type: 'picture', asset, alt: 'a buoy' }] }]
+  const body = { kind: 'truefalse', stem, points: 1, tags: [], key: [true] }
+  const { id } = (await iris.post('/api/items').send({ body }).expect(201)).body as { id: string }
+  const paper = (await iris.post('/api/papers').send({ title: 'Seen', itemIds: [id] })).body as { id: string }
+  await http().get(`/pictures/${asset}`).expect(404)
+  const asked = { id: randomUUID(), paperId: paper.id, mode: 'test', includeUnsigned: true }
+  await iris.post('/api/sittings/here').send(asked).expect(200)
+  expect((await http().get(`/pictures/${asset}`).expect(200)).headers['content-type']).toBe('image/png')
+  await http().get(`/pictures/${other}`).expect(404)
+})
