@@ -20,9 +20,22 @@ export interface Evidence {
 const ABOUT = 0.45
 const KEY_THERE = 0.6
 const SAID_WHOLE = 0.75
+const TOGETHER = 0.95
 
 /** Words that stand in every text say nothing of which sentence is meant; they weigh little by being frequent. */
-const NEGATIONS = new Set(['not', 'no', 'never', 'none', 'neither', 'nor', 'cannot', "isn't", "doesn't", "don't", "aren't"])
+const NEGATIONS = new Set([
+  'not',
+  'no',
+  'never',
+  'none',
+  'neither',
+  'nor',
+  'cannot',
+  "isn't",
+  "doesn't",
+  "don't",
+  "aren't",
+])
 
 /** Finds the evidence of items in one source; the source is prepared once. */
 export class EvidenceFinder {
@@ -34,14 +47,16 @@ export class EvidenceFinder {
     this.#sentences = sentences
     this.#words = sentences.map(({ text }) => stemsOf(text))
     const frequencies = new Map<string, number>()
-    for (const words of this.#words) for (const word of new Set(words)) frequencies.set(word, (frequencies.get(word) ?? 0) + 1)
+    for (const words of this.#words)
+      for (const word of new Set(words)) frequencies.set(word, (frequencies.get(word) ?? 0) + 1)
     const count = Math.max(1, sentences.length)
     for (const [word, frequency] of frequencies) this.#weights.set(word, Math.log(1 + count / frequency))
   }
 
   evidenceOf(item: Item): Evidence {
     const keys = keysOf(item)
-    if (!keys.length || !this.#sentences.length) return { verdict: keys.length ? 'not-found' : 'nothing-to-find', sentences: [] }
+    if (!keys.length || !this.#sentences.length)
+      return { verdict: keys.length ? 'not-found' : 'nothing-to-find', sentences: [] }
     if (item.kind === 'truefalse') return this.#statement(item)
     const asked = stemsOf(plainText(item.stem))
     const best = this.#best([...asked, ...keys.flatMap(stemsOf)])
@@ -92,7 +107,8 @@ export class EvidenceFinder {
   #best(words: readonly string[]): { readonly place: number; readonly share: number } {
     let best = { place: 0, share: 0 }
     this.#words.forEach((sentence, place) => {
-      const share = this.#share(words, sentence)
+      // What "it" stands for is said in the sentence before; alone is better than together.
+      const share = Math.max(this.#share(words, sentence), TOGETHER * this.#share(words, this.#around(place)))
       if (share > best.share) best = { place, share }
     })
     return best
@@ -141,7 +157,9 @@ function keysOf(item: Item): string[] {
 }
 
 function othersOf(item: Item): string[] {
-  return item.kind === 'single' ? item.options.filter(({ id }) => !item.key.includes(id)).map(({ content }) => plainText(content)) : []
+  return item.kind === 'single'
+    ? item.options.filter(({ id }) => !item.key.includes(id)).map(({ content }) => plainText(content))
+    : []
 }
 
 function isNegated(words: readonly string[]): boolean {

@@ -9,7 +9,8 @@ export interface Sentence {
 }
 
 /** `[00:01:23]`, `(1:23)` or `00:01:23.5` at the start of a line; also the first of two as subtitles have them. */
-const TIME = /^[ \t]*[[(]?(?:(\d{1,2}):)?(\d{1,2}):(\d{2})(?:[.,]\d{1,3})?[\])]?(?:[ \t]*-->[ \t]*[\d:.,]+)?[ \t]*[-–:]?[ \t]*/
+const TIME =
+  /^[ \t]*[[(]?(?:(\d{1,2}):)?(\d{1,2}):(\d{2})(?:[.,]\d{1,3})?[\])]?(?:[ \t]*-->[ \t]*[\d:.,]+)?[ \t]*[-–:]?[ \t]*/
 
 const segmenters = new Map<string, Intl.Segmenter>()
 

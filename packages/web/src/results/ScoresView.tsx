@@ -201,7 +201,7 @@ function PeopleTable({ sitting, looked }: ViewProps) {
               return (
                 <tr key={attempt.id} className="border-b border-line">
                   <th scope="row" className="py-1 text-left font-normal">
-                    <Link to={`/results/${sitting.id}/people/${attempt.id}`} className="block py-0.5 hover:underline">
+                    <Link to={`/results/${sitting.id}/people/${attempt.id}`} className="block py-1 hover:underline">
                       {attempt.student}
                     </Link>
                     {(scored?.waiting ?? 0) > 0 && (

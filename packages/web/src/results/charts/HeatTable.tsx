@@ -110,7 +110,7 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
           {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
             <tr key={attempt.id}>
               <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
-                <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-0.5 hover:underline">
+                <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-1 hover:underline">
                   {attempt.student}
                 </Link>
               </th>
