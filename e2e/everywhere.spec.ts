@@ -207,6 +207,7 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
       await expect(page.getByText('Key proof at Breakwater')).toBeVisible()
     },
   ],
+  ['a request for questions', (page) => go(page, '/drafts/request')],
   ['results', (page) => go(page, '/results')],
   [
     'scores of a sitting',

@@ -11,6 +11,9 @@ async function openedHere(page: Page, paper: string, mode: 'A test' | 'Practice'
   await page.getByRole('link', { name: 'Dispatch', exact: true }).last().click()
   await page.getByRole('link', { name: 'Hand out here…' }).click()
   await page.getByRole('radio', { name: mode }).check()
+  // Somebody may have changed an item since it was signed off.
+  const include = page.getByRole('checkbox')
+  if (await include.count()) await include.check()
   await page.getByRole('button', { name: /^Open it with/ }).click()
   await expect(page.getByText('anybody who may can take it now')).toBeVisible()
   return (await page.getByRole('link', { name: /\/take\// }).getAttribute('href')) ?? ''

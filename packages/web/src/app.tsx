@@ -10,6 +10,7 @@ import { LinkPage } from './people/LinkPage'
 const DraftsPage = lazy(() => import('./drafts/DraftsPage').then((page) => ({ default: page.DraftsPage })))
 const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ default: page.DraftDeskPage })))
 const ColumnsPage = lazy(() => import('./drafts/ColumnsPage').then((page) => ({ default: page.ColumnsPage })))
+const RequestPage = lazy(() => import('./drafts/writing/RequestPage').then((page) => ({ default: page.RequestPage })))
 const PagesPage = lazy(() => import('./drafts/PagesPage').then((page) => ({ default: page.PagesPage })))
 const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
 const SignOffPage = lazy(() => import('./bank/SignOffPage').then((page) => ({ default: page.SignOffPage })))
@@ -67,6 +68,7 @@ function SignedInApp() {
           <Route index element={<Navigate to="/drafts" replace />} />
           <Route path="drafts" element={<DraftsPage />} />
           <Route path="drafts/columns" element={<ColumnsPage />} />
+          <Route path="drafts/request" element={<RequestPage />} />
           <Route path="drafts/pages" element={<PagesPage />} />
           <Route path="drafts/:id" element={<DraftDeskPage />} />
           <Route path="bank" element={<BankPage />} />

@@ -10,7 +10,7 @@ import { KeptNotation } from '../drafts/kept-notation.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { MAIN_FILE, PICTURES, type ArchiveDto } from './archive.dto.ts'
 
-const WHOLE_DRAFT = ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] as const
+const WHOLE_DRAFT = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
 /**
  * A workspace as a zip: `workspace.json`, from which it can be made again, its pictures, and the same in open formats for
@@ -77,10 +77,11 @@ async function contentsOf(em: EntityManager, workspaceId: string): Promise<Archi
       cameFrom: item.cameFrom && { ...item.cameFrom, lines: [...item.cameFrom.lines] },
       variantOf: item.variantOf,
     })),
-    drafts: drafts.map(({ title, text, styles, keyText, taught, notation }) => ({
+    drafts: drafts.map(({ title, text, styles, keyText, source, taught, notation }) => ({
       title,
       text,
       styles,
+      source,
       keyText,
       taught,
       notation: notation && { name: notation.name, rules: [...notation.rules] },

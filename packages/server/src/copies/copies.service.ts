@@ -26,7 +26,7 @@ import { CopyLink } from './copy-link.entity.ts'
 
 const DAYS = 30
 const DAY_MS = 86_400_000
-const WHOLE_DRAFT = ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] as const
+const WHOLE_DRAFT = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
 /** Hands items, papers and drafts over to other workspaces: a link makes a copy, and nothing stays shared. */
 @Injectable()
@@ -190,9 +190,10 @@ export class CopiesService {
   async #copyDraft(person: SignedIn, link: CopyLink): Promise<string> {
     const draft = await this.#draftOf(link)
     const now = new Date()
-    const { title, text, styles, keyText, taught, notation, followed, itemCount, signedCount, troubleCount } = draft
+    const { title, text, styles, keyText, source, taught, notation, followed, itemCount, signedCount, troubleCount } =
+      draft
     const copy = this.em.create(Draft, {
-      ...{ title, text, styles, keyText, taught, notation, itemCount, signedCount, troubleCount },
+      ...{ title, text, styles, keyText, source, taught, notation, itemCount, signedCount, troubleCount },
       // The items of the draft are not in this bank.
       followed: followed.map((one) => ({ ...one, bankItemId: null })),
       id: randomUUID(),

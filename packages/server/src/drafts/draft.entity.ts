@@ -23,6 +23,10 @@ export class Draft {
   @Property({ type: 'text', nullable: true, lazy: true })
   keyText: string | null = null
 
+  /** The text that it was drafted from, as it was given. */
+  @Property({ type: 'text', nullable: true, lazy: true })
+  source: string | null = null
+
   /** What people said that lines are. */
   @Property({ type: 'json', lazy: true })
   taught: TaughtLine[] = []

@@ -42,7 +42,7 @@ interface Kept {
   readonly of: string | undefined
   readonly category: string | undefined
 }
-const WHOLE = ['text', 'styles', 'keyText', 'taught', 'notation', 'followed'] as const
+const WHOLE = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
 @Injectable()
 export class DraftsService {
@@ -74,6 +74,7 @@ export class DraftsService {
       text: given.text,
       styles: [...(source.styles ?? [])],
       keyText: given.keyText ?? null,
+      source: given.source?.trim() ? given.source : null,
       taught: [...(source.taught ?? [])],
       notation: source.notation ?? null,
       followed,
@@ -307,6 +308,7 @@ function toDto(draft: Draft): DraftDto {
     text: draft.text,
     styles: draft.styles,
     keyText: draft.keyText,
+    source: draft.source,
     taught: [...draft.taught],
     notation: draft.notation && { name: draft.notation.name, rules: [...draft.notation.rules] },
     followed: [...draft.followed],

@@ -2074,6 +2074,8 @@ export interface components {
             keyText: string | null;
             notation: components["schemas"]["NotationDto"] | null;
             signedCount: number;
+            /** @description The text that it was drafted from */
+            source: string | null;
             styles: components["schemas"]["StyleDto"][];
             taught: components["schemas"]["TaughtLineDto"][];
             text: string;
@@ -2356,6 +2358,8 @@ export interface components {
             keyText?: string | null;
             /** @description The notation that it is read by */
             notation?: components["schemas"]["NotationDto"] | null;
+            /** @description The text that it was drafted from; kept as it is */
+            source?: string | null;
             styles?: components["schemas"]["StyleDto"][];
             taught?: components["schemas"]["TaughtLineDto"][];
             text: string;
@@ -2710,6 +2714,8 @@ export interface components {
             keyText?: string | null;
             /** @description The notation that it is read by */
             notation?: components["schemas"]["NotationDto"] | null;
+            /** @description The text that it was drafted from; kept as it is */
+            source?: string | null;
             styles?: components["schemas"]["StyleDto"][];
             taught?: components["schemas"]["TaughtLineDto"][];
             text: string;

@@ -18,6 +18,7 @@ import { useDraft, type SavedDraft } from './queries'
 import { ToBankDialog } from './ToBankDialog'
 import { SendOn } from './SendOn'
 import { PartMenu } from './teaching/PartMenu'
+import { EvidenceButton, EvidenceDialog, useEvidence } from './writing/EvidenceDialog'
 import { useDesk, type Desk, type SaveState } from './use-desk'
 
 export function DraftDeskPage() {
@@ -39,7 +40,7 @@ const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
 
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
   const pane = useRef<HTMLDivElement>(null)
-  const [dialog, setDialog] = useState<'bank' | 'keys' | 'copy' | null>(null)
+  const [dialog, setDialog] = useState<'bank' | 'keys' | 'copy' | 'evidence' | null>(null)
   const [keyShown, setKeyShown] = useState(false)
   const [later, setLater] = useState(false)
   const [side, setSide] = useState<'text' | 'items'>('text')
@@ -68,6 +69,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [isEmpty])
   const asIn = useMemo(() => sameDoubts(desk.items), [desk.items])
+  const evidence = useEvidence(first.source, desk.items)
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
   useEffect(() => {
@@ -109,6 +111,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
             Key{desk.keyText?.trim() ? ' ✓' : '…'}
           </Button>
         )}
+        <EvidenceButton found={evidence} open={() => setDialog('evidence')} />
         <May right="write" to="change drafts">
           <Button onClick={desk.tidy}>Tidy the text</Button>
           <Button onClick={() => setDialog('copy')}>Hand over</Button>
@@ -171,6 +174,13 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
       <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
       <ToBankDialog draftId={draft.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
       <PartMenu teaching={desk.teaching} toText={() => desk.view()?.focus()} />
+      <EvidenceDialog
+        found={evidence}
+        items={desk.items}
+        open={dialog === 'evidence'}
+        close={() => setDialog(null)}
+        goTo={desk.goTo}
+      />
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
       {dialog === 'copy' && <HandOver kind="draft" ids={[draft.id]} title={desk.title} close={() => setDialog(null)} />}
       {desk.meeting && !later && (

@@ -30,6 +30,9 @@ export function DraftsPage() {
           className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
         />
         <May right="write" to="begin a draft">
+          <Link to="/drafts/request" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+            From a reading…
+          </Link>
           <OpenFile start={start} />
           <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
             New draft

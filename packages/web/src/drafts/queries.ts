@@ -29,6 +29,8 @@ export interface NewDraft {
   readonly title: string
   readonly text: string
   readonly styles?: readonly SourceStyle[]
+  /** The text that it was drafted from. */
+  readonly source?: string
 }
 
 export function useNewDraft() {

@@ -54,6 +54,16 @@ export class NewDraftDto {
   @MaxLength(MAX_TEXT_UNITS)
   keyText?: string | null
 
+  @ApiPropertyOptional({
+    type: String,
+    nullable: true,
+    description: 'The text that it was drafted from; kept as it is',
+  })
+  @IsOptional()
+  @IsString()
+  @MaxLength(MAX_TEXT_UNITS, { message: 'The source is longer than a text can be' })
+  source?: string | null
+
   @ApiPropertyOptional({ type: [TaughtLineDto] })
   @IsOptional()
   @IsArray()
@@ -159,6 +169,9 @@ export class DraftDto extends DraftSummaryDto {
 
   @ApiProperty({ type: String, nullable: true })
   keyText!: string | null
+
+  @ApiProperty({ type: String, nullable: true, description: 'The text that it was drafted from' })
+  source!: string | null
 
   @ApiProperty({ type: [TaughtLineDto] })
   taught!: TaughtLineDto[]

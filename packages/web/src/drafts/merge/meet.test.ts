@@ -20,6 +20,7 @@ function saved(more: Partial<SavedDraft> = {}): SavedDraft {
     title: 'Grains',
     text: BASE,
     keyText: null,
+    source: null,
     styles: [],
     taught: [],
     notation: null,

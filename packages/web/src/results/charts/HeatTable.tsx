@@ -88,40 +88,46 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
           The first {MOST_ROWS} of {rows.length} are shown; the results sheet has all.
         </p>
       )}
-      <table className="border-collapse">
-        <caption className="sr-only">What everybody earned on every item</caption>
-        <thead>
-          <tr>
-            <th scope="col" className="sticky left-0 bg-sheet pr-3 text-left align-bottom font-semibold">
-              Person
-            </th>
-            <th scope="col" className="pr-3 text-right align-bottom font-semibold">
-              Points
-            </th>
-            {columns.map(({ item, difficulty }) => (
-              <th key={item} scope="col" className="w-7 px-0.5 pb-0.5 text-center align-bottom text-[11px] font-normal">
-                <span title={bodies[item] && stemLine(bodies[item])}>{item + 1}</span>
-                <span className="block text-[9.5px] text-muted">{percent(difficulty).replace(' %', '')}</span>
+      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Everybody and every item">
+        <table className="border-collapse">
+          <caption className="sr-only">What everybody earned on every item</caption>
+          <thead>
+            <tr>
+              <th scope="col" className="sticky left-0 bg-sheet pr-3 text-left align-bottom font-semibold">
+                Person
               </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
-            <tr key={attempt.id}>
-              <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
-                <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-1 hover:underline">
-                  {attempt.student}
-                </Link>
+              <th scope="col" className="pr-3 text-right align-bottom font-semibold">
+                Points
               </th>
-              <td className="pr-3 text-right tabular-nums">{points(own?.total ?? 0)}</td>
-              {columns.map(({ item }) => (
-                <Cell key={item} item={item} body={bodies[item]} earned={own?.points[item] ?? null} />
+              {columns.map(({ item, difficulty }) => (
+                <th
+                  key={item}
+                  scope="col"
+                  className="w-7 px-0.5 pb-0.5 text-center align-bottom text-[11px] font-normal"
+                >
+                  <span title={bodies[item] && stemLine(bodies[item])}>{item + 1}</span>
+                  <span className="block text-[9.5px] text-muted">{percent(difficulty).replace(' %', '')}</span>
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
+              <tr key={attempt.id}>
+                <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
+                  <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-1 hover:underline">
+                    {attempt.student}
+                  </Link>
+                </th>
+                <td className="pr-3 text-right tabular-nums">{points(own?.total ?? 0)}</td>
+                {columns.map(({ item }) => (
+                  <Cell key={item} item={item} body={bodies[item]} earned={own?.points[item] ?? null} />
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </div>
   )
 }
