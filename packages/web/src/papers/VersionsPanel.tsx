@@ -376,7 +376,7 @@ function Overlap({
           Compare them side by side
         </Link>
       </p>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table className="text-right tabular-nums">
           <caption className="pb-1 text-left text-xs text-muted">Items that two papers share</caption>
           <thead>

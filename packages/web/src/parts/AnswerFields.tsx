@@ -239,7 +239,7 @@ function Grid({
   locked,
 }: AnswerProps & { readonly body: Extract<Item, { kind: 'grid' }> }) {
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={`Grid of item ${name}`}>
+    <div className="relative overflow-x-auto" tabIndex={0} role="group" aria-label={`Grid of item ${name}`}>
       <table className="border-collapse">
         <thead>
           <tr>

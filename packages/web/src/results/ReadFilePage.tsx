@@ -132,7 +132,7 @@ function Columns({
           </span>
         )}
       </p>
-      <div className="overflow-x-auto pt-2" tabIndex={0} role="group" aria-label="Columns of the file">
+      <div className="relative overflow-x-auto pt-2" tabIndex={0} role="group" aria-label="Columns of the file">
         <table className="border-collapse">
           <thead>
             <tr className="align-bottom">

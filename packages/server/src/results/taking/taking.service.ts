@@ -47,6 +47,8 @@ import { hashOf, newCode, newToken } from './tokens.ts'
 
 /** A sitting is looked up once in so long, however many save an answer. */
 const KNOWN_MS = 2000
+/** Nobody fills the database by beginning without end. */
+const MOST_ATTEMPTS = 20_000
 const FIRST_PRACTISED: Practised = { tries: 0, hints: 0, solved: false }
 
 /** Papers taken on our own pages. */
@@ -159,27 +161,27 @@ export class TakingService {
       throw new ForbiddenException('This name is not on the list. Write it as your teacher has it.')
     if (taking.who === 'code' && !sameCode(listed?.code ?? '', own))
       throw new ForbiddenException('This code does not belong to this name. Look at it once more.')
-    const person = personOf(listed?.name ?? student)
+    const name = personOf(listed?.name ?? student)
+    // Two of one name are two, as far as their browsers tell; where each may hand in once, the name alone is what counts.
+    const person = !listed && name !== null && device && taking.attempts === null ? `${name} ${device}` : name
     const token = newToken()
     await this.em.transactional(async (em) => {
       // One after the other, so that two windows do not both begin the last attempt.
       await em.execute('select pg_advisory_xact_lock(hashtext(?))', [`${sitting.id}:${person ?? device}`])
-      const before = await em.find(Attempt, {
-        sittingId: sitting.id,
-        $or: [{ person }, ...(device ? [{ device }] : [])],
-      })
-      const underWay = before.find((one) => !one.isHandedIn && (one.person === person || taking.who === 'anyone'))
+      const same = [...(person === null ? [] : [{ person }]), ...(device ? [{ device }] : [])]
+      const before = same.length ? await em.find(Attempt, { sittingId: sitting.id, $or: same }) : []
+      // Two of one name are told apart by their browsers, where no list says who is who.
+      const isOwn = (one: Attempt): boolean => (listed ? one.person === person : device !== '' && one.device === device)
+      const underWay = before.find((one) => !one.isHandedIn && isOwn(one))
       if (underWay && taking.who === 'code') return void (underWay.tokenHash = hashOf(token))
       if (underWay)
         throw new ConflictException(
           'You have begun already. Go on in the browser where you began, or type the code to go on that you were shown there.',
         )
       if (taking.attempts !== null && before.length >= taking.attempts)
-        throw new ConflictException(
-          taking.attempts === 1
-            ? 'You have handed in already; once is all.'
-            : `You have handed in ${before.length} times; that is all.`,
-        )
+        throw new ConflictException(tooOften(before, taking.attempts))
+      if ((await em.count(Attempt, { sittingId: sitting.id })) >= MOST_ATTEMPTS)
+        throw new ConflictException('This has been begun more often than any class does. Tell your teacher.')
       const startedAt = new Date()
       em.create(Attempt, {
         ...{ id: randomUUID(), sittingId: sitting.id, student: listed?.name ?? student, person, fields: given },
@@ -357,6 +359,14 @@ function fieldsOf({ identity, who }: Taking): string[] {
 function listedIn({ people }: Taking, fields: Readonly<Record<string, string>>): Taking['people'][number] | null {
   const given = [...Object.values(fields), Object.values(fields).join(' ')].map(personOf)
   return people.find(({ name }) => given.includes(personOf(name))) ?? null
+}
+
+function tooOften(before: readonly Attempt[], most: number): string {
+  if (before.some(({ isHandedIn }) => !isHandedIn))
+    return 'Somebody of this name, or in this browser, has begun already. If that was not you, write your whole name.'
+  return most === 1
+    ? 'You have handed in already; once is all.'
+    : `You have handed in ${before.length} times; that is all.`
 }
 
 function sameCode(a: string, b: string): boolean {

@@ -364,3 +364,21 @@ test('pictures of an open paper are seen without signing in; what is not on it i
   expect((await http().get(`/pictures/${asset}`).expect(200)).headers['content-type']).toBe('image/png')
   await http().get(`/pictures/${other}`).expect(404)
 })
+
+test('two of one name take it side by side, each in a browser of their own', async () => {
+  const { code, id } = await opened('test')
+  const [one, two] = [await begun(code, 'Anna', { device: 'a' }), await begun(code, 'Anna', { device: 'b' })]
+  await begin(code, 'Anna', { device: 'a' }).expect(409)
+  await handIn(code, one, [{ at: 0, n: 0, response: { kind: 'choice', chosen: ['s1'] } }])
+  await handIn(code, two, [{ at: 0, n: 0, response: { kind: 'choice', chosen: ['s2'] } }])
+  const { attemptList } = (await iris.get(`/api/sittings/${id}`).expect(200)).body as Sitting
+  expect(attemptList.map((one) => (one as { counts?: boolean }).counts)).toEqual([true, true])
+})
+
+test('names that look like none do not stand in each other’s way', async () => {
+  const { code } = await opened('test', { attempts: 1 }, '1. True or false: So.\nAnswer: True\n')
+  const fields = (Name: string) => ({ fields: { Name, Class: '' } })
+  await begin(code, 'x', { ...fields('Response 1'), device: 'a' }).expect(422)
+  await begin(code, 'Response 1', { device: 'a' }).expect(200)
+  await begin(code, 'Response 2', { device: 'b' }).expect(200)
+})

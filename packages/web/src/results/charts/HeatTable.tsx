@@ -88,7 +88,7 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
           The first {MOST_ROWS} of {rows.length} are shown; the results sheet has all.
         </p>
       )}
-      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Everybody and every item">
+      <div className="relative overflow-x-auto" tabIndex={0} role="group" aria-label="Everybody and every item">
         <table className="border-collapse">
           <caption className="sr-only">What everybody earned on every item</caption>
           <thead>
