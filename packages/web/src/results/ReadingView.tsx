@@ -197,7 +197,7 @@ function Answer({
         <label className="min-w-48 flex-1">
           Remark to the person
           <input
-            className="mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1"
+            className="mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
             value={remark}
             list={`remarks-${place}`}
             maxLength={2000}

@@ -20,6 +20,7 @@ import { useNewDraft } from '../queries'
 const FIRST: WritingRequest = { counts: { single: 6, truefalse: 2, short: 2 }, level: '', language: '', remarks: '' }
 const AREA = 'mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1.5'
 const MOST_EACH = 50
+const MOST_TITLE = 60
 
 /**
  * A request sheet: what is wanted of a source, as text to give to any assistant that writes; the reply, pasted back,
@@ -44,7 +45,7 @@ export function RequestPage() {
   const make = (): void => {
     setError(null)
     newDraft.mutate(
-      { title: '', text: reply, source },
+      { title: titleOf(source), text: reply, source },
       { onSuccess: ({ id }) => void navigate(`/drafts/${id}`), onError: setError },
     )
   }
@@ -74,7 +75,7 @@ export function RequestPage() {
           </label>
           <fieldset>
             <legend className="text-xs font-semibold text-muted">How many of each</legend>
-            <div className="flex flex-wrap gap-x-5 gap-y-1">
+            <div className="grid grid-cols-2 gap-x-5 gap-y-1 sm:grid-cols-3">
               {ASKED_KINDS.map((kind) => (
                 <Count key={kind} kind={kind} request={request} set={setRequest} />
               ))}
@@ -109,7 +110,7 @@ export function RequestPage() {
               The request, for any assistant that writes
               <textarea
                 className={`${AREA} font-mono text-xs`}
-                rows={12}
+                rows={16}
                 readOnly
                 value={text}
                 placeholder="Give a reading, and say how many questions."
@@ -146,6 +147,14 @@ export function RequestPage() {
       </form>
     </>
   )
+}
+
+/** The first line that says something, without the time that a transcript begins with; cut at a word. */
+function titleOf(source: string): string {
+  const lines = source.split('\n').map((line) => line.replace(/^[\s[(]*\d+(?::\d\d)+\S*\s*/, '').trim())
+  const first = lines.find((line) => /\p{L}/u.test(line)) ?? ''
+  if (first.length <= MOST_TITLE) return first
+  return `${first.slice(0, MOST_TITLE).replace(/\s+\S*$/, '')} …`
 }
 
 function Count({

@@ -36,6 +36,20 @@ describe('a request', () => {
     expect(calls[0]?.body).toMatchObject({ text: '1. What is it called?', source: SOURCE })
   })
 
+  test.each([
+    ['\n  Anchoring off Skarnholm\n\nA boat lies …', 'Anchoring off Skarnholm'],
+    ['00:00:03.500 --> 00:00:06\n[00:03] Good evening.', 'Good evening.'],
+    [SOURCE, 'The tide turns 2 times a day. The stream that runs while …'],
+  ])('the draft is named after its reading: %j', async (source, title) => {
+    const { calls, address } = show({ 'POST /api/drafts': { id: 'd7' } })
+    await userEvent.click(screen.getByRole('textbox', { name: /^The reading/ }))
+    await userEvent.paste(source)
+    await userEvent.type(screen.getByRole('textbox', { name: 'Its reply' }), '1. What?')
+    await userEvent.click(screen.getByRole('button', { name: 'Make it a draft' }))
+    await waitFor(() => expect(address()).toBe('/drafts/d7'))
+    expect(calls[0]?.body).toMatchObject({ title })
+  })
+
   test('what the server refuses is said, and the reply stays', async () => {
     show({ 'POST /api/drafts': refused(400, 'The text is longer than a draft can be') })
     await userEvent.type(screen.getByRole('textbox', { name: 'Its reply' }), 'much')
