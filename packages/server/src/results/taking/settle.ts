@@ -2,16 +2,12 @@ import type { EntityManager } from '@mikro-orm/postgresql'
 import { LOCKED } from '../../database/locked.ts'
 import { Attempt, type Sitting } from '../sitting.entity.ts'
 import { handIn } from './arranged.ts'
-import { stateOf } from './opening.ts'
-
-/** What is on its way when the time ends is still taken. */
-export const GRACE_MS = 30_000
+import { GRACE_MS, isShut } from './opening.ts'
 
 /** Hands in what was left behind: its time is over, or the sitting is closed. */
 export async function settle(em: EntityManager, sitting: Sitting, now = new Date()): Promise<void> {
   if (!sitting.taking) return
-  const isClosed = stateOf(sitting.taking, now) === 'closed'
-  const over = isClosed ? {} : { deadline: { $lt: new Date(now.getTime() - GRACE_MS) } }
+  const over = isShut(sitting.taking, now) ? {} : { deadline: { $lt: new Date(now.getTime() - GRACE_MS) } }
   await em.transactional(async (inside) => {
     for (const attempt of await inside.find(Attempt, { sittingId: sitting.id, isHandedIn: false, ...over }, LOCKED)) {
       handIn(sitting, attempt, attempt.deadline && attempt.deadline < now ? attempt.deadline : now)

@@ -30,8 +30,7 @@ import { personOf } from '../person.ts'
 import { Attempt, Sitting, type Practised, type SittingItem, type Taking } from '../sitting.entity.ts'
 import { SittingsService } from '../sittings.service.ts'
 import { handIn, shownTo, type Shown } from './arranged.ts'
-import { GRACE_MS } from './settle.ts'
-import { stateOf } from './opening.ts'
+import { GRACE_MS, isShut, stateOf } from './opening.ts'
 import {
   asResponse,
   type AnswerDto,
@@ -196,22 +195,16 @@ export class TakingService {
   async attempt(code: string, token: string): Promise<TakingAttemptDto> {
     const { sitting, attempt } = await this.#opened(code, token)
     const now = new Date()
-    const isOver =
-      (attempt.deadline !== null && attempt.deadline.getTime() + GRACE_MS < now.getTime()) ||
-      stateOf(sitting.taking, now) === 'closed'
-    if (!attempt.isHandedIn && isOver) {
-      handIn(sitting, attempt, now)
-      await this.em.flush()
-    }
+    const isOver = attempt.deadline !== null && attempt.deadline.getTime() + GRACE_MS < now.getTime()
+    if (!attempt.isHandedIn && (isOver || isShut(sitting.taking, now)))
+      return this.#toDto(sitting, await this.#handedIn(sitting, token), now)
     return this.#toDto(sitting, attempt, now)
   }
 
   /** Keeps answers in one statement; what is older than what is kept is passed over. */
   async save(code: string, token: string, answers: readonly AnswerDto[]): Promise<SavedDto> {
     const sitting = await this.#byCode(code)
-    const now = Date.now()
-    const { closesAt, isOpen } = sitting.taking
-    if (!isOpen || (closesAt !== null && Date.parse(closesAt) + GRACE_MS < now))
+    if (isShut(sitting.taking, new Date()))
       throw new GoneException('It was closed. What was saved before is handed in.')
     const known = answers.filter(({ at }) => at < sitting.items.length)
     const given = Object.fromEntries(known.map(({ at, n, response }) => [at, { n, response }]))
@@ -221,9 +214,9 @@ export class TakingService {
          where coalesce((a.answers -> fresh.key ->> 'n')::bigint, -1) < (fresh.value ->> 'n')::bigint
        ), '{}')
        where a.token_hash = ? and a.sitting_id = ? and not a.is_handed_in
-         and (a.deadline is null or a.deadline + interval '30 seconds' > now())
+         and (a.deadline is null or a.deadline + make_interval(secs => ?) > now())
        returning (select count(*)::int from jsonb_object_keys(a.answers)) kept`,
-      [JSON.stringify(given), hashOf(token), sitting.id],
+      [JSON.stringify(given), hashOf(token), sitting.id, GRACE_MS / 1000],
     )
     if (row) return { kept: row.kept }
     const { attempt } = await this.#opened(code, token)
@@ -239,13 +232,17 @@ export class TakingService {
         if (!(error instanceof GoneException)) throw error
       })
     const sitting = await this.#byCode(code)
-    const attempt = await this.em.transactional(async (em) => {
+    return this.#toDto(sitting, await this.#handedIn(sitting, token), new Date())
+  }
+
+  /** Under a lock: what is being saved meanwhile is handed in too, or refused. */
+  #handedIn(sitting: Opened, token: string): Promise<Attempt> {
+    return this.em.transactional(async (em) => {
       const own = await em.findOne(Attempt, { tokenHash: hashOf(token), sittingId: sitting.id }, LOCKED)
       if (!own) throw new UnauthorizedException(NO_ATTEMPT)
       if (!own.isHandedIn) handIn(sitting, own, new Date())
       return own
     })
-    return this.#toDto(sitting, attempt, new Date())
   }
 
   /** Of practice: grades one answer, and tells what may be told. */

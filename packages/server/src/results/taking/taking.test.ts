@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { LockMode } from '@mikro-orm/core'
 import request from 'supertest'
 import { paperOf, type Agent } from '../../testing/dispatching.ts'
 import { startServer, type RunningServer } from '../../testing/running-server.ts'
@@ -381,4 +382,34 @@ test('names that look like none do not stand in each other’s way', async () =>
   await begin(code, 'x', { ...fields('Response 1'), device: 'a' }).expect(422)
   await begin(code, 'Response 1', { device: 'a' }).expect(200)
   await begin(code, 'Response 2', { device: 'b' }).expect(200)
+})
+
+test('what is being saved while its time ends is handed in with the rest', async () => {
+  const { code, id } = await opened('test', { closesAt: '2099-03-02T09:00:00.000Z' })
+  const token = await begun(code, 'Nils')
+  const at = placeOf(await attempt(code, token), 'short')
+  await server.em().nativeUpdate(Attempt, { sittingId: id }, { deadline: new Date(Date.now() - 31_000) })
+  const reading = await server.em().transactional(async (em) => {
+    const own = await em.findOneOrFail(Attempt, { sittingId: id }, { lockMode: LockMode.PESSIMISTIC_WRITE })
+    const asked = attempt(code, token)
+    await new Promise((resolve) => setTimeout(resolve, 500))
+    own.answers = { [at]: { n: 1, response: { kind: 'text', text: SECRET } } }
+    return { asked }
+  })
+  expect(await reading.asked).toMatchObject({ isHandedIn: true, total: 1 })
+})
+
+test('what is on its way when it closes is still taken; what somebody closes is closed', async () => {
+  const { code, id, ...sitting } = await opened('test')
+  const token = await begun(code, 'Nils')
+  const answer = { at: placeOf(await attempt(code, token), 'short'), response: { kind: 'text', text: SECRET } }
+  await set({ code, id, ...sitting }, { closesAt: new Date(Date.now() - 5000).toISOString() })
+  expect(await attempt(code, token)).toMatchObject({ isHandedIn: false })
+  await save(code, token, [{ ...answer, n: 1 }]).expect(200)
+  await iris.get(`/api/sittings/${id}`).expect(200)
+  await save(code, token, [{ ...answer, n: 2 }]).expect(200)
+  await begin(code, 'Bente').expect(410)
+  await set({ code, id, ...sitting }, { isOpen: false })
+  await save(code, token, [{ ...answer, n: 3 }]).expect(410)
+  expect(await attempt(code, token)).toMatchObject({ isHandedIn: true, total: 1 })
 })
