@@ -253,7 +253,7 @@ function plain(text: string): string {
 
 /** Texts are plain, or say that they are HTML: then its words are shown, a paragraph each. */
 function html(text: string): string {
-  const [, marker = '', rest = ''] = /^\s*(?:\[(html|plain|moodle|markdown)\])?([\s\S]*)$/.exec(text) ?? []
+  const [, marker = '', rest = ''] = /^\s*(?:\[(html|plain|markdown)\])?([\s\S]*)$/.exec(text) ?? []
   const shown = plain(rest)
   const words = marker === 'html' ? unmarked(shown) : shown
   return words
