@@ -9,6 +9,7 @@ import { asKept, counted, pointsText } from '../parts/item-words'
 import { PicturesFrom, RichText } from '../parts/RichText'
 import { AnswerQueue, type QueueState } from './answer-queue'
 import { takeCalls, type Attempt, type ShownItem } from './calls'
+import { shelf } from './shelf'
 import { canSpeak, speak } from './speak'
 import { Sheet } from './TakePage'
 
@@ -66,7 +67,7 @@ interface TakingProps {
 function Taking({ code, token, first, calls, leave }: TakingProps) {
   const [attempt, setAttempt] = useState(first)
   const queue = useMemo(
-    () => new AnswerQueue({ name: `zakuska.answers.${token}`, storage: localStorage, send: calls.save }),
+    () => new AnswerQueue({ name: `zakuska.answers.${token}`, storage: shelf, send: calls.save }),
     [calls, token],
   )
   const state = useSyncExternalStore(queue.subscribe, () => queue.state)

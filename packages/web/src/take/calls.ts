@@ -1,5 +1,6 @@
 import { api, dataOf, type Schemas } from '../api/client'
 import type { Pending, Sent } from './answer-queue'
+import { shelf } from './shelf'
 
 export type About = Schemas['TakeAboutDto']
 export type Attempt = Schemas['TakingAttemptDto']
@@ -46,19 +47,19 @@ const TOKEN = 'zakuska.take.'
 const DEVICE = 'zakuska.device'
 
 export function keptToken(code: string): string | null {
-  return localStorage.getItem(TOKEN + code)
+  return shelf.getItem(TOKEN + code)
 }
 
 export function keepToken(code: string, token: string | null): void {
-  if (token === null) localStorage.removeItem(TOKEN + code)
-  else localStorage.setItem(TOKEN + code, token)
+  if (token === null) shelf.removeItem(TOKEN + code)
+  else shelf.setItem(TOKEN + code, token)
 }
 
 /** A name of this browser, made the first time. */
 export function deviceName(): string {
-  const known = localStorage.getItem(DEVICE)
+  const known = shelf.getItem(DEVICE)
   if (known) return known
   const fresh = crypto.randomUUID()
-  localStorage.setItem(DEVICE, fresh)
+  shelf.setItem(DEVICE, fresh)
   return fresh
 }
