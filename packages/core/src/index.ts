@@ -232,5 +232,22 @@ export { keyText, placeLetter } from './item/key-text.ts'
 export { readXliff, writeXliff, XliffError, type ToTranslate, type Translated } from './translate/xliff.ts'
 export { textUnits, type TextUnit } from './translate/units.ts'
 export { EvidenceFinder, type Evidence, type EvidenceVerdict } from './writing/evidence.ts'
-export { ASKED_KINDS, countAsked, requestText, type AskedKind, type WritingRequest } from './writing/request.ts'
+export { draftFigures, type DraftFigures } from './writing/figures.ts'
+export { sourceParts, type SourcePart } from './writing/parts.ts'
+export {
+  ASKED_KINDS,
+  COGNITIVE_LEVELS,
+  countAsked,
+  DIFFICULTIES,
+  readingText,
+  requestText,
+  variantText,
+  type AskedKind,
+  type CognitiveLevel,
+  type Difficulty,
+  type RequestItems,
+  type VariantAim,
+  type WritingRequest,
+} from './writing/request.ts'
+export { estimateReply, estimateUnits } from './writing/units.ts'
 export { countWords, sentencesOf, type Sentence } from './writing/sentences.ts'

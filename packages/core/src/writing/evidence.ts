@@ -12,7 +12,7 @@ export type EvidenceVerdict = 'said' | 'otherwise' | 'unsure' | 'not-found' | 'n
 
 export interface Evidence {
   readonly verdict: EvidenceVerdict
-  /** Places of the sentences that it rests on, or seems to; at most two, side by side. */
+  /** Places of the sentences that it rests on, or seems to: one, two side by side, or of pairs and steps one for each. */
   readonly sentences: readonly number[]
 }
 
@@ -21,6 +21,13 @@ const ABOUT = 0.45
 const KEY_THERE = 0.6
 const SAID_WHOLE = 0.75
 const TOGETHER = 0.95
+
+/** What a question says of how to answer it says nothing of what it is about. */
+const ASKING = new Set(
+  'what which who whom whose when where why how word call question text read name choose select all apply that fit correct statement true fals sentenc go on miss number year blank fill gap answer follow match put order step done'.split(
+    ' ',
+  ),
+)
 
 /** Words that stand in every text say nothing of which sentence is meant; they weigh little by being frequent. */
 const NEGATIONS = new Set([
@@ -58,7 +65,9 @@ export class EvidenceFinder {
     if (!keys.length || !this.#sentences.length)
       return { verdict: keys.length ? 'not-found' : 'nothing-to-find', sentences: [] }
     if (item.kind === 'truefalse') return this.#statement(item)
-    const asked = stemsOf(plainText(item.stem))
+    if (item.kind === 'match') return this.#pairs(item)
+    if (item.kind === 'order') return this.#steps(item)
+    const asked = withoutAsking(stemsOf(plainText(item.stem)))
     const best = this.#best([...asked, ...keys.flatMap(stemsOf)])
     const about = this.#best(asked)
     const near = this.#around(best.place)
@@ -67,14 +76,31 @@ export class EvidenceFinder {
     if (isKeyThere && isAbout) return { verdict: 'said', sentences: this.#least(best.place, keys) }
     if (about.share < ABOUT) return { verdict: 'not-found', sentences: [] }
     const own = this.#around(about.place)
-    const rival = othersOf(item).some((other) => this.#holds(own, other)) && !keys.some((key) => this.#holds(own, key))
-    return { verdict: rival ? 'otherwise' : 'unsure', sentences: [about.place] }
+    const isKeyMissing = item.kind === 'multiple' ? !isKeyThere : !keys.some((key) => this.#holds(own, key))
+    const isRival =
+      isKeyMissing && (this.#hasOtherFigure(item, about) || othersOf(item).some((other) => this.#holds(own, other)))
+    return { verdict: isRival ? 'otherwise' : 'unsure', sentences: [about.place] }
+  }
+
+  /** A sentence that says all that is asked, with another figure in place of the key. */
+  #hasOtherFigure(item: Item, { place, share }: { readonly place: number; readonly share: number }): boolean {
+    if (item.kind !== 'numeric' || share < SAID_WHOLE) return false
+    const asked = numbersIn(plainText(item.stem))
+    const said = numbersIn(this.#sentences[place]?.text ?? '').filter((number) => !asked.includes(number))
+    return (
+      said.length > 0 &&
+      !item.key.some((band) =>
+        said.some((number) =>
+          'min' in band ? band.min <= number && number <= band.max : Number(band.value) === number,
+        ),
+      )
+    )
   }
 
   /** A true statement is said whole; a false one is about a sentence that does not say it. */
   #statement(item: Extract<Item, { kind: 'truefalse' }>): Evidence {
     const text = plainText(item.stem)
-    const words = stemsOf(text)
+    const words = withoutAsking(stemsOf(text))
     const { place, share } = this.#best(words)
     if (share < ABOUT) return { verdict: 'not-found', sentences: [] }
     const sentence = this.#words[place] ?? []
@@ -87,6 +113,38 @@ export class EvidenceFinder {
     // A statement that is called false and stands there word for word is true.
     if (!isTrue) return { verdict: share >= 0.95 ? 'otherwise' : 'unsure', sentences: [place] }
     return { verdict: share >= SAID_WHOLE ? 'otherwise' : 'unsure', sentences: [place] }
+  }
+
+  /** Each pair stands in a sentence; one whose left side is said of another's right is paired wrongly. */
+  #pairs(item: Extract<Item, { kind: 'match' }>): Evidence {
+    const rights = item.right.map(plainText)
+    const pairs = item.key.map(([left, right]) => ({ left: plainText(item.left[left]), right }))
+    const found = pairs.map(({ left, right }) => {
+      const share = (at: number): number => this.#best([...stemsOf(left), ...stemsOf(rights[at] ?? '')]).share
+      const others = rights.map((_, at) => at).filter((at) => at !== right)
+      return {
+        ...this.#best([...stemsOf(left), ...stemsOf(rights[right] ?? '')]),
+        isElsewhere: others.some((at) => share(at) >= SAID_WHOLE && share(at) > share(right)),
+      }
+    })
+    return verdictOf(
+      found,
+      found.some(({ isElsewhere }) => isElsewhere),
+    )
+  }
+
+  /** Each step stands in a sentence, and these follow one another as the steps do. */
+  #steps(item: Extract<Item, { kind: 'order' }>): Evidence {
+    const steps = item.key
+      .flatMap((id) => item.options.filter((option) => option.id === id))
+      .map(({ content }) => plainText(content))
+    const found = steps.map((step) => {
+      const best = this.#best(stemsOf(step))
+      const sentence = this.#sentences[best.place]?.text.toLowerCase() ?? ''
+      return { ...best, at: best.place * 1e6 + Math.max(0, sentence.indexOf(step.toLowerCase().slice(0, 20))) }
+    })
+    const isTurned = found.some(({ at }, step) => at < (found[step - 1]?.at ?? 0))
+    return verdictOf(found, isTurned)
   }
 
   #weight(word: string): number {
@@ -130,6 +188,15 @@ export class EvidenceFinder {
   }
 }
 
+/** Of several parts that each rest on a sentence of their own. */
+function verdictOf(found: readonly { readonly place: number; readonly share: number }[], isTurned: boolean): Evidence {
+  const there = found.filter(({ share }) => share >= KEY_THERE)
+  const sentences = [...new Set(there.map(({ place }) => place))].sort((a, b) => a - b)
+  if (!there.length) return { verdict: 'not-found', sentences }
+  if (there.length < found.length) return { verdict: 'unsure', sentences }
+  return { verdict: isTurned ? 'otherwise' : 'said', sentences }
+}
+
 /** What has to be in the source for the key to be said there. */
 function keysOf(item: Item): string[] {
   switch (item.kind) {
@@ -157,9 +224,15 @@ function keysOf(item: Item): string[] {
 }
 
 function othersOf(item: Item): string[] {
-  return item.kind === 'single'
+  return item.kind === 'single' || item.kind === 'multiple'
     ? item.options.filter(({ id }) => !item.key.includes(id)).map(({ content }) => plainText(content))
     : []
+}
+
+/** What is left of a question without the words that ask; all of it, where nothing else is. */
+function withoutAsking(words: readonly string[]): readonly string[] {
+  const left = words.filter((word) => !ASKING.has(word))
+  return left.length ? left : words
 }
 
 function isNegated(words: readonly string[]): boolean {

@@ -24,10 +24,16 @@ export function judgeByValues(records: readonly DraftRecord[]): void {
     for (const record of run) {
       const [own] = saidOf(record)
       if (own && judgement(own.text, true) === null && !truths.has(lettersOf(own.text))) continue
+      // Among words, "0" and "1" are figures.
+      if (own && isFigure(own.text) && !said.every(isFigure)) continue
       record.kindSaid ??= 'truefalse'
       if (truths.size) record.truths = truths
     }
   }
+}
+
+function isFigure(text: string): boolean {
+  return /^\s*\d\s*$/.test(text)
 }
 
 function lettersOf(text: string): string {
