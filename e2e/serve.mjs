@@ -21,7 +21,15 @@ const standIn = (name) =>
     { [`${name.toUpperCase()}_PORT`]: '0', [`${name.toUpperCase()}_TOKEN`]: token },
     root,
   )
-const [breakwater, inlet, foghorn] = await Promise.all(['Breakwater', 'Inlet', 'Foghorn'].map(standIn))
+const [breakwater, inlet, foghorn, skerry] = await Promise.all(
+  ['Breakwater', 'Inlet', 'Foghorn', 'Skerry'].map(standIn),
+)
+// Drafts come at once, and the same each time.
+await fetch(`${skerry.url}/temper`, {
+  method: 'PUT',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ wordsPerSecond: 2000, mistakes: 0, manner: 'greeting' }),
+})
 const { seedDemo } = await import('../packages/server/dist/demo/seed.js')
 await seedDemo({
   databaseUrl: cluster.href,
@@ -29,6 +37,8 @@ await seedDemo({
   breakwaterToken: token,
   foghornUrl: foghorn.url,
   foghornToken: token,
+  skerryUrl: skerry.url,
+  skerryToken: token,
   secret: 'a secret for the browser tests only',
   reset: false,
   say: () => undefined,
@@ -41,10 +51,11 @@ const server = await startService(
     PORT: process.env.E2E_PORT,
     SESSION_SECRET: 'a secret for the browser tests only',
     ZAKUSKA_DESTINATIONS: `inlet=${inlet.url},breakwater=${breakwater.url},foghorn=${foghorn.url}`,
+    ZAKUSKA_WRITING: skerry.url,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     ZAKUSKA_SIGN_INS_PER_MINUTE: '1000',
   },
   root,
 )
-const all = [server, breakwater, inlet, foghorn]
+const all = [server, breakwater, inlet, foghorn, skerry]
 process.on('SIGTERM', () => void Promise.all(all.map((one) => one.stop())).then(() => process.exit(0)))

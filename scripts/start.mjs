@@ -14,6 +14,7 @@ const STAND_INS = [
   { id: 'breakwater', name: 'Breakwater', what: 'course site', port: 4410, hasToken: true },
   { id: 'inlet', name: 'Inlet', what: 'online forms', port: 4420, hasToken: false },
   { id: 'foghorn', name: 'Foghorn', what: 'live game', port: 4430, hasToken: true },
+  { id: 'skerry', name: 'Skerry', what: 'writing service', port: 4440, hasToken: true },
 ]
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const data = join(root, '.data')
@@ -56,7 +57,11 @@ await main(async () => {
     ...(firstRunToken && { ZAKUSKA_FIRST_RUN_TOKEN: firstRunToken }),
     DATABASE_URL: database.url,
     SESSION_SECRET: keptSecret(join(data, 'session-secret'), () => randomBytes(32).toString('hex')),
-    ZAKUSKA_DESTINATIONS: sites.map(({ id, url }) => `${id}=${url}`).join(','),
+    ZAKUSKA_DESTINATIONS: sites
+      .filter(({ id }) => id !== 'skerry')
+      .map(({ id, url }) => `${id}=${url}`)
+      .join(','),
+    ZAKUSKA_WRITING: sites.find(({ id }) => id === 'skerry').url,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     PORT: String(await chosenPort(FIRST_PORT)),
     NODE_ENV: 'production',
@@ -110,6 +115,8 @@ async function seed(environment, sites) {
     breakwaterToken: site('breakwater').token,
     foghornUrl: site('foghorn').url,
     foghornToken: site('foghorn').token,
+    skerryUrl: site('skerry').url,
+    skerryToken: site('skerry').token,
     secret: environment.SESSION_SECRET,
     reset: process.argv.includes('--reset-demo'),
     say,

@@ -18,6 +18,7 @@ import { RecordModule } from './record/record.module.ts'
 import { RemarksModule } from './remarks/remarks.module.ts'
 import { ResultsModule } from './results/results.module.ts'
 import { SETTINGS, type ServerSettings } from './settings.ts'
+import { WritingModule } from './writing/writing.module.ts'
 import { WorkModule } from './work/work.module.ts'
 
 @Global()
@@ -47,6 +48,7 @@ export class AppModule {
         RecordModule,
         AccountsModule,
         DraftsModule,
+        WritingModule,
         AssetsModule,
         BankModule,
         PapersModule,

@@ -52,6 +52,7 @@ test('the whole demo is backed up in one file, and is there again after it was l
   const secret = 'a secret of more than thirty-two letters'
   const settings = {
     ...{ breakwaterUrl: site.url, breakwaterToken: 'token', foghornUrl: site.url, foghornToken: 'token' },
+    ...{ skerryUrl: site.url, skerryToken: 'token' },
     ...{ secret, reset: false, say: () => undefined },
   }
   await seedDemo({ databaseUrl: url.href, ...settings })

@@ -8,6 +8,8 @@ export interface ServerSettings {
   readonly destinationOrigins: readonly string[]
   /** Where destinations are on this server's side, as a person finds them filled in, by their id. */
   readonly destinationHints?: Readonly<Record<string, string>>
+  /** Origins of writing services and of pages that are read as sources; none: any on this machine. */
+  readonly writingOrigins?: readonly string[]
   /** How long a destination may take for an answer. */
   readonly destinationTimeoutMs: number
   /** Folder of the built web application; null serves the API alone. */
@@ -40,6 +42,7 @@ export function readSettings(environment: NodeJS.ProcessEnv): ServerSettings {
     port: wholeNumber(environment, 'PORT', 0, 0, 65_535),
     sessionSecret,
     ...destinationsIn(environment['ZAKUSKA_DESTINATIONS'] ?? ''),
+    writingOrigins: (environment['ZAKUSKA_WRITING'] ?? '').split(',').flatMap((origin) => origin.trim() || []),
     destinationTimeoutMs: 1000 * wholeNumber(environment, 'ZAKUSKA_DESTINATION_TIMEOUT', 20, 1, 600),
     webFolder: environment['ZAKUSKA_WEB'] ?? null,
     signInsPerMinute: wholeNumber(environment, 'ZAKUSKA_SIGN_INS_PER_MINUTE', 10, 1, 100_000),

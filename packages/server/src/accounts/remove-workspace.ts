@@ -3,6 +3,10 @@ import type { EntityManager } from '@mikro-orm/postgresql'
 /** Tables with rows of a workspace, what refers to others first. */
 const TABLES = [
   'presence',
+  'writing_reply',
+  'writing_allowance',
+  'writing_service',
+  'kept_request',
   'copy_link',
   'remark',
   'sitting',

@@ -13,6 +13,7 @@ import { CopyLink } from '../copies/copy-link.entity.ts'
 import { Remark } from '../remarks/remark.entity.ts'
 import { RecordEntry } from '../record/record.entity.ts'
 import { Attempt, Regrading, Roster, Sitting } from '../results/sitting.entity.ts'
+import { KeptRequest, WritingAllowance, WritingReply, WritingService } from '../writing/writing.entities.ts'
 import { MIGRATIONS } from './migrations/index.ts'
 
 /** MikroORM's settings for a database address; `connect: false` leaves it alone until it is asked something. Migrations are listed by name, so that no folder is searched. */
@@ -44,6 +45,10 @@ export function ormSettings(databaseUrl: string, connect = true): ReturnType<typ
       Attempt,
       Regrading,
       Roster,
+      WritingService,
+      WritingAllowance,
+      WritingReply,
+      KeptRequest,
     ],
     extensions: [Migrator],
     migrations: { migrationsList: [...MIGRATIONS], snapshot: false, tableName: 'migration' },

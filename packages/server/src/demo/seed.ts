@@ -21,7 +21,7 @@ import { ormSettings } from '../database/settings.ts'
 import { Connection } from '../dispatch/connections/connection.entity.ts'
 import { deliver } from '../dispatch/deliveries/deliver.ts'
 import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
-import { seal } from '../dispatch/sealed.ts'
+import { seal } from '../outward/sealed.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
 import { makeResponses } from './attempts.ts'
@@ -29,6 +29,7 @@ import { addItems } from './bank-items.ts'
 import { addReadyMade, READY_MADE_WORKSPACE } from './ready-made.ts'
 import { addFetched, addFromFile, addTakenHere } from './sittings.ts'
 import { STUDENTS } from './students.ts'
+import { addWriting, connectWriting, FETCH_DRAFT } from './writing.ts'
 import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT, OUTCOMES } from './texts.ts'
 
 export interface SeedSettings {
@@ -37,6 +38,8 @@ export interface SeedSettings {
   readonly breakwaterToken: string
   readonly foghornUrl: string
   readonly foghornToken: string
+  readonly skerryUrl: string
+  readonly skerryToken: string
   /** The server's secret, by which tokens are sealed. */
   readonly secret: string
   /** Takes all of the demo workspace out first. */
@@ -120,7 +123,12 @@ async function reconnect(em: EntityManager, workspaceId: string, settings: SeedS
       if (delivery.remote?.address)
         delivery.remote = { ...delivery.remote, address: delivery.remote.address.replace(old, url) }
   }
+  await connectWriting(em, writingOf(workspaceId, settings))
   await em.flush()
+}
+
+function writingOf(workspaceId: string, { skerryUrl, skerryToken, secret }: SeedSettings) {
+  return { workspaceId, secret, url: skerryUrl, token: skerryToken }
 }
 
 function connectionsOf(settings: SeedSettings) {
@@ -140,9 +148,10 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   })
   await em.flush()
   const passwordHash = await hashPassword(PASSWORD)
-  PEOPLE.forEach(({ name, email, role }, at) => {
+  const people = PEOPLE.map(({ name, email, role }, at) => {
     const person = em.create(Person, { id: randomUUID(), name, email, passwordHash, lastWorkspaceId: workspaceId })
     em.create(Membership, { workspaceId, personId: person.id, role, since: new Date(Date.now() + at) })
+    return person
   })
   const [connection] = connectionsOf(settings).map(({ token, ...one }) =>
     em.create(Connection, { id: randomUUID(), workspaceId, ...one, token: seal(settings.secret, token) }),
@@ -150,8 +159,9 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   const items = addBank(em, workspaceId)
   addOutcomes(em, workspaceId, outcomesFromRows(OUTCOMES))
   await em.flush()
-  addDraft(em, workspaceId, 'Tides, week 2', CLEAN_DRAFT, 3)
-  addDraft(em, workspaceId, 'Buoys and lights, week 3', MESSY_DRAFT, 0)
+  addDraft(em, workspaceId, { title: 'Tides, week 2', text: CLEAN_DRAFT }, 3)
+  addDraft(em, workspaceId, FETCH_DRAFT, 0)
+  addDraft(em, workspaceId, { title: 'Buoys and lights, week 3', text: MESSY_DRAFT }, 0)
   const week2 = addPaper(
     em,
     workspaceId,
@@ -179,6 +189,9 @@ async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
     paper.entries.flatMap(({ itemId }) => items.find(({ id }) => id === itemId) ?? [])
   await addFromFile(em, knots, itemsOf(knots), PERSON)
   await addTakenHere(em, week2, [...itemsOf(week2), ...itemsOf(knots)], PERSON)
+  await connectWriting(em, writingOf(workspaceId, settings))
+  await addWriting(em, workspaceId, people)
+  await em.flush()
 }
 
 function signedBy(item: Item, daysAgo: number, remark: string): SignOff {
@@ -201,7 +214,12 @@ function addBank(em: EntityManager, workspaceId: string): BankItem[] {
   })
 }
 
-function addDraft(em: EntityManager, workspaceId: string, title: string, text: string, signed: number): void {
+function addDraft(
+  em: EntityManager,
+  workspaceId: string,
+  { title, text, source = null }: { readonly title: string; readonly text: string; readonly source?: string | null },
+  signed: number,
+): void {
   const reading = readDraft({ text })
   const followed = followItems([], reading, randomUUID).map((item, index): FollowedItem => {
     const body = reading.items[index]?.item
@@ -213,6 +231,7 @@ function addDraft(em: EntityManager, workspaceId: string, title: string, text: s
     workspaceId,
     title,
     text,
+    source,
     styles: [],
     taught: [],
     followed,

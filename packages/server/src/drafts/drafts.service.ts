@@ -142,6 +142,31 @@ export class DraftsService {
     return toDto(draft)
   }
 
+  /** Puts a reply that no desk has taken into its draft, as long as nobody has written in it. */
+  async takeReply(
+    id: string,
+    by: { readonly workspaceId: string; readonly name: string },
+    text: string,
+  ): Promise<void> {
+    const placed = await this.work.run('placeDraft', { text })
+    const em = this.em.fork()
+    await em.transactional(async (inside) => {
+      const draft = await inside.findOne(
+        Draft,
+        { id, workspaceId: by.workspaceId, deletedAt: null },
+        { ...LOCKED, populate: WHOLE },
+      )
+      if (!draft || draft.text !== '') return
+      const followed = followPlaces([], placed.places, randomUUID)
+      Object.assign(draft, {
+        ...{ text, followed, ...countsOf(placed, followed) },
+        version: draft.version + 1,
+        updatedAt: new Date(),
+        updatedBy: by.name,
+      })
+    })
+  }
+
   #vouched(person: SignedIn, given: readonly FollowedDto[], stored: readonly FollowedItem[]): FollowedItem[] {
     const known = new Map(stored.map((item) => [item.ref, item]))
     return given.map(({ ref, from, to, fingerprint, signedOff }): FollowedItem => {

@@ -83,7 +83,7 @@ export async function settled(id: string, by: Agent, states = ['done', 'failed',
   throw new Error('The delivery did not settle.')
 }
 
-export async function faults(server: RunningServer, site: Site, list: object[]): Promise<void> {
+export async function faults(server: RunningServer, site: Site | 'skerry', list: object[]): Promise<void> {
   await fetch(`${server[site].url}/faults`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },

@@ -5,6 +5,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
 import { startFoghorn } from '@zakuska/standins/foghorn'
 import { startInlet } from '@zakuska/standins/inlet'
+import { startSkerry } from '@zakuska/standins/skerry'
 import request from 'supertest'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
@@ -22,6 +23,7 @@ export interface RunningServer {
   readonly breakwater: RunningSite
   readonly inlet: RunningSite
   readonly foghorn: RunningSite
+  readonly skerry: RunningSite
   readonly databaseUrl: string
   /** An agent that is signed in, each in a workspace of its own. */
   readonly signIn: (name: string) => Promise<ReturnType<typeof request.agent>>
@@ -38,6 +40,7 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
   const breakwater = await startBreakwater({ port: 0, file: null, token: TOKEN })
   const inlet = await startInlet({ port: 0, file: null })
   const foghorn = await startFoghorn({ port: 0, file: null, token: TOKEN })
+  const skerry = await startSkerry({ port: 0, token: TOKEN, wordsPerSecond: 4000, mistakes: 0, manner: 'as-asked' })
   const app = await createApplication({
     databaseUrl,
     port: 0,
@@ -62,13 +65,13 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
   }
   return {
     app,
-    ...{ breakwater, inlet, foghorn },
+    ...{ breakwater, inlet, foghorn, skerry },
     databaseUrl,
     signIn,
     em: () => app.get(MikroORM).em.fork() as EntityManager,
     stop: async () => {
       await app.close()
-      await Promise.all([breakwater, inlet, foghorn].map((site) => site.close()))
+      await Promise.all([breakwater, inlet, foghorn, skerry].map((site) => site.close()))
       // The queue looks every second, by itself, whether its workers have ended; the suite is not taken from under it.
       await sleep(1200)
     },

@@ -1713,6 +1713,246 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/writing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WritingController_page"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["WritingController_allow"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_ofDrafts"];
+        put?: never;
+        post: operations["WritingController_ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_reply"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies/{id}/go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WritingController_goOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WritingController_stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/replies/{id}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WritingController_taken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/requests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_kept"];
+        put: operations["WritingController_keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/requests/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["WritingController_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/service": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["WritingController_setService"];
+        post?: never;
+        delete: operations["WritingController_removeService"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_use"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writing/use/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["WritingController_useAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/pictures/{id}": {
         parameters: {
             query?: never;
@@ -1733,6 +1973,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AllowanceDto: {
+            cap: number | null;
+            isAllowed: boolean;
+            name: string;
+            personId: string;
+            /** @description Units used this month */
+            used: number;
+        };
         AnswerDto: {
             /** @description Place among the items as they are shown */
             at: number;
@@ -1748,6 +1996,18 @@ export interface components {
         };
         AppendItemsDto: {
             itemIds: string[];
+        };
+        AskDto: {
+            /** @description The draft that the reply is for */
+            draftId?: string | null;
+            /** @description Units that the reply is expected to have */
+            expected: number;
+            /** @enum {string} */
+            purpose: "items" | "again" | "reading" | "variant";
+            /** @description Exactly what is sent */
+            request: string;
+            /** @description For the usage book: "10 questions" */
+            what: string;
         };
         AskedForDto: {
             /** @description As `ForAllDto` */
@@ -2247,6 +2507,10 @@ export interface components {
             /** @description How many are found; counted to 10,000 */
             total: number;
         };
+        KeepRequestDto: {
+            name: string;
+            request: components["schemas"]["WritingRequestDto"];
+        };
         KeepRosterDto: {
             name: string;
             people: components["schemas"]["ListedDto"][];
@@ -2255,6 +2519,11 @@ export interface components {
             id: string;
             name: string;
             rules: components["schemas"]["NotationRuleDto"][];
+        };
+        KeptRequestDto: {
+            id: string;
+            name: string;
+            request: components["schemas"]["WritingRequestDto"];
         };
         LayoutDto: {
             /** @enum {string} */
@@ -2473,6 +2742,12 @@ export interface components {
             seed: number | null;
             title: string;
         };
+        PageAddressDto: {
+            url: string;
+        };
+        PageDto: {
+            text: string;
+        };
         PaperDto: {
             attempts: number | null;
             entries: components["schemas"]["PaperEntryDto"][];
@@ -2675,6 +2950,68 @@ export interface components {
             kind: "question" | "part" | "text";
             title: string;
         };
+        ReplyDto: {
+            at: string;
+            by: string;
+            cost: number;
+            currency: string;
+            draftId: string | null;
+            id: string;
+            /** @description All of it is in its draft */
+            isTaken: boolean;
+            /** @enum {string} */
+            purpose: "items" | "again" | "reading" | "variant";
+            sentTo: string;
+            /** @enum {string} */
+            state: "writing" | "done" | "cut" | "failed" | "stopped";
+            /** @description What has come so far */
+            text: string;
+            /** @description Units of request and reply */
+            units: number;
+            what: string;
+            why: string | null;
+        };
+        ReplyEventDto: {
+            at: string;
+            by: string;
+            cost: number;
+            currency: string;
+            draftId: string | null;
+            /** @description Where the new text begins in the whole, in UTF-16 units */
+            from: number;
+            id: string;
+            /** @description All of it is in its draft */
+            isTaken: boolean;
+            more: string;
+            /** @enum {string} */
+            purpose: "items" | "again" | "reading" | "variant";
+            sentTo: string;
+            /** @enum {string} */
+            state: "writing" | "done" | "cut" | "failed" | "stopped";
+            /** @description Units of request and reply */
+            units: number;
+            what: string;
+            why: string | null;
+        };
+        ReplySummaryDto: {
+            at: string;
+            by: string;
+            cost: number;
+            currency: string;
+            draftId: string | null;
+            id: string;
+            /** @description All of it is in its draft */
+            isTaken: boolean;
+            /** @enum {string} */
+            purpose: "items" | "again" | "reading" | "variant";
+            sentTo: string;
+            /** @enum {string} */
+            state: "writing" | "done" | "cut" | "failed" | "stopped";
+            /** @description Units of request and reply */
+            units: number;
+            what: string;
+            why: string | null;
+        };
         ResponsesInDto: {
             /** @description Attempts that were not here before */
             fresh: number;
@@ -2795,6 +3132,11 @@ export interface components {
             isThis: boolean;
             since: string;
         };
+        SetAllowanceDto: {
+            /** @description Null: as everybody */
+            cap: number | null;
+            isAllowed: boolean;
+        };
         SetOpenDto: {
             isOpen: boolean;
         };
@@ -2810,6 +3152,26 @@ export interface components {
         };
         SettleDto: {
             settled: boolean;
+        };
+        SetWritingServiceDto: {
+            /** @description Units that a person may use in a month */
+            cap: number;
+            currency: string;
+            /** @description Without it, the one that is kept stays */
+            key?: string;
+            /** @description Of a chat model; empty otherwise */
+            model: string;
+            /** @description What people here call it */
+            name: string;
+            /** @description Of 1,000 units */
+            price: number;
+            /** @enum {string} */
+            provider: "skerry" | "chat";
+            /** @description Units of one reply at most */
+            units: number;
+            url: string;
+            /** @description Words of one request at most */
+            words: number;
         };
         ShownItemDto: {
             /** @description Core’s Item, without its key */
@@ -3057,6 +3419,12 @@ export interface components {
             left: number;
             restored: number;
         };
+        UseDto: {
+            /** @description Newest first */
+            entries: components["schemas"]["ReplySummaryDto"][];
+            /** @description There are older ones */
+            isMore: boolean;
+        };
         VariantDto: {
             itemId: string;
             language: string | null;
@@ -3112,6 +3480,43 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "owner" | "editor" | "reviewer" | "viewer";
+        };
+        WritingDto: {
+            /** @description Origins that may be called; none: this machine */
+            allowed: string[];
+            /** @description Units that there are this month */
+            cap: number;
+            /** @description Four fifths are used */
+            isNear: boolean;
+            /** @description Null: there is none here, and nothing is sent */
+            service: components["schemas"]["WritingServiceDto"] | null;
+            /** @description Units used this month */
+            used: number;
+            /** @description Why it cannot be asked; null: it can */
+            whyNot: string | null;
+        };
+        WritingRequestDto: {
+            cognitive?: ("remember" | "understand" | "apply" | "analyse" | "evaluate" | "create")[];
+            counts: components["schemas"]["CountsDto"];
+            /** @enum {string} */
+            difficulty?: "easy" | "medium" | "hard";
+            language: string;
+            level: string;
+            outcomes?: string;
+            remarks: string;
+        };
+        WritingServiceDto: {
+            cap: number;
+            currency: string;
+            hasKey: boolean;
+            model: string;
+            name: string;
+            price: number;
+            /** @enum {string} */
+            provider: "skerry" | "chat";
+            units: number;
+            url: string;
+            words: number;
         };
         XliffDto: {
             /** @description XLIFF 2 */
@@ -6203,6 +6608,384 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenInDto"];
+                };
+            };
+        };
+    };
+    WritingController_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WritingDto"];
+                };
+            };
+        };
+    };
+    WritingController_page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageAddressDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageDto"];
+                };
+            };
+        };
+    };
+    WritingController_people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllowanceDto"][];
+                };
+            };
+        };
+    };
+    WritingController_allow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAllowanceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllowanceDto"][];
+                };
+            };
+        };
+    };
+    WritingController_ofDrafts: {
+        parameters: {
+            query: {
+                /** @description Ids, parted by commas */
+                drafts: unknown;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyDto"][];
+                };
+            };
+        };
+    };
+    WritingController_ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskDto"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyDto"];
+                };
+            };
+        };
+    };
+    WritingController_reply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyDto"];
+                };
+            };
+        };
+    };
+    WritingController_events: {
+        parameters: {
+            query?: never;
+            header: {
+                "last-event-id": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["ReplyEventDto"];
+                };
+            };
+        };
+    };
+    WritingController_goOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyDto"];
+                };
+            };
+        };
+    };
+    WritingController_stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyDto"];
+                };
+            };
+        };
+    };
+    WritingController_taken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WritingController_kept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRequestDto"][];
+                };
+            };
+        };
+    };
+    WritingController_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepRequestDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRequestDto"];
+                };
+            };
+        };
+    };
+    WritingController_delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WritingController_setService: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetWritingServiceDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WritingDto"];
+                };
+            };
+        };
+    };
+    WritingController_removeService: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    WritingController_use: {
+        parameters: {
+            query?: {
+                /** @description Time of the last entry of the page before */
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UseDto"];
+                };
+            };
+        };
+    };
+    WritingController_useAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

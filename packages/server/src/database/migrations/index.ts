@@ -12,6 +12,7 @@ import { Migration20261130010000 } from './20261130010000-destinations.ts'
 import { Migration20261130020000 } from './20261130020000-told.ts'
 import { Migration20261130030000 } from './20261130030000-sittings.ts'
 import { Migration20261130040000 } from './20261130040000-sources.ts'
+import { Migration20261130050000 } from './20261130050000-writing.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -31,4 +32,5 @@ export const MIGRATIONS: readonly {
   { name: '20261130020000-told', class: Migration20261130020000 },
   { name: '20261130030000-sittings', class: Migration20261130030000 },
   { name: '20261130040000-sources', class: Migration20261130040000 },
+  { name: '20261130050000-writing', class: Migration20261130050000 },
 ]

@@ -3,7 +3,7 @@ import { LOCKED } from '../../database/locked.ts'
 import type { ServerSettings } from '../../settings.ts'
 import { ADAPTERS, DestinationError } from '../adapters/index.ts'
 import type { Account } from '../adapters/contract.ts'
-import { seal, unseal } from '../sealed.ts'
+import { seal, unseal } from '../../outward/sealed.ts'
 import { Connection, type Grant } from './connection.entity.ts'
 import { refreshed } from './consent.ts'
 
