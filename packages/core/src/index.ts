@@ -250,4 +250,12 @@ export {
   type WritingRequest,
 } from './writing/request.ts'
 export { estimateReply, estimateUnits } from './writing/units.ts'
+export {
+  WORD_ITEM_FORMS,
+  wordItems,
+  wordsIn,
+  type ListedWord,
+  type WordItemForm,
+  type WordItems,
+} from './writing/words.ts'
 export { countWords, sentencesOf, type Sentence } from './writing/sentences.ts'

@@ -137,6 +137,7 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'POST /api/writing/replies/{id}/go-on': 'write',
   'POST /api/writing/replies/{id}/taken': 'write',
   'POST /api/writing/page': 'write',
+  'POST /api/writing/words': 'write',
   'GET /api/writing/requests': 'see',
   'PUT /api/writing/requests': 'write',
   'DELETE /api/writing/requests/{id}': 'write',

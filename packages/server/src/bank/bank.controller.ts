@@ -3,6 +3,7 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import { isItemBody } from '@zakuska/core'
 import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
 import { BankService } from './bank.service.ts'
+import { asItem } from './item-text.ts'
 import { BulkService } from './bulk.service.ts'
 import {
   BankFacetsDto,
@@ -175,7 +176,7 @@ export class BankController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() given: NewVariantDto,
   ): Promise<ItemDto> {
-    return this.bank.addVariant(person, id, given.language)
+    return this.bank.addVariant(person, id, given.language, given.body && asItem(given.body))
   }
 
   @Post(':id/in-line')

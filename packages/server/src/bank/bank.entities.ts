@@ -1,5 +1,5 @@
 import { Entity, PrimaryKey, Property, TextType, type Opt } from '@mikro-orm/core'
-import type { CheckCode, Item, SignOff } from '@zakuska/core'
+import type { CheckCode, EvidenceVerdict, Item, SignOff } from '@zakuska/core'
 import type { BankFilter } from './bank-filter.ts'
 
 /** Where a bank item was first read. */
@@ -9,6 +9,22 @@ export interface CameFrom {
   readonly lines: readonly [number, number]
   /** Those lines as they stood when the item was kept. */
   readonly text?: string
+  /** What the text that it was drafted from says of it. */
+  readonly evidence?: KeptEvidence
+}
+
+/** The sentences that an item rests on, as they stood in its source when it was kept. */
+export interface KeptEvidence {
+  readonly verdict: EvidenceVerdict
+  /** How the source begins. */
+  readonly source: string
+  readonly sentences: readonly {
+    readonly text: string
+    /** Which sentence of the source it is, from 1. */
+    readonly place: number
+    /** Seconds from the start of a transcript. */
+    readonly time: number | null
+  }[]
 }
 
 /** A writing check that somebody has set aside for one item, and why. */

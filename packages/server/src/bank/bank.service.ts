@@ -333,9 +333,10 @@ export class BankService {
   }
 
   /** Makes a variant: the same item to be reworded in another language or for other readers. */
-  async addVariant(person: SignedIn, id: string, language: string | null): Promise<ItemDto> {
+  async addVariant(person: SignedIn, id: string, language: string | null, said?: Item): Promise<ItemDto> {
     const original = await this.find(person.workspaceId, id)
-    const body = language === null ? original.body : { ...original.body, language }
+    const own = said ?? original.body
+    const body = language === null ? own : { ...own, language }
     const made = this.keepNew(person, body, { variantOf: original })
     await this.em.flush()
     return this.get(person.workspaceId, made.id)

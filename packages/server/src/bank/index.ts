@@ -1,4 +1,4 @@
-export { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
+export { BankItem, categoryOf, ItemRevision, type CameFrom, type KeptEvidence } from './bank.entities.ts'
 export { asItem } from './item-text.ts'
 export { BankModule } from './bank.module.ts'
 export { BankService } from './bank.service.ts'

@@ -15,6 +15,7 @@ import {
 import { isDeepStrictEqual } from 'node:util'
 import { demand, type SignedIn } from '../accounts/current-person.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
+import { evidenceIn, type EvidenceIn } from './evidence.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
@@ -41,6 +42,7 @@ interface Kept {
   /** The bank item that a new one is a variant of. */
   readonly of: string | undefined
   readonly category: string | undefined
+  readonly evidenceOf: EvidenceIn
 }
 const WHOLE = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
@@ -202,6 +204,7 @@ export class DraftsService {
     const stored = new Map((await this.bank.findToChange(person.workspaceId, known)).map((item) => [item.id, item]))
     const result = { created: 0, updated: 0, unchanged: 0 }
     const leftOut: LeftOutDto[] = []
+    const evidenceOf = evidenceIn(draft.source)
     const next: FollowedItem[] = []
     for (const [index, known] of followed.entries()) {
       const read = reading.items[index]
@@ -220,6 +223,7 @@ export class DraftsService {
         item: stored.get(known.bankItemId ?? ''),
         of,
         category: asked.category,
+        evidenceOf,
       })
       result[kept.what]++
       next.push({ ...known, bankItemId: kept.id })
@@ -245,7 +249,7 @@ export class DraftsService {
     draft: Draft,
     read: ReadItem,
     known: FollowedItem,
-    { item, of: variantOf, category }: Kept,
+    { item, of: variantOf, category, evidenceOf }: Kept,
   ): Promise<{ readonly id: string; readonly what: 'created' | 'updated' | 'unchanged' }> {
     if (item)
       return {
@@ -264,7 +268,11 @@ export class DraftsService {
       signOff: known.signOff,
       ...(original && { variantOf: original }),
       ...(category !== undefined && { category }),
-      cameFrom: { draftId: draft.id, title: draft.title, lines: read.lines, text: linesOf(draft.text, read.lines) },
+      cameFrom: {
+        ...{ draftId: draft.id, title: draft.title, lines: read.lines },
+        text: linesOf(draft.text, read.lines),
+        ...evidenceOf(read.item),
+      },
     })
     return { id: made.id, what: 'created' }
   }

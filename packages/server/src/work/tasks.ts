@@ -13,6 +13,7 @@ import type {
   WrittenFile,
 } from '@zakuska/documents'
 
+import type { LookedUp } from '../writing/words/look-up.ts'
 import type { OpenedArchive } from './open-archive.ts'
 import { openFile, type OpenedFile } from './open-file.ts'
 
@@ -72,6 +73,9 @@ export const TASKS = {
     readonly form: PrintForm
     readonly size: SheetSize
   }): Promise<Printed> => printPapers(asked.papers, asked.parts, asked.form, asked.size),
+  // The word net is loaded when somebody asks for a word.
+  lookUpWords: async (asked: { readonly words: readonly string[]; readonly passage: string }): Promise<LookedUp[]> =>
+    (await import('../writing/words/look-up.ts')).lookUpWords(asked),
   prove: (asked: {
     readonly items: readonly Item[]
     readonly format: FormatId

@@ -43,6 +43,7 @@ export const TERMS: TermsOf = {
   writeTable: { seconds: 60, what: 'This sheet' },
   feedback: { seconds: 120, what: 'These sheets' },
   print: { seconds: 120, what: 'This paper' },
+  lookUpWords: { seconds: 60, what: 'This list' },
   prove: { seconds: 60, what: 'This paper' },
 }
 

@@ -41,6 +41,7 @@ import {
   UseDto,
 } from './dto/reply.dto.ts'
 import { AllowanceDto, SetAllowanceDto, SetWritingServiceDto, WritingDto } from './dto/service.dto.ts'
+import { LookedUpDto, LookUpDto } from './dto/words.dto.ts'
 import { RepliesService } from './replies.service.ts'
 import { RequestsService } from './requests.service.ts'
 import { WritingServiceService } from './writing-service.service.ts'
@@ -186,6 +187,15 @@ export class WritingController {
     const { text } = JSON.parse(Buffer.from(json).toString('utf8')) as { text: string }
     if (!text.trim()) throw new UnprocessableEntityException('There is no text on this page.')
     return { text }
+  }
+
+  /** Senses of words from the open word net. */
+  @Post('words')
+  @HttpCode(200)
+  @ApiOkResponse({ type: [LookedUpDto] })
+  async words(@Body() { words, passage }: LookUpDto): Promise<LookedUpDto[]> {
+    const found = await this.work.run('lookUpWords', { words: words.map((word) => word.trim()), passage })
+    return found as LookedUpDto[]
   }
 
   @Get('requests')

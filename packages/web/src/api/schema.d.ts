@@ -1953,6 +1953,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/writing/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WritingController_words"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/pictures/{id}": {
         parameters: {
             query?: never;
@@ -2454,6 +2470,11 @@ export interface components {
             /** @description What is open: "draft:…", "item:…" or "paper:…" with its id */
             place: string;
         };
+        InPassageDto: {
+            /** @description The form in which the word stands there */
+            as: string;
+            sentence: string;
+        };
         InvitationDto: {
             expiresAt: string;
             id: string;
@@ -2563,6 +2584,19 @@ export interface components {
             code: string;
             name: string;
         };
+        LookedUpDto: {
+            inPassage: components["schemas"]["InPassageDto"] | null;
+            /** @description Place of the likely sense; −1 where there is none */
+            likely: number;
+            /** @description None: it has no entry */
+            senses: components["schemas"]["WordSenseDto"][];
+            word: string;
+        };
+        LookUpDto: {
+            /** @description The text that they stand in; empty: none */
+            passage: string;
+            words: string[];
+        };
         MemberDto: {
             email: string;
             id: string;
@@ -2669,6 +2703,10 @@ export interface components {
             title: string;
         };
         NewVariantDto: {
+            /** @description What it says; without it, what its original says */
+            body?: {
+                [key: string]: unknown;
+            };
             /** @description BCP 47 tag; null for the same language, other readers */
             language: string | null;
         };
@@ -3453,6 +3491,24 @@ export interface components {
             code: "no-key" | "no-points" | "same-options" | "longest-is-key" | "all-of-the-above" | "none-of-the-above" | "negative-unstressed" | "absolute-words" | "grammar-clue" | "repeated-words" | "overlapping-options" | "options-out-of-order" | "stem-asks-nothing" | "no-alt-text" | "reading-level" | "key-position" | "truth-balance" | "longest-too-often" | "answers-another" | "near-duplicate";
             /** @description Null takes the waiver back */
             reason: string | null;
+        };
+        WordSenseDto: {
+            definition: string;
+            example: string | null;
+            /** @enum {string} */
+            form: "base" | "plural" | "past" | "gerund" | "third-person" | "comparative" | "superlative";
+            /** @description Its forms by their names */
+            forms: {
+                [key: string]: string;
+            };
+            id: string;
+            /** @description The form of the word in the example */
+            inExample: string | null;
+            lemma: string;
+            /** @enum {string} */
+            pos: "noun" | "verb" | "adjective" | "adverb";
+            /** @description Words that mean the same or nearly so */
+            related: string[];
         };
         WorkspaceDto: {
             /** @description Deleted, and gone for good then */
@@ -6986,6 +7042,29 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    WritingController_words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookUpDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookedUpDto"][];
                 };
             };
         };

@@ -335,6 +335,11 @@ export class NewVariantDto {
   @IsString()
   @MaxLength(40)
   language!: string | null
+
+  @ApiPropertyOptional({ ...ANY_OBJECT, description: 'What it says; without it, what its original says' })
+  @IsOptional()
+  @IsObject()
+  body?: object
 }
 
 export class SavedFilterDto {
