@@ -233,6 +233,7 @@ export { readXliff, writeXliff, XliffError, type ToTranslate, type Translated } 
 export { textUnits, type TextUnit } from './translate/units.ts'
 export { EvidenceFinder, type Evidence, type EvidenceVerdict } from './writing/evidence.ts'
 export { draftFigures, type DraftFigures } from './writing/figures.ts'
+export { editsForItems } from './writing/replace.ts'
 export { sourceParts, type SourcePart } from './writing/parts.ts'
 export {
   ASKED_KINDS,

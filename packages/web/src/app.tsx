@@ -11,6 +11,11 @@ const DraftsPage = lazy(() => import('./drafts/DraftsPage').then((page) => ({ de
 const DraftDeskPage = lazy(() => import('./drafts/DraftDesk').then((page) => ({ default: page.DraftDeskPage })))
 const ColumnsPage = lazy(() => import('./drafts/ColumnsPage').then((page) => ({ default: page.ColumnsPage })))
 const RequestPage = lazy(() => import('./drafts/writing/RequestPage').then((page) => ({ default: page.RequestPage })))
+const SideBySidePage = lazy(() =>
+  import('./drafts/writing/SideBySidePage').then((page) => ({ default: page.SideBySidePage })),
+)
+const WordsPage = lazy(() => import('./drafts/words/WordsPage').then((page) => ({ default: page.WordsPage })))
+const UsePage = lazy(() => import('./writing/UsePage').then((page) => ({ default: page.UsePage })))
 const PagesPage = lazy(() => import('./drafts/PagesPage').then((page) => ({ default: page.PagesPage })))
 const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
 const SignOffPage = lazy(() => import('./bank/SignOffPage').then((page) => ({ default: page.SignOffPage })))
@@ -69,6 +74,8 @@ function SignedInApp() {
           <Route path="drafts" element={<DraftsPage />} />
           <Route path="drafts/columns" element={<ColumnsPage />} />
           <Route path="drafts/request" element={<RequestPage />} />
+          <Route path="drafts/side-by-side" element={<SideBySidePage />} />
+          <Route path="drafts/words" element={<WordsPage />} />
           <Route path="drafts/pages" element={<PagesPage />} />
           <Route path="drafts/:id" element={<DraftDeskPage />} />
           <Route path="bank" element={<BankPage />} />
@@ -94,6 +101,7 @@ function SignedInApp() {
           <Route path="results/:id/people/:attempt" element={<SittingDeskPage />} />
           <Route path="account" element={<AccountPage />} />
           <Route path="workspace" element={<WorkspacePage />} />
+          <Route path="workspace/writing" element={<UsePage />} />
           <Route path="copy/:token" element={<CopyPage />} />
           <Route path="*" element={<NotHere />} />
         </Route>

@@ -149,16 +149,16 @@ export class DraftsService {
     id: string,
     by: { readonly workspaceId: string; readonly name: string },
     text: string,
-  ): Promise<void> {
+  ): Promise<boolean> {
     const placed = await this.work.run('placeDraft', { text })
     const em = this.em.fork()
-    await em.transactional(async (inside) => {
+    return em.transactional(async (inside) => {
       const draft = await inside.findOne(
         Draft,
         { id, workspaceId: by.workspaceId, deletedAt: null },
         { ...LOCKED, populate: WHOLE },
       )
-      if (!draft || draft.text !== '') return
+      if (!draft || draft.text !== '') return false
       const followed = followPlaces([], placed.places, randomUUID)
       Object.assign(draft, {
         ...{ text, followed, ...countsOf(placed, followed) },
@@ -166,6 +166,7 @@ export class DraftsService {
         updatedAt: new Date(),
         updatedBy: by.name,
       })
+      return true
     })
   }
 

@@ -78,7 +78,7 @@ export class ReplyRunner implements OnApplicationShutdown {
     const { draftId, text, isForDraft, workspaceId, byName } = writing
     if (draftId === null || !isForDraft || !text.trim()) return
     await sleep(DESK_FIRST_MS, undefined, { signal: this.#closing.signal }).catch(() => undefined)
-    await this.drafts.takeReply(draftId, { workspaceId, name: byName }, text)
+    if (await this.drafts.takeReply(draftId, { workspaceId, name: byName }, text)) await writing.setTaken()
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -132,6 +132,10 @@ class Writing {
     )
     // Somebody stopped it, here or on another server.
     if (!stays) this.halt.abort()
+  }
+
+  async setTaken(): Promise<void> {
+    await this.em.nativeUpdate(WritingReply, { id: this.reply.id }, { isTaken: true })
   }
 
   /** What a service did not count is counted by its letters: it may have to be paid for all the same. */

@@ -3,10 +3,12 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
+import { useWriting } from '../writing/queries'
 import { May, useMay } from '../people/May'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { FIELD } from './KindFields'
+import { VariantDialog } from './VariantDialog'
 import { useBankChanges, useNear, useProposals, type BankItem } from './queries'
 
 /** What the writing checks say of an item; each can be waived with a reason, and the waiver taken back. */
@@ -152,6 +154,8 @@ function readingText({ index, value, ease, words }: Readability): string {
 export function Variants({ item }: { readonly item: BankItem }) {
   const { addVariant, bringInLine } = useBankChanges()
   const [language, setLanguage] = useState('')
+  const [isDrafting, setDrafting] = useState(false)
+  const writing = useWriting().data
   const measured = readability(readText(asKept(item.body)), asKept(item.body).language)
   return (
     <section aria-label="Variants" className="mt-4 border-t border-line pt-3">
@@ -216,7 +220,9 @@ export function Variants({ item }: { readonly item: BankItem }) {
             <Button type="submit" disabled={addVariant.isPending}>
               {language.trim() ? 'Add a translation' : 'Add one for other readers'}
             </Button>
+            {writing?.service && <Button onClick={() => setDrafting(true)}>Have one drafted…</Button>}
           </form>
+          {isDrafting && <VariantDialog item={item} close={() => setDrafting(false)} />}
         </May>
       )}
     </section>

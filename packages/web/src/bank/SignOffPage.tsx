@@ -1,10 +1,11 @@
-import { hasKey, plainText } from '@zakuska/core'
+import { hasKey, plainText, type EvidenceVerdict } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { Head } from '../frame/Frame'
 import { useSettings } from '../frame/queries'
 import { Button, Kbd } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
+import { EVIDENCE_WORDS, timeText } from '../parts/evidence-words'
 import { asKept, kindLine } from '../parts/item-words'
 import { ItemExtras, ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
@@ -213,6 +214,35 @@ interface Origin {
   readonly lines?: readonly [number, number]
   readonly text?: string
   readonly draftId?: string
+  readonly evidence?: {
+    readonly verdict: EvidenceVerdict
+    readonly source: string
+    readonly sentences: readonly { readonly text: string; readonly place: number; readonly time: number | null }[]
+  }
+}
+
+/** What the text that it was drafted from says of it, as it stood when it was kept. */
+function Evidence({ evidence }: { readonly evidence: NonNullable<Origin['evidence']> }) {
+  const [glyph, tone, says] = EVIDENCE_WORDS[evidence.verdict]
+  return (
+    <div className="mb-4">
+      <h2 className="mb-1 text-xs font-semibold text-muted">What the reading says</h2>
+      {evidence.sentences.map(({ text, place, time }) => (
+        <blockquote key={place} className="border-l-[3px] border-mustard pl-3 font-text text-[15px]">
+          {timeText(time)}
+          {text}
+        </blockquote>
+      ))}
+      <p className={tone}>
+        <span aria-hidden="true">{glyph} </span>
+        {says}
+      </p>
+      <p className="text-xs text-muted">
+        {evidence.source}
+        {evidence.sentences.length > 0 && `, sentence ${evidence.sentences.map(({ place }) => place).join(' and ')}`}
+      </p>
+    </div>
+  )
 }
 
 /** The lines of the draft that the item was read from, as they stood. */
@@ -220,6 +250,7 @@ function Source({ item }: { readonly item: BankItem }) {
   const from = item.cameFrom as Origin | null
   return (
     <>
+      {from?.evidence && <Evidence evidence={from.evidence} />}
       <h2 className="mb-1 text-xs font-semibold text-muted">Where it came from</h2>
       {from?.text ? (
         <>

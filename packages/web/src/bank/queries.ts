@@ -168,8 +168,22 @@ export function useBankChanges() {
       onSuccess: refresh,
     }),
     addVariant: useMutation({
-      mutationFn: ({ id, language }: { readonly id: string; readonly language: string | null }) =>
-        dataOf(api.POST('/api/items/{id}/variants', { ...path(id), body: { language } })),
+      mutationFn: ({
+        id,
+        language,
+        body,
+      }: {
+        readonly id: string
+        readonly language: string | null
+        /** What it says; absent: what its original says, to be reworded. */
+        readonly body?: Item
+      }) =>
+        dataOf(
+          api.POST('/api/items/{id}/variants', {
+            ...path(id),
+            body: { language, ...(body && { body: asObject(body) }) },
+          }),
+        ),
       onSuccess: refresh,
     }),
     bringInLine: useMutation({

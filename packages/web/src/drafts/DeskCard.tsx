@@ -6,6 +6,7 @@ import { ItemExtras, ItemView } from '../parts/ItemView'
 import { May } from '../people/May'
 import { letterOf, pointsText } from '../parts/item-words'
 import { whyNotSigned, type DeskItem } from './desk-state'
+import { BesideItem, sameBeside, type Beside } from './writing/BesideItem'
 
 interface CardProps {
   readonly item: DeskItem
@@ -17,6 +18,8 @@ interface CardProps {
   readonly setKey: (index: number, option: number) => void
   readonly signOff: (index: number) => void
   readonly takeBack: (index: number) => void
+  /** What the reading says of it, and what is nearly the same in the bank; absent: nothing is known. */
+  readonly beside?: Beside | undefined
 }
 
 /** One item beside its lines; focus it, then letters set the key, Enter signs off, Backspace takes it back. */
@@ -33,6 +36,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
     before.setKey === after.setKey &&
     before.signOff === after.signOff &&
     before.takeBack === after.takeBack &&
+    sameBeside(before.beside, after.beside) &&
     a.read.item === b.read.item &&
     a.followed.signOff === b.followed.signOff &&
     a.followed.lostSignOff === b.followed.lostSignOff &&
@@ -41,7 +45,7 @@ function sameCard(before: CardProps, after: CardProps): boolean {
   )
 }
 
-function Card({ item, index, here, asIn, goTo, setKey, signOff, takeBack }: CardProps) {
+function Card({ item, index, here, asIn, goTo, setKey, signOff, takeBack, beside }: CardProps) {
   const { read, followed } = item
   const troubles = read.marks.filter((mark) => mark.severity === 'trouble')
   const keyable = read.item.kind === 'single' || read.item.kind === 'multiple' || read.item.kind === 'truefalse'
@@ -80,6 +84,7 @@ function Card({ item, index, here, asIn, goTo, setKey, signOff, takeBack }: Card
                 {markWords(mark, asIn.get(mark))}
               </p>
             ))}
+        {beside && <BesideItem beside={beside} />}
         <p className="flex flex-wrap gap-x-3 pt-1.5 text-xs text-muted">
           <span>{KIND_NAMES[read.item.kind]}</span>
           <span>{pointsText(read.item.points)}</span>

@@ -1,4 +1,5 @@
 import type { EditorView } from '@codemirror/view'
+import type { Sentence } from '@zakuska/core'
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useParams } from 'react-router'
 import { Head } from '../frame/Frame'
@@ -19,6 +20,12 @@ import { ToBankDialog } from './ToBankDialog'
 import { SendOn } from './SendOn'
 import { PartMenu } from './teaching/PartMenu'
 import { EvidenceButton, EvidenceDialog, useEvidence } from './writing/EvidenceDialog'
+import { AgainDialog } from './writing/AgainDialog'
+import { ReadingDialog } from './writing/ReadingDialog'
+import { useBeside } from './writing/use-beside'
+import { ReplyBar } from './writing/ReplyBar'
+import { useAgain } from './writing/use-again'
+import { useDraftReply } from './writing/use-draft-reply'
 import { useDesk, type Desk, type SaveState } from './use-desk'
 
 export function DraftDeskPage() {
@@ -40,7 +47,7 @@ const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
 
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
   const pane = useRef<HTMLDivElement>(null)
-  const [dialog, setDialog] = useState<'bank' | 'keys' | 'copy' | 'evidence' | null>(null)
+  const [dialog, setDialog] = useState<'bank' | 'keys' | 'copy' | 'evidence' | 'again' | null>(null)
   const [keyShown, setKeyShown] = useState(false)
   const [later, setLater] = useState(false)
   const [side, setSide] = useState<'text' | 'items'>('text')
@@ -70,6 +77,11 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   }, [isEmpty])
   const asIn = useMemo(() => sameDoubts(desk.items), [desk.items])
   const evidence = useEvidence(first.source, desk.items)
+  const [shownIn, setShownIn] = useState<readonly Sentence[] | null>(null)
+  const beside = useBeside(evidence, desk.items, setShownIn)
+  const closeDialog = useCallback(() => setDialog(null), [])
+  const again = useAgain(desk, closeDialog)
+  const replies = useDraftReply(draft.id, first.source !== null, desk, mayWrite, again.asked?.id ?? null)
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
   useEffect(() => {
@@ -113,6 +125,9 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         )}
         <EvidenceButton found={evidence} open={() => setDialog('evidence')} />
         <May right="write" to="change drafts">
+          {first.source !== null && desk.items.length > 0 && (
+            <Button onClick={() => setDialog('again')}>Draft again…</Button>
+          )}
           <Button onClick={desk.tidy}>Tidy the text</Button>
           <Button onClick={() => setDialog('copy')}>Hand over</Button>
           <div ref={onward} className="flex gap-2">
@@ -123,6 +138,9 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
           </div>
         </May>
       </Head>
+      {replies.reply && (
+        <ReplyBar reply={replies.reply} read={desk.items.length} isMissing={replies.isMissing} putIn={replies.putIn} />
+      )}
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
         <section
           aria-label="Drafted text"
@@ -153,6 +171,7 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
               setKey={desk.setKey}
               signOff={desk.signOff}
               takeBack={desk.takeBack}
+              beside={beside[index]}
             />
           ))}
           {desk.reading && desk.items.length === 0 && (
@@ -181,6 +200,21 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         close={() => setDialog(null)}
         goTo={desk.goTo}
       />
+      {shownIn && first.source !== null && (
+        <ReadingDialog source={first.source} sentences={shownIn} close={() => setShownIn(null)} />
+      )}
+      {dialog === 'again' && first.source !== null && (
+        <AgainDialog
+          draftId={draft.id}
+          source={first.source}
+          desk={desk}
+          drafted={replies.drafted}
+          found={evidence}
+          first={desk.here}
+          again={again}
+          close={closeDialog}
+        />
+      )}
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
       {dialog === 'copy' && <HandOver kind="draft" ids={[draft.id]} title={desk.title} close={() => setDialog(null)} />}
       {desk.meeting && !later && (

@@ -12,11 +12,15 @@ import { isPdf, openFile, waiting } from './files'
 import { useDeleteDraft, useDrafts, useNewDraft, type NewDraft } from './queries'
 import { SAMPLE_TEXT } from './sample'
 
+/** Drafts that can stand beside each other. */
+const MOST_BESIDE = 4
+
 /** The tray of drafts. */
 export function DraftsPage() {
   const drafts = useDrafts()
   const start = useStart()
   const [filter, setFilter] = useState('')
+  const [chosen, setChosen] = useState<readonly string[]>([])
   const shown = (drafts.data ?? []).filter((draft) => draft.title.toLowerCase().includes(filter.toLowerCase()))
   return (
     <>
@@ -29,9 +33,21 @@ export function DraftsPage() {
           onChange={(event) => setFilter(event.target.value)}
           className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
         />
+        {chosen.length > 1 && chosen.length <= MOST_BESIDE && (
+          <Link
+            to={`/drafts/side-by-side?drafts=${chosen.join(',')}`}
+            className="rounded-[3px] border border-line bg-sheet px-2.5 py-1"
+          >
+            {chosen.length} side by side
+          </Link>
+        )}
+        {chosen.length > MOST_BESIDE && <span className="text-muted">four at most stand side by side</span>}
         <May right="write" to="begin a draft">
           <Link to="/drafts/request" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
             From a reading…
+          </Link>
+          <Link to="/drafts/words" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+            From words…
           </Link>
           <OpenFile start={start} />
           <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
@@ -63,7 +79,14 @@ export function DraftsPage() {
         {shown.length > 0 && (
           <ul aria-label="Drafts">
             {shown.map((draft) => (
-              <DraftRow key={draft.id} draft={draft} />
+              <DraftRow
+                key={draft.id}
+                draft={draft}
+                isChosen={chosen.includes(draft.id)}
+                choose={(isChosen) =>
+                  setChosen(isChosen ? [...chosen, draft.id] : chosen.filter((id) => id !== draft.id))
+                }
+              />
             ))}
           </ul>
         )}
@@ -138,7 +161,15 @@ function OpenFile({ start }: { readonly start: ReturnType<typeof useStart> }) {
   )
 }
 
-function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
+function DraftRow({
+  draft,
+  isChosen,
+  choose,
+}: {
+  readonly draft: Schemas['DraftSummaryDto']
+  readonly isChosen: boolean
+  readonly choose: (isChosen: boolean) => void
+}) {
   const { remove, restore } = useDeleteDraft()
   const tell = useTell()
   const left = draft.itemCount - draft.signedCount
@@ -152,6 +183,12 @@ function DraftRow({ draft }: { readonly draft: Schemas['DraftSummaryDto'] }) {
       )
   return (
     <li className="flex items-center gap-4 border-b border-line px-3 py-2.5 focus-within:bg-here hover:bg-here sm:px-[18px]">
+      <input
+        type="checkbox"
+        aria-label={`Choose ${draft.title}`}
+        checked={isChosen}
+        onChange={(event) => choose(event.target.checked)}
+      />
       <Link to={`/drafts/${draft.id}`} className="min-w-0 flex-1 font-text text-base font-medium">
         {draft.title}
       </Link>

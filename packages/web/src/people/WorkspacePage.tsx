@@ -1,6 +1,6 @@
 import { format } from 'date-fns'
 import { useRef, useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { useSession } from '../frame/queries'
@@ -32,7 +32,14 @@ export function WorkspacePage() {
   const { data } = workspace
   return (
     <>
-      <Head title={data.name} about={counted(data.members.length, 'person', 'people')} />
+      <Head title={data.name} about={counted(data.members.length, 'person', 'people')}>
+        <Link
+          to="/workspace/writing"
+          className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
+        >
+          Writing help
+        </Link>
+      </Head>
       <div className="min-h-0 flex-1 overflow-y-auto px-3 py-5 sm:px-[18px]">
         <div className="grid max-w-5xl gap-8 lg:grid-cols-[1fr_340px]">
           <div className="grid content-start gap-8">

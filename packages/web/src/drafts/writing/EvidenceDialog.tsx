@@ -9,6 +9,7 @@ import {
 import { useMemo } from 'react'
 import { Button } from '../../parts/Button'
 import { Dialog } from '../../parts/Dialog'
+import { EVIDENCE_WORDS, timeText } from '../../parts/evidence-words'
 import { counted } from '../../parts/item-words'
 import type { DeskItem } from '../desk-state'
 
@@ -33,14 +34,6 @@ export function useEvidence(source: string | null, items: readonly DeskItem[]): 
       },
     [prepared, items],
   )
-}
-
-const WORDS: Readonly<Record<EvidenceVerdict, readonly [string, string, string]>> = {
-  said: ['✓', 'text-dill', 'the reading says it'],
-  otherwise: ['◆', 'text-beet', 'the reading says otherwise: look at the key'],
-  unsure: ['◐', 'text-mustard-ink', 'it is about this sentence, but the key is not in it'],
-  'not-found': ['◆', 'text-beet', 'no sentence of the reading is about it'],
-  'nothing-to-find': ['–', 'text-muted', 'nothing to look for'],
 }
 
 /** Items whose evidence a person should look at. */
@@ -93,7 +86,7 @@ export function EvidenceDialog({
       </p>
       <ul>
         {rows.map(({ evidence, at }) => {
-          const [glyph, tone, says] = WORDS[evidence.verdict]
+          const [glyph, tone, says] = EVIDENCE_WORDS[evidence.verdict]
           const item = items[at]
           return (
             <li key={at} className="border-t border-line py-2">
@@ -126,10 +119,4 @@ export function EvidenceDialog({
       </Button>
     </Dialog>
   )
-}
-
-function timeText(seconds: number | null): string {
-  if (seconds === null) return ''
-  const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60]
-  return `[${minutes}:${String(rest).padStart(2, '0')}] `
 }

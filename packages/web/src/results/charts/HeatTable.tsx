@@ -6,7 +6,7 @@ import { Link } from 'react-router'
 import type { Looked } from '../queries'
 import { percent, points, stemLine } from '../words'
 import { heatCell, heatDrawing } from './heat-drawing'
-import { download } from './picture'
+import { download } from '../../parts/chart/picture'
 
 /** More rows nobody compares by eye, and no page draws quickly. */
 const MOST_ROWS = 400

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3'
 import type { Item, ItemAnalysis } from '@zakuska/core'
 import { percent, stemLine } from '../words'
-import { Chart, Figures } from './Chart'
+import { Chart, Figures } from '../../parts/chart/Chart'
 import { Hatch } from './ScoreChart'
 
 const WIDTH = 640

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3'
 import type { Item, ItemAnalysis } from '@zakuska/core'
 import { discriminationWord, percent, signed, stemLine } from '../words'
-import { Chart, Figures } from './Chart'
+import { Chart, Figures } from '../../parts/chart/Chart'
 
 const WIDTH = 460
 const HEIGHT = 300

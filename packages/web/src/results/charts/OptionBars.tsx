@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3'
 import { THIRDS, type Item, type OptionThirds, type Third } from '@zakuska/core'
 import { optionName } from '../words'
-import { Chart, Figures } from './Chart'
+import { Chart, Figures } from '../../parts/chart/Chart'
 
 const WIDTH = 560
 const ROW = 46

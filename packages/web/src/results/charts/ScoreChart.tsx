@@ -1,7 +1,7 @@
 import { bin, group, max, scaleLinear } from 'd3'
 import { counted } from '../../parts/item-words'
 import { points } from '../words'
-import { Chart, Figures } from './Chart'
+import { Chart, Figures } from '../../parts/chart/Chart'
 
 const WIDTH = 440
 const MARGIN = 12

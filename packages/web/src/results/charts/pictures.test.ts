@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { heatDrawing } from './heat-drawing'
-import { LIGHT, svgText } from './picture'
+import { LIGHT, svgText } from '../../parts/chart/picture'
 
 test('pictures are in the colours of the light page', () => {
   const styles = readFileSync(join(__dirname, '../../styles.css'), 'utf8')

@@ -1,5 +1,5 @@
 import { useId, useRef, type ReactNode } from 'react'
-import { useTell } from '../../parts/notices'
+import { useTell } from '../notices'
 import { download } from './picture'
 
 /** A chart with its name, the same figures as a table, and pictures of it to take along. */

@@ -1,0 +1,63 @@
+import { Button } from '../../parts/Button'
+import { counted } from '../../parts/item-words'
+import { Fault } from '../../people/fields'
+import { useMay } from '../../people/May'
+import { useWritingChanges, type Reply } from '../../writing/queries'
+import { unitsText } from '../../writing/words'
+
+/** How far a reply is, over the draft that it is for: it grows, it was cut, it broke off, it is not in the text yet. */
+export function ReplyBar({
+  reply,
+  read,
+  isMissing,
+  putIn,
+}: {
+  readonly reply: Reply
+  /** Items that the desk has read. */
+  readonly read: number
+  /** Some of it is not in the text. */
+  readonly isMissing: boolean
+  readonly putIn: () => void
+}) {
+  const { stop, goOn } = useWritingChanges()
+  const mayWrite = useMay('write')
+  const { state, sentTo, why, units, what } = reply
+  const asked = Number(/^\d+/.exec(what)?.[0] ?? 0)
+  const name = sentTo.split(',')[0] ?? ''
+  if (state === 'done' && !isMissing && (!asked || read >= asked)) return null
+  const isTrouble = state === 'failed' || state === 'cut'
+  return (
+    <div
+      className={`flex flex-wrap items-center gap-x-3 gap-y-1 border-b px-3 py-1.5 sm:px-[18px] ${isTrouble ? 'border-beet bg-beet-wash' : 'border-line bg-mustard-wash'}`}
+    >
+      <p role="status" className="min-w-0">
+        {isTrouble && <span aria-hidden="true">◆ </span>}
+        {state === 'writing'
+          ? `${name} is writing ${what}: ${counted(read, 'item', 'items')} read so far.`
+          : state === 'cut'
+            ? `${name} stopped at the limit of one reply. What came is here (${unitsText(units)}).`
+            : state === 'failed'
+              ? `${why ?? ''}${reply.text ? ' What came is here.' : ' Nothing came.'}`
+              : state === 'stopped'
+                ? 'It was stopped. What came is here.'
+                : `${what} were asked for, and ${counted(read, 'item was', 'items were')} read.`}
+      </p>
+      {mayWrite && (
+        <span className="ml-auto flex gap-2">
+          {isMissing && <Button onClick={putIn}>Put in what is not here yet</Button>}
+          {state === 'writing' && (
+            <Button disabled={stop.isPending} onClick={() => stop.mutate(reply.id)}>
+              Stop
+            </Button>
+          )}
+          {state !== 'writing' && state !== 'done' && (
+            <Button tone="lead" disabled={goOn.isPending} onClick={() => goOn.mutate(reply.id)}>
+              {reply.text ? 'Go on' : 'Ask again'}
+            </Button>
+          )}
+        </span>
+      )}
+      <Fault error={stop.error ?? goOn.error} />
+    </div>
+  )
+}

@@ -1,0 +1,58 @@
+import { useCallback, useMemo } from 'react'
+import { useReply, useRepliesOf, useWritingChanges, type Reply } from '../../writing/queries'
+import type { Desk } from '../use-desk'
+import { restOf, useReplyText } from './use-reply-text'
+
+export interface DraftReply {
+  /** The newest reply that the draft was asked for. */
+  readonly reply: Reply | undefined
+  /** All that was ever drafted for it, to tell what a person changed since. */
+  readonly drafted: readonly string[]
+  readonly isMissing: boolean
+  readonly putIn: () => void
+}
+
+/** The writing service's replies for a draft, and the newest of them into its text as it grows. */
+export function useDraftReply(
+  draftId: string,
+  hasSource: boolean,
+  desk: Desk,
+  mayWrite: boolean,
+  againId: string | null,
+): DraftReply {
+  const all = useRepliesOf([draftId], hasSource).data
+  // Other questions that came while nobody was here wait to be put in, too.
+  const newest = useMemo(
+    () =>
+      all?.find(
+        ({ id, purpose, isTaken }) => purpose === 'items' || (purpose === 'again' && !isTaken && id !== againId),
+      ),
+    [all, againId],
+  )
+  const reply = useReply(newest?.id ?? null).data
+  const { setTaken } = useWritingChanges()
+  const { flush, view } = desk
+  const { mutate } = setTaken
+  const id = reply?.id
+  const isWhole = reply?.state === 'done'
+  const whole = useCallback(() => {
+    // Saved first: only then may the server stop offering it.
+    void flush().then(() => id !== undefined && isWhole && mutate(id))
+  }, [flush, id, isWhole, mutate])
+  // The editor is there once something was read.
+  const target = { view, mayWrite, whole }
+  const { putIn } = useReplyText(desk.reading ? reply : undefined, target)
+  const text = desk.view()?.state.doc.toString() ?? ''
+  const isMissing =
+    reply !== undefined &&
+    !reply.isTaken &&
+    reply.state !== 'writing' &&
+    desk.reading !== null &&
+    restOf(reply.text, text).trim() !== ''
+  return {
+    reply,
+    drafted: useMemo(() => (all ?? []).map((one) => one.text).concat(reply ? [reply.text] : []), [all, reply]),
+    isMissing,
+    putIn,
+  }
+}
