@@ -21,6 +21,7 @@ const ABOUT = 0.45
 const KEY_THERE = 0.6
 const SAID_WHOLE = 0.75
 const TOGETHER = 0.95
+const VERBATIM = 0.94
 
 /** What a question says of how to answer it says nothing of what it is about. */
 const ASKING = new Set(
@@ -109,10 +110,12 @@ export class EvidenceFinder {
       numbersIn(text).every((number) => numbersIn(this.#sentences[place]?.text ?? '').includes(number)) &&
       isNegated(words) === isNegated(sentence)
     const isTrue = item.key[0] === true
-    if (isSame === isTrue) return { verdict: 'said', sentences: [place] }
-    // A statement that is called false and stands there word for word is true.
-    if (!isTrue) return { verdict: share >= 0.95 ? 'otherwise' : 'unsure', sentences: [place] }
-    return { verdict: share >= SAID_WHOLE ? 'otherwise' : 'unsure', sentences: [place] }
+    const isVerbatim = isSame && share >= VERBATIM
+    // Word for word it is true; with another word in it, it may be the one that makes it false.
+    if (isVerbatim) return { verdict: isTrue ? 'said' : 'otherwise', sentences: [place] }
+    if (!isTrue) return { verdict: 'said', sentences: [place] }
+    const isContradicted = share >= SAID_WHOLE && !isSame
+    return { verdict: isContradicted ? 'otherwise' : 'unsure', sentences: [place] }
   }
 
   /** Each pair stands in a sentence; one whose left side is said of another's right is paired wrongly. */

@@ -1,7 +1,7 @@
 import { plainText } from '../content/plain.ts'
 import type { Item, ItemKind } from '../item/model.ts'
 import { readability, readText, type Readability } from '../review/readability.ts'
-import { EvidenceFinder, type EvidenceVerdict } from './evidence.ts'
+import { EvidenceFinder, type Evidence, type EvidenceVerdict } from './evidence.ts'
 import { sentencesOf } from './sentences.ts'
 
 /** What can be counted of a draft, to hold it beside another. */
@@ -17,6 +17,8 @@ export interface DraftFigures {
   /** Sentences of the source that some item rests on, of all that it has; null without a source. */
   readonly coverage: { readonly asked: readonly boolean[]; readonly share: number } | null
   readonly verdicts: Readonly<Partial<Record<EvidenceVerdict, number>>>
+  /** One for each item; none without a source. */
+  readonly evidence: readonly Evidence[]
 }
 
 /** @param source The text that the items were drafted from; null: none is known. */
@@ -24,6 +26,7 @@ export function draftFigures(items: readonly Item[], source: string | null): Dra
   const kinds: Partial<Record<ItemKind, number>> = {}
   const verdicts: Partial<Record<EvidenceVerdict, number>> = {}
   const keyPlaces: number[] = []
+  const evidence: Evidence[] = []
   let [trueKeys, falseKeys] = [0, 0]
   const sentences = source === null ? [] : sentencesOf(source)
   const finder = new EvidenceFinder(sentences)
@@ -40,9 +43,10 @@ export function draftFigures(items: readonly Item[], source: string | null): Dra
       })
     }
     if (source === null) continue
-    const { verdict, sentences: places } = finder.evidenceOf(item)
-    verdicts[verdict] = (verdicts[verdict] ?? 0) + 1
-    for (const place of places) asked[place] = true
+    const found = finder.evidenceOf(item)
+    evidence.push(found)
+    verdicts[found.verdict] = (verdicts[found.verdict] ?? 0) + 1
+    for (const place of found.sentences) asked[place] = true
   }
   const text = items.map((item) => readText(item) || plainText(item.stem)).join('\n')
   return {
@@ -54,5 +58,6 @@ export function draftFigures(items: readonly Item[], source: string | null): Dra
     reading: items.length ? readability(text, items[0]?.language) : null,
     coverage: sentences.length ? { asked, share: asked.filter(Boolean).length / sentences.length } : null,
     verdicts,
+    evidence,
   }
 }

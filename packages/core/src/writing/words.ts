@@ -76,7 +76,7 @@ function stemOf(word: ListedWord, form: 'definition' | 'sentence'): Asked | null
 }
 
 function lowered(shown: string, word: string): string {
-  return word.charAt(0) === word.charAt(0).toLowerCase() ? shown.charAt(0).toLowerCase() + shown.slice(1) : shown
+  return !/^\p{Lu}/u.test(word) ? shown.charAt(0).toLowerCase() + shown.slice(1) : shown
 }
 
 function wordIn(sentence: string, word: string): { readonly from: number; readonly to: number } | null {

@@ -1,4 +1,5 @@
 import { addressOf } from './address.ts'
+import { bytesOf } from './bytes.ts'
 
 const LARGEST_PAGE = 5 * 1024 * 1024
 const LONGEST_MS = 15_000
@@ -35,7 +36,7 @@ async function bodyOf(response: globalThis.Response): Promise<Uint8Array> {
   const pieces: Uint8Array[] = []
   let size = 0
   try {
-    for await (const piece of response.body ?? []) {
+    for await (const piece of bytesOf(response)) {
       size += piece.length
       if (size > LARGEST_PAGE) break
       pieces.push(piece)

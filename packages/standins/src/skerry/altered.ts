@@ -48,7 +48,7 @@ export function isStatement({ text, standsAlone }: Sentence): boolean {
     standsAlone &&
     length >= 6 &&
     length <= 28 &&
-    /\.$/.test(text) &&
+    text.endsWith('.') &&
     !/^To \w+/.test(text) &&
     !/["“”;:]/.test(text) &&
     nlp(text).has('#Verb')

@@ -23,6 +23,8 @@ const LEAST_OPTIONS = 3
 /** Makes items of one kind out of what a source states. */
 export class Drafter {
   readonly #facts: readonly Fact[]
+  /** All facts, for wrong options: what was asked already can still be one. */
+  readonly #pool: readonly Fact[]
   readonly #sentences: readonly Sentence[]
   readonly #chance: Chance
   readonly #used = new Set<string>()
@@ -35,8 +37,9 @@ export class Drafter {
     { avoid, wishes }: { readonly avoid: string; readonly wishes: string },
   ) {
     this.#chance = chance
-    const known = wordsIn(avoid).join(' ')
-    const isNew = ({ text }: Sentence): boolean => !asksOf(known, text)
+    this.#pool = facts
+    const known = avoid.split(/\n\s*\n|\n(?=\s*\S)(?!\s+[a-z]\)|\s+Answer)/i).map((one) => wordsIn(one).join(' '))
+    const isNew = ({ text }: Sentence): boolean => !known.some((one) => asksOf(one, text))
     const wanted = new Set(wordsIn(wishes).filter((word) => word.length > 4))
     const wish = (text: string): number => wordsIn(text).filter((word) => wanted.has(word)).length
     this.#facts = chance
@@ -62,21 +65,25 @@ export class Drafter {
     switch (kind) {
       case 'single':
         // By turns, so that no set asks for figures alone.
-        return yield* byTurns([
+        yield* byTurns([
           this.#of('definition').map((fact) => () => this.#whichTerm(fact)),
           this.#of('cause').map((fact) => () => this.#whichCause(fact)),
           this.#of('number').map((fact) => () => this.#whichFigure(fact)),
         ])
+        return
       case 'multiple':
-        return yield* this.#of('list').map((fact) => this.#allThatFit(fact))
+        yield* this.#of('list').map((fact) => this.#allThatFit(fact))
+        return
       case 'truefalse':
-        return yield* this.#sentences.filter(isStatement).map((sentence, at) => this.#statement(sentence, at % 2 === 1))
+        yield* this.#sentences.filter(isStatement).map((sentence, at) => this.#statement(sentence, at % 2 === 1))
+        return
       case 'short':
-        return yield* this.#of('definition').map((fact) =>
+        yield* this.#of('definition').map((fact) =>
           typed('short', `What is the word for ${fact.says}?`, [fact.term], fact),
         )
+        return
       case 'numeric':
-        return yield* this.#of('number').map((fact) =>
+        yield* this.#of('number').map((fact) =>
           typed(
             'numeric',
             `Which ${fact.isYear ? 'year' : 'number'} is missing? “${gapped(fact)}”`,
@@ -84,18 +91,25 @@ export class Drafter {
             fact,
           ),
         )
+        return
       case 'cloze':
-        return yield* byTurns([
+        yield* byTurns([
           this.#of('definition').map((fact) => () => gapOfTerm(fact)),
           this.#of('number').map(
             (fact) => () => typed('cloze', `${fact.before}_____${fact.after}`, [fact.figure], fact),
           ),
         ])
+        return
       case 'match':
-        return yield* this.#matches()
+        yield* this.#matches()
+        return
       case 'order':
-        return yield* this.#of('sequence').map((fact) => this.#order(fact))
+        yield* this.#of('sequence').map((fact) => this.#order(fact))
     }
+  }
+
+  #all<Type extends Fact['type']>(type: Type): FactOf<Type>[] {
+    return this.#pool.filter((fact): fact is FactOf<Type> => fact.type === type)
   }
 
   #of<Type extends Fact['type']>(type: Type): FactOf<Type>[] {
@@ -105,7 +119,7 @@ export class Drafter {
   #whichTerm(fact: FactOf<'definition'>): Drafted | null {
     const others = this.#others(
       fact.term,
-      this.#of('definition').map(({ term }) => term),
+      this.#all('definition').map(({ term }) => term),
       fact.sentence.text,
     )
     return this.#choice(`What is the word for ${fact.says}?`, fact.term, others, fact)
@@ -114,14 +128,14 @@ export class Drafter {
   #whichCause(fact: FactOf<'cause'>): Drafted | null {
     const others = this.#others(
       fact.cause,
-      this.#of('cause').map(({ cause }) => cause),
+      this.#all('cause').map(({ cause }) => cause),
       fact.sentence.text,
     )
     return this.#choice(`How does the sentence go on? “${fact.effect} because …”`, fact.cause, others, fact)
   }
 
   #whichFigure(fact: FactOf<'number'>): Drafted | null {
-    const others = otherFigures(fact, this.#of('number'), this.#chance, MOST_OPTIONS - 1)
+    const others = otherFigures(fact, this.#all('number'), this.#chance, MOST_OPTIONS - 1)
     return this.#choice(
       `Which ${fact.isYear ? 'year' : 'number'} is missing? “${gapped(fact)}”`,
       fact.figure,
@@ -150,8 +164,8 @@ export class Drafter {
 
   #allThatFit(fact: FactOf<'list'>): Drafted | null {
     const right = this.#chance.shuffled(fact.members).slice(0, 3)
-    const elsewhere = this.#of('list').flatMap(({ sentence, members }) => (sentence === fact.sentence ? [] : members))
-    const terms = this.#of('definition').map(({ term }) => term)
+    const elsewhere = this.#all('list').flatMap(({ sentence, members }) => (sentence === fact.sentence ? [] : members))
+    const terms = this.#all('definition').map(({ term }) => term)
     const others = this.#others('', [...elsewhere, ...(elsewhere.length < 2 ? terms : [])], fact.sentence.text).slice(
       0,
       2,
@@ -204,7 +218,7 @@ export class Drafter {
     const stem =
       aim === null
         ? 'Put the steps in order:'
-        : /^to /.test(aim)
+        : aim.startsWith('to ')
           ? `Put in order what is done ${aim}:`
           : `${capital(aim)}. Put the steps in order:`
     return {

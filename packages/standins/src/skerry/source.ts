@@ -34,7 +34,7 @@ export function sentencesIn(source: string): Sentence[] {
 }
 
 export function standsAlone(text: string): boolean {
-  return !POINTS_BACK.test(text) && !POINTS_BACK_INSIDE.test(text) && !/\?$/.test(text) && !hasLoosePronoun(text)
+  return !POINTS_BACK.test(text) && !POINTS_BACK_INSIDE.test(text) && !text.endsWith('?') && !hasLoosePronoun(text)
 }
 
 /** A pronoun before anything that it could stand for, as in "The air above it rises". */

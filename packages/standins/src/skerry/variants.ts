@@ -29,13 +29,13 @@ const PLAIN: readonly (readonly [RegExp, string])[] = [
   [/\bnavigator(s)?\b/gi, 'sailor$1'],
   [/\bproceed(s|ed)?\b/gi, 'go on'],
 ]
-const OPTION = /^([a-z])\) /
+const OPTION = /^([a-z])\) /i
 const LEAST_OPTIONS = 3
 
 /** An item in tidy notation, said for other readers: in shorter words and with fewer options, or without its options. */
 export function variantOf(item: string, how: 'easier' | 'harder'): string {
   const lines = item.split('\n')
-  const isSingle = /^Answer: [a-z]$/m.test(item)
+  const isSingle = /^Answer: [a-z]$/im.test(item)
   if (how === 'easier') return (isSingle ? withFewer(lines) : lines).map(plainer).join('\n')
   return isSingle ? withoutOptions(lines) : item
 }
@@ -56,7 +56,7 @@ function like(found: string, other: string): string {
 
 /** One distractor less, the last that is there; letters and key follow. */
 function withFewer(lines: readonly string[]): string[] {
-  const keyed = /^Answer: ([a-z])$/m.exec(lines.join('\n'))?.[1]
+  const keyed = /^Answer: ([a-z])$/im.exec(lines.join('\n'))?.[1]
   const options = lines.filter((line) => OPTION.test(line))
   if (options.length <= LEAST_OPTIONS) return [...lines]
   const gone = options.findLast((line) => OPTION.exec(line)?.[1] !== keyed)
@@ -65,7 +65,7 @@ function withFewer(lines: readonly string[]): string[] {
   const renamed = left.map((line, at) => line.replace(OPTION, `${String.fromCharCode(97 + at)}) `))
   let isWritten = false
   return lines.flatMap((line) => {
-    if (/^Answer: /.test(line)) return [`Answer: ${String.fromCharCode(97 + place)}`]
+    if (line.startsWith('Answer: ')) return [`Answer: ${String.fromCharCode(97 + place)}`]
     if (!OPTION.test(line)) return [line]
     if (isWritten) return []
     isWritten = true
@@ -75,10 +75,10 @@ function withFewer(lines: readonly string[]): string[] {
 
 /** Recalled is harder than recognised: the key becomes the answer to be typed. */
 function withoutOptions(lines: readonly string[]): string {
-  const keyed = /^Answer: ([a-z])$/m.exec(lines.join('\n'))?.[1]
+  const keyed = /^Answer: ([a-z])$/im.exec(lines.join('\n'))?.[1]
   const answer = lines.find((line) => OPTION.exec(line)?.[1] === keyed)?.replace(OPTION, '')
   return lines
     .filter((line) => !OPTION.test(line))
-    .map((line) => (/^Answer: /.test(line) ? `Answer: ${answer ?? ''}` : line))
+    .map((line) => (line.startsWith('Answer: ') ? `Answer: ${answer ?? ''}` : line))
     .join('\n')
 }

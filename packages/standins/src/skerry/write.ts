@@ -34,7 +34,7 @@ const NAMES: Readonly<Record<Kind, string>> = {
   order: 'ordering questions',
 }
 
-const SCARCE: readonly Kind[] = ['multiple', 'order', 'match']
+const SCARCE: readonly Kind[] = ['cloze', 'short', 'multiple', 'order', 'match']
 
 /** The whole reply to a request in words. @throws Problem where it is not understood or cannot be done. */
 export function write(request: string, { manner, mistakes, seed }: Temper, readings: readonly Reading[]): Written {

@@ -1,4 +1,4 @@
-import { CHECKS, plainText, readability, readText, type Readability } from '@zakuska/core'
+import { CHECKS, plainText, readability, readText } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
@@ -7,8 +7,9 @@ import { useWriting } from '../writing/queries'
 import { May, useMay } from '../people/May'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
+import { MIN_WORDS, readingText } from '../parts/reading-words'
 import { FIELD } from './KindFields'
-import { VariantDialog } from './VariantDialog'
+import { BesideDialog, VariantDialog } from './VariantDialog'
 import { useBankChanges, useNear, useProposals, type BankItem } from './queries'
 
 /** What the writing checks say of an item; each can be waived with a reason, and the waiver taken back. */
@@ -142,19 +143,12 @@ export function OutcomeProposals({ item, take }: { readonly item: BankItem; read
 }
 
 /** Indices of readability say little of a text that is shorter. */
-const MIN_WORDS = 30
-
-function readingText({ index, value, ease, words }: Readability): string {
-  if (words < MIN_WORDS) return `${words} words to read, too few to say how hard they are`
-  if (index === 'lix') return `LIX ${value}, ${words} words to read`
-  return `Reads like grade ${Math.max(0, value)} (Flesch-Kincaid), reading ease ${ease ?? 0}, ${words} words to read`
-}
-
 /** The item in other languages or for other readers, with what each is like to read. */
 export function Variants({ item }: { readonly item: BankItem }) {
   const { addVariant, bringInLine } = useBankChanges()
   const [language, setLanguage] = useState('')
   const [isDrafting, setDrafting] = useState(false)
+  const [beside, setBeside] = useState<string | null>(null)
   const writing = useWriting().data
   const measured = readability(readText(asKept(item.body)), asKept(item.body).language)
   return (
@@ -193,11 +187,15 @@ export function Variants({ item }: { readonly item: BankItem }) {
                   {one.reading.index === 'lix' ? 'LIX' : 'grade'} {Math.max(0, one.reading.value)}
                 </span>
               )}
-              {one.stale && <span className="text-mustard-ink"> ◇ stale</span>}
+              {one.stale && <span className="text-mustard-ink"> ◇ stale</span>}{' '}
+              <button type="button" className="text-xs text-muted underline" onClick={() => setBeside(one.itemId)}>
+                beside this one
+              </button>
             </li>
           ))}
         </ul>
       )}
+      {beside !== null && <BesideDialog item={item} otherId={beside} close={() => setBeside(null)} />}
       {item.variantOf === null && (
         <May right="write">
           <form

@@ -12,14 +12,16 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
+import { Problem, Waiting } from '../parts/Empty'
 import { ItemView } from '../parts/ItemView'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
+import { readingText } from '../parts/reading-words'
 import { Fault } from '../people/fields'
 import { useReply, useWriting, useWritingChanges } from '../writing/queries'
 import { UseOfUnits } from '../writing/UseOfUnits'
 import { costText, unitsText } from '../writing/words'
-import { useBankChanges, type BankItem } from './queries'
+import { useBankChanges, useBankItem, type BankItem } from './queries'
 
 const AIMS = ['easier', 'harder', 'level', 'language'] as const
 const NAMES: Readonly<Record<(typeof AIMS)[number], string>> = {
@@ -59,10 +61,9 @@ export function VariantDialog({ item, close }: { readonly item: BankItem; readon
     addVariant.mutate(
       { id: item.id, language, body: drafted },
       {
-        onSuccess: (made) => {
+        onSuccess: () => {
           close()
           tell('The variant is in the bank, and waits for sign-off.')
-          void made
         },
       },
     )
@@ -172,15 +173,49 @@ export function VariantDialog({ item, close }: { readonly item: BankItem; readon
   )
 }
 
+/** Two of a family side by side, the original first. */
+export function BesideDialog({
+  item,
+  otherId,
+  close,
+}: {
+  readonly item: BankItem
+  readonly otherId: string
+  readonly close: () => void
+}) {
+  const other = useBankItem(otherId)
+  const pair =
+    other.data && [item, other.data].sort((a, b) => Number(a.variantOf !== null) - Number(b.variantOf !== null))
+  return (
+    <Dialog open close={close} title="Side by side" wide>
+      {other.isPending && <Waiting what="the other one" />}
+      {other.isError && <Problem error={other.error} />}
+      {pair && (
+        <div className="grid gap-4 border-y border-line py-3 sm:grid-cols-2">
+          {pair.map((one) => (
+            <Side
+              key={one.id}
+              name={
+                one.variantOf === null ? 'The original' : one.stale ? 'A variant, older than its original' : 'A variant'
+              }
+              item={asKept(one.body)}
+            />
+          ))}
+        </div>
+      )}
+      <Button className="mt-3" onClick={close}>
+        Close
+      </Button>
+    </Dialog>
+  )
+}
+
 function Side({ name, item }: { readonly name: string; readonly item: Item }) {
   const measured = readability(readText(item), item.language)
   return (
     <section aria-label={name} className="min-w-0">
-      <h3 className="text-xs font-semibold text-muted">
-        {name}
-        {measured &&
-          ` · ${measured.index === 'lix' ? 'LIX' : 'grade'} ${Math.max(0, measured.value)}, ${measured.words} words`}
-      </h3>
+      <h3 className="text-xs font-semibold text-muted">{name}</h3>
+      {measured && <p className="text-xs text-muted">{readingText(measured)}</p>}
       <ItemView item={item} small />
     </section>
   )

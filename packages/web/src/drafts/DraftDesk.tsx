@@ -139,7 +139,13 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         </May>
       </Head>
       {replies.reply && (
-        <ReplyBar reply={replies.reply} read={desk.items.length} isMissing={replies.isMissing} putIn={replies.putIn} />
+        <ReplyBar
+          reply={replies.reply}
+          read={desk.items.length}
+          isFresh={replies.isFresh}
+          isMissing={replies.isMissing}
+          putIn={replies.putIn}
+        />
       )}
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
         <section

@@ -4,7 +4,7 @@ import type { EvidenceVerdict } from '@zakuska/core'
 export const EVIDENCE_WORDS: Readonly<Record<EvidenceVerdict, readonly [glyph: string, tone: string, says: string]>> = {
   said: ['✓', 'text-dill', 'the reading says it'],
   otherwise: ['◆', 'text-beet', 'the reading says otherwise: look at the key'],
-  unsure: ['◐', 'text-mustard-ink', 'it is about this sentence, but the key is not in it'],
+  unsure: ['◐', 'text-mustard-ink', 'about this sentence, but not in the same words: compare them'],
   'not-found': ['◆', 'text-beet', 'no sentence of the reading is about it'],
   'nothing-to-find': ['–', 'text-muted', 'nothing to look for'],
 }

@@ -31,7 +31,7 @@ export function UnitsChart({
   )
   const totals = people.map((name) => sum(shown, ({ by, units }) => (by === name ? units : 0)))
   const most = max([...byDay.values()], (units) => sum(units)) ?? 0
-  const x = scaleBand(days.map(String), [LEFT, WIDTH - 4]).padding(0.25)
+  const x = scaleBand(days.map(String), [LEFT, WIDTH - 14]).padding(0.25)
   const y = scaleLinear([0, Math.max(1, most)], [HEIGHT - BOTTOM, 8]).nice(3)
   return (
     <Chart

@@ -1,3 +1,4 @@
+import { bytesOf } from '../../outward/bytes.ts'
 import { WritingError, type WritingAccount } from './contract.ts'
 
 interface Calling {
@@ -28,7 +29,7 @@ export async function* streamed({ name, account, path, body, halt }: Calling): A
     })
     if (!response.ok) throw new WritingError(await refusalOf(name, response))
     const decoder = new TextDecoder()
-    for await (const piece of response.body ?? []) {
+    for await (const piece of bytesOf(response)) {
       clearTimeout(timer)
       timer = setTimeout(() => silence.abort(), account.timeoutMs)
       yield decoder.decode(piece, { stream: true })

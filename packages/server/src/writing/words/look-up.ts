@@ -177,6 +177,8 @@ const TAGS: Readonly<Record<string, PartOfSpeech>> = {
 function partsOfSpeechIn(sentence: string, word: string): ReadonlyMap<PartOfSpeech, number> {
   const tokens = tagger.readDoc(sentence).tokens()
   const values = tokens.out().map((token) => token.toLowerCase())
+  // A helper of the tagger, which stands alone.
+  // eslint-disable-next-line @typescript-eslint/unbound-method
   const tags = tokens.out(tagger.its.pos)
   const place = values.indexOf(word.toLowerCase())
   const votes = new Map<PartOfSpeech, number>()

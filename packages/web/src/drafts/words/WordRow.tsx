@@ -14,7 +14,7 @@ export function WordRow({
 }) {
   const { word, senses, sense, definition, sentence } = entry
   return (
-    <li className="grid gap-1.5 border-b border-line py-2.5" aria-label={word}>
+    <li className="grid grid-cols-[minmax(0,1fr)] gap-1.5 border-b border-line py-2.5" aria-label={word}>
       <div className="flex flex-wrap items-baseline gap-2">
         <b className="min-w-24 font-text text-[15px]">{word}</b>
         {senses.length > 0 ? (
@@ -40,7 +40,7 @@ export function WordRow({
           Leave out
         </Button>
       </div>
-      <div className="grid gap-1.5 sm:grid-cols-2">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-1.5 sm:grid-cols-2">
         <label className="block text-xs text-muted">
           Definition
           <input

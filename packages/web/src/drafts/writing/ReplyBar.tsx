@@ -9,22 +9,25 @@ import { unitsText } from '../../writing/words'
 export function ReplyBar({
   reply,
   read,
+  isFresh,
   isMissing,
   putIn,
 }: {
   readonly reply: Reply
   /** Items that the desk has read. */
   readonly read: number
+  readonly isFresh: boolean
   /** Some of it is not in the text. */
   readonly isMissing: boolean
   readonly putIn: () => void
 }) {
   const { stop, goOn } = useWritingChanges()
   const mayWrite = useMay('write')
-  const { state, sentTo, why, units, what } = reply
+  const { state, sentTo, why, units, what, purpose } = reply
   const asked = Number(/^\d+/.exec(what)?.[0] ?? 0)
   const name = sentTo.split(',')[0] ?? ''
-  if (state === 'done' && !isMissing && (!asked || read >= asked)) return null
+  const isShort = isFresh && purpose === 'items' && read < asked
+  if (!isMissing && (state === 'done' || reply.isTaken) && !isShort) return null
   const isTrouble = state === 'failed' || state === 'cut'
   return (
     <div
@@ -40,7 +43,9 @@ export function ReplyBar({
               ? `${why ?? ''}${reply.text ? ' What came is here.' : ' Nothing came.'}`
               : state === 'stopped'
                 ? 'It was stopped. What came is here.'
-                : `${what} were asked for, and ${counted(read, 'item was', 'items were')} read.`}
+                : !isShort
+                  ? `A reply from ${name} (${what}) is not all in this text.`
+                  : `${what} were asked for, and ${counted(read, 'item was', 'items were')} read.`}
       </p>
       {mayWrite && (
         <span className="ml-auto flex gap-2">

@@ -26,7 +26,7 @@ interface Fields {
 export function RequestFields({ request, set }: Fields) {
   return (
     <>
-      <KeptRequests request={request} set={set} />
+      <ByName request={request} set={set} />
       <fieldset>
         <legend className="text-xs font-semibold text-muted">How many of each</legend>
         <div className="grid grid-cols-2 gap-x-5 gap-y-1 sm:grid-cols-3">
@@ -61,6 +61,7 @@ export function RequestFields({ request, set }: Fields) {
         value={request.remarks}
         onChange={(event) => set({ ...request, remarks: event.target.value })}
       />
+      <KeepAs request={request} />
     </>
   )
 }
@@ -122,8 +123,35 @@ function Finer({ request, set }: Fields) {
   )
 }
 
-/** Requests that are made again and again, by name. */
-function KeptRequests({ request, set }: Fields) {
+/** Takes up a request that is kept by name. */
+function ByName({ request, set }: Fields) {
+  const kept = useKeptRequests().data ?? []
+  if (!kept.length) return null
+  const same = kept.find((one) => JSON.stringify(one.request) === JSON.stringify(request))
+  return (
+    <label className="block">
+      A request by name
+      <select
+        className={`${FIELD} block max-w-72`}
+        value={same?.id ?? ''}
+        onChange={({ target: { value } }) => {
+          const one = kept.find(({ id }) => id === value)
+          if (one) set(one.request as WritingRequest)
+        }}
+      >
+        <option value="">as below</option>
+        {kept.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+/** Keeps the request by a name, for the next time. */
+function KeepAs({ request }: Pick<Fields, 'request'>) {
   const kept = useKeptRequests().data ?? []
   const { keepRequest, deleteRequest } = useWritingChanges()
   const [name, setName] = useState('')
@@ -138,35 +166,14 @@ function KeptRequests({ request, set }: Fields) {
       },
     )
   return (
-    <div className="flex flex-wrap items-end gap-2">
-      {kept.length > 0 && (
+    <May right="write">
+      <div className="flex flex-wrap items-end gap-2">
         <label className="block">
-          A request by name
-          <select
-            className={`${FIELD} block w-48`}
-            value={known?.id ?? ''}
-            onChange={({ target: { value } }) => {
-              const one = kept.find(({ id }) => id === value)
-              if (!one) return
-              setName(one.name)
-              set(one.request as WritingRequest)
-            }}
-          >
-            <option value="">choose one …</option>
-            {kept.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-      <May right="write">
-        <label className="block">
-          Keep it as
+          Keep this request as
           <input
-            className={`${FIELD} block w-44`}
+            className={`${FIELD} block w-52`}
             maxLength={80}
+            list="kept-requests"
             placeholder="weekly check"
             value={name}
             onChange={(event) => setName(event.target.value)}
@@ -177,20 +184,21 @@ function KeptRequests({ request, set }: Fields) {
             }}
           />
         </label>
+        <datalist id="kept-requests">
+          {kept.map((one) => (
+            <option key={one.id} value={one.name} />
+          ))}
+        </datalist>
         <Button disabled={!name.trim() || keepRequest.isPending} onClick={keep}>
           {known ? 'Keep it anew' : 'Keep'}
         </Button>
         {known && (
-          <Button
-            tone="quiet"
-            onClick={() => deleteRequest.mutate(known.id, { onSuccess: () => setName('') })}
-            aria-label={`Delete the request ${known.name}`}
-          >
-            Delete
+          <Button tone="quiet" onClick={() => deleteRequest.mutate(known.id, { onSuccess: () => setName('') })}>
+            Delete “{known.name}”
           </Button>
         )}
-      </May>
-    </div>
+      </div>
+    </May>
   )
 }
 

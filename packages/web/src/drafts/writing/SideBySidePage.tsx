@@ -1,10 +1,19 @@
-import { draftFigures, plainText, readDraft, tidyText, type DraftFigures, type ReadItem } from '@zakuska/core'
+import {
+  draftFigures,
+  plainText,
+  readDraft,
+  tidyText,
+  type DraftFigures,
+  type EvidenceVerdict,
+  type ReadItem,
+} from '@zakuska/core'
 import { useMemo, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useQueries } from '@tanstack/react-query'
 import { Head } from '../../frame/Frame'
 import { Button } from '../../parts/Button'
 import { Empty, Problem, Waiting } from '../../parts/Empty'
+import { EVIDENCE_WORDS } from '../../parts/evidence-words'
 import { ItemView } from '../../parts/ItemView'
 import { counted, letterOf } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
@@ -123,7 +132,7 @@ function Column({
   )
   return (
     <section aria-label={draft.title} className="flex min-w-0 flex-col border-r border-line last:border-r-0">
-      <header className="border-b border-line bg-sheet px-3 py-2">
+      <header className="sticky top-0 z-10 border-b border-line bg-sheet px-3 py-2">
         <h2 className="truncate font-text text-[15px] font-semibold">
           <Link to={`/drafts/${draft.id}`} className="hover:underline">
             {draft.title}
@@ -153,6 +162,7 @@ function Column({
                 />
                 <span className="min-w-0 flex-1">
                   <ItemView item={read.item} small />
+                  <Doubt verdict={figures.evidence[at]?.verdict} />
                 </span>
               </label>
             </li>
@@ -161,6 +171,18 @@ function Column({
         {!reading.items.length && <li className="py-6 text-center text-muted">Nothing to read yet.</li>}
       </ol>
     </section>
+  )
+}
+
+/** What the reading does not bear out is said at the item. */
+function Doubt({ verdict }: { readonly verdict: EvidenceVerdict | undefined }) {
+  if (verdict !== 'otherwise' && verdict !== 'not-found') return null
+  const [glyph, tone, says] = EVIDENCE_WORDS[verdict]
+  return (
+    <span className={`block pt-1 text-[12.5px] ${tone}`}>
+      <span aria-hidden="true">{glyph} </span>
+      {says}
+    </span>
   )
 }
 

@@ -7,6 +7,8 @@ import type { DeskItem } from '../desk-state'
 import { applyToEditor } from '../editor'
 import type { Desk } from '../use-desk'
 
+const LONGEST_SAID = 160
+
 interface Asked {
   readonly id: string
   /** The items that others are to take over from. */
@@ -37,8 +39,7 @@ export function useAgain(desk: Desk, done: () => void): Again {
     const { refs } = asked
     const fresh = reply.state === 'done' ? readDraft({ text: reply.text }).items.map(({ item }) => item) : []
     const instead = matched(desk.items, refs, fresh)
-    if (!instead.size)
-      return tell(reply.why ?? 'Nothing that could be read came instead; the items stay.', { tone: 'trouble' })
+    if (!instead.size) return tell(whyNothing(reply), { tone: 'trouble' })
     applyToEditor(editor, editsForItems({ text: editor.state.doc.toString() }, desk.reading, instead))
     void desk.flush().then(() => setTaken.mutate(reply.id))
     const left = refs.length - instead.size
@@ -47,6 +48,14 @@ export function useAgain(desk: Desk, done: () => void): Again {
     done()
   }, [desk, asked, reply, setTaken, tell, done])
   return { asked, reply: asked && reply?.id === asked.id ? reply : undefined, begin }
+}
+
+/** What came where no item did, in its own words. */
+function whyNothing({ why, text, sentTo }: Reply): string {
+  const said = text.replace(/\s+/g, ' ').trim().slice(0, LONGEST_SAID)
+  return (
+    why ?? (said ? `No question came instead; ${sentTo.split(',')[0] ?? ''} says: “${said}”` : 'Nothing came instead.')
+  )
 }
 
 /** New items by the place of those that they take over from: of the same kind first, then whatever is left. */

@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { useReply, useRepliesOf, useWritingChanges, type Reply } from '../../writing/queries'
 import type { Desk } from '../use-desk'
 import { restOf, useReplyText } from './use-reply-text'
@@ -9,6 +9,8 @@ export interface DraftReply {
   /** All that was ever drafted for it, to tell what a person changed since. */
   readonly drafted: readonly string[]
   readonly isMissing: boolean
+  /** It came while the draft was open: what it lacks is worth a word. */
+  readonly isFresh: boolean
   readonly putIn: () => void
 }
 
@@ -30,6 +32,8 @@ export function useDraftReply(
     [all, againId],
   )
   const reply = useReply(newest?.id ?? null).data
+  const [fresh, setFresh] = useState<string | null>(null)
+  if (reply?.state === 'writing' && fresh !== reply.id) setFresh(reply.id)
   const { setTaken } = useWritingChanges()
   const { flush, view } = desk
   const { mutate } = setTaken
@@ -53,6 +57,7 @@ export function useDraftReply(
     reply,
     drafted: useMemo(() => (all ?? []).map((one) => one.text).concat(reply ? [reply.text] : []), [all, reply]),
     isMissing,
+    isFresh: reply !== undefined && fresh === reply.id,
     putIn,
   }
 }
