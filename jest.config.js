@@ -18,7 +18,7 @@ const project = (name, more = {}) => ({
   transform: { '^.+\\.[cm]?[jt]sx?$': swc },
   // Packages that ship as ES modules only are turned into CommonJS like our own code.
   transformIgnorePatterns: [
-    '/node_modules/(?!(?:parse5|marked|entities|unist|vfile|stringify-entities|character-entities|ccount|pure-rand|property-information|space-separated|comma-separated|devlop|mdast|fast-check|@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|d3|internmap|delaunator|robust-predicates|eventsource-parser)[^/]*)',
+    '/node_modules/(?!(?:parse5|marked|entities|unist|vfile|stringify-entities|character-entities|ccount|pure-rand|property-information|space-separated|comma-separated|devlop|mdast|fast-check|@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|d3|internmap|delaunator|robust-predicates|eventsource-parser|wink-nlp|wink-eng)[^/]*)',
   ],
   moduleNameMapper: {
     '^@zakuska/core$': '<rootDir>/../core/src/index.ts',

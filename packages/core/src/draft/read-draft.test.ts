@@ -186,6 +186,13 @@ const FLOORS: Readonly<Record<string, { readonly exact: number; readonly silent:
 }
 
 // `drafts` are whole drafts in many languages whose right reading was written by hand; `layouts` are our own short ones.
+test('among judgements in words, 0 and 1 are figures; alone they judge', () => {
+  const mixed = readDraft({
+    text: '1. True or false: The sea is deep.\nAnswer: True\n\n2. True or false: Fog is dry.\nAnswer: False\n\n3. Which number is missing? “It has 13 steps from … to 12.”\nAnswer: 0\n',
+  })
+  expect(mixed.items.map(({ item }) => item.kind)).toEqual(['truefalse', 'truefalse', 'numeric'])
+})
+
 describe.each(['drafts', 'layouts'])('the samples: %s', (set) => {
   const folder = join(__dirname, '../../samples', set)
   const names = readdirSync(folder)

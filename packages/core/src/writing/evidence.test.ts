@@ -117,3 +117,43 @@ describe('sentences', () => {
     expect([countWords(''), countWords('  one – two,three 4 '), countWords('it’s')]).toEqual([0, 3, 1])
   })
 })
+
+describe('pairs, steps, figures', () => {
+  const SOURCE =
+    'First the sail is hoisted. Then the anchor is weighed. Finally the boat is steered out. Alfa stands for A, and Bravo stands for B. The light stands 41 metres above the sea.'
+  const verdict = (text: string) => {
+    const [read] = readDraft({ text: `1. ${text}` }).items
+    if (!read) throw new Error('Nothing was read.')
+    return new EvidenceFinder(sentencesOf(SOURCE)).evidenceOf(read.item)
+  }
+
+  test.each([
+    [
+      'Put in order:\na) the anchor is weighed\nb) the sail is hoisted\nc) the boat is steered out\nAnswer: b, a, c',
+      'said',
+    ],
+    [
+      'Put in order:\na) the anchor is weighed\nb) the sail is hoisted\nc) the boat is steered out\nAnswer: a, b, c',
+      'otherwise',
+    ],
+    [
+      'Put in order:\na) the cook is paid\nb) the sail is hoisted\nc) the boat is steered out\nAnswer: b, a, c',
+      'unsure',
+    ],
+    ['How many metres above the sea does the light stand?\nAnswer: 41', 'said'],
+    ['How many metres above the sea does the light stand?\nAnswer: 14', 'otherwise'],
+  ])('%j', (text, wanted) => {
+    expect(verdict(text).verdict).toBe(wanted)
+  })
+
+  test('each step brings its sentence', () => {
+    const steps =
+      'Put in order:\na) the anchor is weighed\nb) the sail is hoisted\nc) the boat is steered out\nAnswer: b, a, c'
+    expect(verdict(steps).sentences).toEqual([0, 1, 2])
+  })
+
+  test('a statement in other words is not said to be borne out', () => {
+    expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: True').verdict).toBe('unsure')
+    expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: False').verdict).toBe('said')
+  })
+})

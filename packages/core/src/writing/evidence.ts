@@ -25,7 +25,7 @@ const VERBATIM = 0.94
 
 /** What a question says of how to answer it says nothing of what it is about. */
 const ASKING = new Set(
-  'what which who whom whose when where why how word call question text read name choose select all apply that fit correct statement true fals sentenc go on miss number year blank fill gap answer follow match put order step done'.split(
+  'what which who whom whose when where why how word call question text read name choose select all apply that fit correct statement true fals sentenc go on miss number year blank fill gap answer follow match put order step done many much do does did'.split(
     ' ',
   ),
 )

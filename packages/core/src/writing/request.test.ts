@@ -1,5 +1,5 @@
 import { readDraft } from '../draft/read-draft.ts'
-import { ASKED_KINDS, countAsked, requestText } from './request.ts'
+import { ASKED_KINDS, countAsked, readingText, requestText, variantText } from './request.ts'
 
 const all = Object.fromEntries(ASKED_KINDS.map((kind) => [kind, 1]))
 const bare = { level: '', language: '', remarks: '' }
@@ -28,4 +28,46 @@ test('it says what is wanted, for whom, in which language, and ends with the sou
   expect(text).not.toContain('Cloze')
   expect(text.endsWith('The text:\n\nThe sea.')).toBe(true)
   expect(countAsked({ ...bare, counts: all })).toBe(ASKED_KINDS.length)
+})
+
+test('outcomes, difficulty and cognitive levels are said; what is to be replaced and what stays is set in', () => {
+  const text = requestText(
+    {
+      counts: { single: 1 },
+      ...bare,
+      outcomes: ' read a chart \n\nuse a table',
+      difficulty: 'hard',
+      cognitive: ['apply', 'analyse'],
+      remarks: ' No dates. ',
+    },
+    'The sea.',
+    { instead: ['1. Old?\na) x\nAnswer: a'], kept: ['Kept?'] },
+  )
+  for (const part of [
+    'Write 1 other question about',
+    'students can: read a chart; use a table.',
+    'They are to be hard for these readers.',
+    'They ask students to apply, analyse.',
+    'Besides: No dates.',
+    'In place of these, and not the same again:\n\n    1. Old?\n    a) x\n    Answer: a',
+    'not to be asked twice:\n\n    Kept?',
+  ])
+    expect(text).toContain(part)
+  // Nothing that is set in can be read as an item of the request.
+  expect(text.match(/^Answer: a$/gm)).toBeNull()
+})
+
+test('a reading and a variant are asked for in one line that cannot be broken', () => {
+  expect(readingText('fog\nand  rain', 300, { level: 'B1', language: '' })).toMatch(
+    /^Write a reading of about 300 words on: fog and rain\n\nIt is for: B1\./,
+  )
+  expect(variantText('1. What?', { to: 'easier' })).toMatch(
+    /^Make this question easier\.[\s\S]*The question:\n\n1\. What\?$/,
+  )
+  expect(variantText('1. What?', { to: 'level', level: 'A2\nor less' })).toMatch(
+    /^Say this question for other readers: A2 or less\./,
+  )
+  expect(variantText('1. What?', { to: 'language', language: 'Norwegian' })).toMatch(
+    /^Translate this question into Norwegian\./,
+  )
 })

@@ -344,6 +344,20 @@ describe('sources and requests', () => {
     expect((refused.body as { message: string }).message).toMatch(why)
   })
 
+  test('words are looked up, up to sixty', async () => {
+    const look = (words: string[]) => iris.post('/api/writing/words').send({ words, passage: 'The anchor holds.' })
+    const found = (await look(['anchor', 'xyzzy']).expect(200)).body as {
+      word: string
+      senses: { definition: string }[]
+    }[]
+    expect(found.map(({ word, senses }) => [word, senses.length > 0])).toEqual([
+      ['anchor', true],
+      ['xyzzy', false],
+    ])
+    await look(Array.from({ length: 61 }, (_, at) => `w${at}`)).expect(400)
+    await look([]).expect(400)
+  })
+
   test('requests are kept by name', async () => {
     const request = {
       counts: { single: 4 },
@@ -369,5 +383,45 @@ describe('sources and requests', () => {
       .expect(400)
     await iris.delete(`/api/writing/requests/${id}`).expect(204)
     expect((await iris.get('/api/writing/requests').expect(200)).body).toEqual([])
+  })
+})
+
+describe('evidence and variants', () => {
+  test('an item in the bank keeps the sentence that it rests on, and where it stands', async () => {
+    const text = '1. What is the stream called that runs while the sea rises?\na) ebb\nb) flood\nAnswer: b\n'
+    const draft = (await iris.post('/api/drafts').send({ title: 'T', text, source: TIDES }).expect(201)).body as {
+      id: string
+    }
+    const put = (await iris.post(`/api/drafts/${draft.id}/bank`).send({ includeUnsigned: true }).expect(200)).body as {
+      draft: { followed: { bankItemId: string }[] }
+    }
+    const item = await iris.get(`/api/items/${put.draft.followed[0]?.bankItemId}`).expect(200)
+    expect(item.body).toMatchObject({
+      cameFrom: {
+        evidence: {
+          verdict: 'said',
+          source: 'Tides at Skarnholm',
+          sentences: [{ text: expect.stringContaining('is called the flood') as string, time: null }],
+        },
+      },
+    })
+  })
+
+  test('a variant may say something of its own, linked to its original', async () => {
+    const body = {
+      kind: 'truefalse',
+      stem: [{ type: 'paragraph', content: [{ type: 'text', text: 'Fog is dry.' }] }],
+      points: 1,
+      tags: [],
+      key: [false],
+    }
+    const { id } = (await iris.post('/api/items').send({ body }).expect(201)).body as { id: string }
+    const easier = { ...body, stem: [{ type: 'paragraph', content: [{ type: 'text', text: 'Fog is not wet.' }] }] }
+    const made = await iris.post(`/api/items/${id}/variants`).send({ language: null, body: easier }).expect(201)
+    expect(made.body).toMatchObject({ variantOf: id, stale: false, body: { stem: easier.stem } })
+    await iris
+      .post(`/api/items/${id}/variants`)
+      .send({ language: null, body: { kind: 'nothing' } })
+      .expect(422)
   })
 })

@@ -51,7 +51,8 @@ export function isStatement({ text, standsAlone }: Sentence): boolean {
     text.endsWith('.') &&
     !/^To \w+/.test(text) &&
     !/["“”;:]/.test(text) &&
-    nlp(text).has('#Verb')
+    nlp(text).has('#Verb') &&
+    !nlp(text).has('^#Imperative')
   )
 }
 

@@ -131,23 +131,31 @@ function causesIn(sentence: Sentence): FactOf<'cause'>[] {
 
 const LONGEST_MEMBER = 4
 
+/** Words after which a list may begin. */
+const BEFORE_LIST =
+  /:|\b(?:of|is|are|as|from|by|with|for|into|learns?|teach(?:es)?|sells?|has|have|between|includes?|needs?)(?=\s)/g
+
 function listsIn(sentence: Sentence): FactOf<'list'>[] {
   const text = sentence.text.replace(/[.!]$/, '')
-  const found =
-    /^(.*?(?::|\b(?:of|is|are|as|from|by|with|for|into|learn|has|have|between|include|includes|needs?)))\s+((?:[^,.;:]+, )+[^,.;:]+?,? (?:and|or) [^,.;:]+)$/.exec(
-      text,
-    )
-  if (!found) return []
-  const [, lead = '', tail = ''] = found
-  const members = tail.split(/, (?:and|or) |, | (?:and|or) /).map((member) => member.trim())
+  for (const { 0: word, index } of text.matchAll(BEFORE_LIST)) {
+    const lead = text.slice(0, index + word.length)
+    const members = membersOf(text.slice(index + word.length).trim())
+    if (members && wordsIn(lead).length >= 3) return [{ type: 'list', sentence, lead, members }]
+  }
+  return []
+}
+
+/** "hemp, manila or sisal": three to six plain members; null: it is no such list. */
+function membersOf(tail: string): string[] | null {
+  if (!/^(?:[^,.;:]+, )+[^,.;:]+?,? (?:and|or) [^,.;:]+$/.test(tail)) return null
+  const members = [...new Set(tail.split(/, (?:and|or) |, | (?:and|or) /).map((member) => member.trim()))]
   const isPlain = members.every(
     (member) =>
       wordsIn(member).length <= LONGEST_MEMBER &&
       !/^(?:of|from|to|by|in|on|for|which|that)\b/.test(member) &&
       !hasVerb(member),
   )
-  if (members.length < 3 || members.length > 6 || !isPlain || wordsIn(lead).length < 3) return []
-  return [{ type: 'list', sentence, lead, members: [...new Set(members)] }]
+  return isPlain && members.length >= 3 && members.length <= 6 ? members : null
 }
 
 function hasVerb(member: string): boolean {

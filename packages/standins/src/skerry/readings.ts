@@ -30,11 +30,18 @@ const COMMON = new Set(['about', 'and', 'the', 'for', 'how', 'what', 'with', 'fr
  */
 export function readingOn(topic: string, words: number, readings: readonly Reading[]): string {
   const wanted = [...new Set(wordsIn(topic).map(stem))].filter((word) => word.length > 2 && !COMMON.has(word))
+  const all = readings.flatMap(({ text }) =>
+    text.split(/\n\s*\n/).map((paragraph) => new Set(wordsIn(paragraph).map(stem))),
+  )
+  // What few paragraphs speak of says more of what is meant.
+  const weights = new Map(
+    wanted.map((word) => [word, Math.log((all.length + 1) / (1 + all.filter((words) => words.has(word)).length))]),
+  )
   const scored = readings.flatMap(({ text, title }) =>
     text
       .split(/\n\s*\n/)
       .slice(1)
-      .map((paragraph, place) => ({ paragraph, title, place, score: score(`${title} ${paragraph}`, wanted) })),
+      .map((paragraph, place) => ({ paragraph, title, place, score: score(`${title} ${paragraph}`, weights) })),
   )
   const best = scored.filter(({ score: found }) => found > 0).sort((a, b) => b.score - a.score)
   const [first] = best
@@ -50,9 +57,9 @@ export function readingOn(topic: string, words: number, readings: readonly Readi
   return [first.title, ...text].join('\n\n')
 }
 
-function score(text: string, wanted: readonly string[]): number {
-  const words = wordsIn(text).map(stem)
-  return wanted.reduce((sum, word) => sum + Math.min(3, words.filter((one) => one === word).length), 0)
+function score(text: string, weights: ReadonlyMap<string, number>): number {
+  const words = new Set(wordsIn(text).map(stem))
+  return [...weights].reduce((sum, [word, weight]) => sum + (words.has(word) ? weight : 0), 0)
 }
 
 function stem(word: string): string {

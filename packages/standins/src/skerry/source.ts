@@ -14,7 +14,7 @@ const POINTS_BACK =
 
 /** Words that point back wherever they stand. */
 const POINTS_BACK_INSIDE =
-  /\b(?:the two|the other|these|those|this|such|of them|the former|the latter|therefore|too|both)\b/i
+  /\b(?:the two|the other|these|those|this|such|of them|the former|the latter|therefore|too|both|the same|his|her|still another)\b/i
 
 export function sentencesIn(source: string): Sentence[] {
   const paragraphs = source.split(/\n\s*\n|\n(?=[[(]?\d{1,2}:\d\d)/).map((paragraph) =>
@@ -47,7 +47,7 @@ function hasLoosePronoun(text: string): boolean {
 }
 
 export function wordsIn(text: string): string[] {
-  return text.toLowerCase().match(/[\p{L}\p{N}][\p{L}\p{N}'’.-]*/gu) ?? []
+  return text.toLowerCase().match(/[\p{L}\p{N}](?:[\p{L}\p{N}'’.-]*[\p{L}\p{N}])?/gu) ?? []
 }
 
 /** Without its article, and small where it is no name. */

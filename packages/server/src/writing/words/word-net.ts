@@ -85,7 +85,7 @@ export class WordNet {
   }
 
   #offsetsOf(lemma: string, pos: PartOfSpeech): number[] {
-    const line = lineOf(this.#index(pos), lemma)
+    const line = lemma ? lineOf(this.#index(pos), lemma) : null
     if (line === null) return []
     const fields = line.trim().split(' ')
     // lemma pos synset_cnt p_cnt [ptr_symbol …] sense_cnt tagsense_cnt synset_offset …
