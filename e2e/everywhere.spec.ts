@@ -208,6 +208,52 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     },
   ],
   ['a request for questions', (page) => go(page, '/drafts/request')],
+  ['writing help and its book', (page) => go(page, '/workspace/writing')],
+  [
+    'a draft from a reading',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Waves in the bay' }).click()
+      await expect(page.getByRole('article')).toHaveCount(5)
+    },
+  ],
+  [
+    'draft some again',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Waves in the bay' }).click()
+      await page.getByRole('button', { name: 'Draft again…' }).click()
+      await expect(page.getByRole('dialog', { name: 'Draft some again' })).toBeVisible()
+    },
+  ],
+  [
+    'the reading of a draft',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('link', { name: 'Waves in the bay' }).click()
+      await page.getByRole('button', { name: /is called the fetch/ }).click()
+      await expect(page.getByRole('dialog', { name: 'The reading' })).toBeVisible()
+    },
+  ],
+  [
+    'drafts side by side',
+    async (page) => {
+      await go(page, '/drafts')
+      await page.getByRole('checkbox', { name: 'Choose Waves in the bay' }).check()
+      await page.getByRole('checkbox', { name: 'Choose Tides, week 2' }).check()
+      await page.getByRole('link', { name: '2 side by side' }).click()
+      await expect(page.getByText(/% of the sentences/)).toBeVisible()
+    },
+  ],
+  [
+    'words and what they mean',
+    async (page) => {
+      await go(page, '/drafts/words')
+      await page.getByLabel(/^The words/).fill('anchor\nharbour\ngybel')
+      await page.getByRole('button', { name: 'Look them up' }).click()
+      await expect(page.getByRole('listitem', { name: 'anchor' })).toBeVisible()
+    },
+  ],
   ['results', (page) => go(page, '/results')],
   [
     'scores of a sitting',
