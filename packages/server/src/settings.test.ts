@@ -25,3 +25,13 @@ test.each([
 ])('%j is refused at the start: %s', (environment, says) => {
   expect(() => readSettings(environment)).toThrow(says)
 })
+
+test('origins of writing are parted by commas; destinations have theirs', () => {
+  const read = readSettings({
+    ...GOOD,
+    ZAKUSKA_WRITING: 'http://127.0.0.1:4440, https://w.example ,',
+    ZAKUSKA_DESTINATIONS: 'inlet=http://127.0.0.1:4420',
+  })
+  expect(read.writingOrigins).toEqual(['http://127.0.0.1:4440', 'https://w.example'])
+  expect(read.destinationOrigins).toEqual(['http://127.0.0.1:4420'])
+})

@@ -81,7 +81,7 @@ export class ArchivedItemDto {
 
   @IsOptional()
   @IsObject()
-  cameFrom!: { draftId: string; title: string; lines: [number, number]; text?: string } | null
+  cameFrom!: { draftId: string; title: string; lines: [number, number]; text?: string; evidence?: unknown } | null
 
   @IsOptional()
   @IsUUID()

@@ -7,6 +7,7 @@ import type { SignedIn } from '../accounts/current-person.ts'
 import { keepPictures } from '../assets/pictures.ts'
 import { BankItem, ItemRevision, SavedFilter } from '../bank/bank.entities.ts'
 import { asItem, filedAs, signOffAfter } from '../bank/item-text.ts'
+import { readEvidence } from '../bank/kept-evidence.ts'
 import { addOutcomes } from '../bank/outcomes.service.ts'
 import { ColumnLayout } from '../drafts/column-layout.entity.ts'
 import { DraftsService } from '../drafts/drafts.service.ts'
@@ -90,7 +91,7 @@ export class ArchiveService {
         variantOf: original ? (ids.get(given.variantOf ?? '') ?? null) : null,
         variantBase: original ? fingerprint(original) : null,
         signOff: signOffAfter(given.signOff, body),
-        cameFrom: given.cameFrom,
+        cameFrom: cameFromOf(given.cameFrom),
         revision: given.history.length,
         createdAt: at,
         updatedAt: new Date(given.history.at(-1)?.at ?? at),
@@ -141,4 +142,11 @@ export class ArchiveService {
 
 function bodyOf({ history }: ArchivedItemDto, names: ReadonlyMap<string, string>): Item {
   return withPictures(asItem(history.at(-1)?.body), names)
+}
+
+function cameFromOf(given: ArchivedItemDto['cameFrom']): BankItem['cameFrom'] {
+  if (!given) return null
+  const { evidence, ...rest } = given
+  const kept = readEvidence(evidence)
+  return { ...rest, ...(kept && { evidence: kept }) }
 }
