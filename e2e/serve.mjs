@@ -52,6 +52,7 @@ const server = await startService(
     SESSION_SECRET: 'a secret for the browser tests only',
     ZAKUSKA_DESTINATIONS: `inlet=${inlet.url},breakwater=${breakwater.url},foghorn=${foghorn.url}`,
     ZAKUSKA_WRITING: skerry.url,
+    ZAKUSKA_PAGES: skerry.url,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     ZAKUSKA_SIGN_INS_PER_MINUTE: '1000',
   },

@@ -62,6 +62,7 @@ await main(async () => {
       .map(({ id, url }) => `${id}=${url}`)
       .join(','),
     ZAKUSKA_WRITING: sites.find(({ id }) => id === 'skerry').url,
+    ZAKUSKA_PAGES: sites.find(({ id }) => id === 'skerry').url,
     ZAKUSKA_WEB: join(root, 'packages/web/dist'),
     PORT: String(await chosenPort(FIRST_PORT)),
     NODE_ENV: 'production',

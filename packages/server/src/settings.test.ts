@@ -30,8 +30,11 @@ test('origins of writing are parted by commas; destinations have theirs', () => 
   const read = readSettings({
     ...GOOD,
     ZAKUSKA_WRITING: 'http://127.0.0.1:4440, https://w.example ,',
+    ZAKUSKA_PAGES: 'https://library.example',
     ZAKUSKA_DESTINATIONS: 'inlet=http://127.0.0.1:4420',
   })
   expect(read.writingOrigins).toEqual(['http://127.0.0.1:4440', 'https://w.example'])
+  expect(read.pageOrigins).toEqual(['https://library.example'])
+  expect(readSettings(GOOD)).toMatchObject({ writingOrigins: [], pageOrigins: [] })
   expect(read.destinationOrigins).toEqual(['http://127.0.0.1:4420'])
 })

@@ -8,8 +8,10 @@ export interface ServerSettings {
   readonly destinationOrigins: readonly string[]
   /** Where destinations are on this server's side, as a person finds them filled in, by their id. */
   readonly destinationHints?: Readonly<Record<string, string>>
-  /** Origins of writing services and of pages that are read as sources; none: any on this machine. */
+  /** Origins of writing services; none: any on this machine. */
   readonly writingOrigins?: readonly string[]
+  /** Origins whose pages are read as sources; none: no page is. What is read there is shown to who asks. */
+  readonly pageOrigins?: readonly string[]
   /** How long a destination may take for an answer. */
   readonly destinationTimeoutMs: number
   /** Folder of the built web application; null serves the API alone. */
@@ -42,7 +44,8 @@ export function readSettings(environment: NodeJS.ProcessEnv): ServerSettings {
     port: wholeNumber(environment, 'PORT', 0, 0, 65_535),
     sessionSecret,
     ...destinationsIn(environment['ZAKUSKA_DESTINATIONS'] ?? ''),
-    writingOrigins: (environment['ZAKUSKA_WRITING'] ?? '').split(',').flatMap((origin) => origin.trim() || []),
+    writingOrigins: originsIn(environment['ZAKUSKA_WRITING'] ?? ''),
+    pageOrigins: originsIn(environment['ZAKUSKA_PAGES'] ?? ''),
     destinationTimeoutMs: 1000 * wholeNumber(environment, 'ZAKUSKA_DESTINATION_TIMEOUT', 20, 1, 600),
     webFolder: environment['ZAKUSKA_WEB'] ?? null,
     signInsPerMinute: wholeNumber(environment, 'ZAKUSKA_SIGN_INS_PER_MINUTE', 10, 1, 100_000),
@@ -62,6 +65,10 @@ function destinationsIn(given: string): Pick<ServerSettings, 'destinationOrigins
     destinationOrigins: entries.map(([, , origin = '']) => origin),
     destinationHints: Object.fromEntries(entries.flatMap(([, id, origin]) => (id && origin ? [[id, origin]] : []))),
   }
+}
+
+function originsIn(given: string): string[] {
+  return given.split(',').flatMap((origin) => origin.trim() || [])
 }
 
 function required(environment: NodeJS.ProcessEnv, name: string): string {

@@ -157,3 +157,16 @@ describe('pairs, steps, figures', () => {
     expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: False').verdict).toBe('said')
   })
 })
+
+test('subtitles: numbers of cues and heads are no sentences, and each has its time', () => {
+  const srt =
+    '1\n00:00:01,000 --> 00:00:04,000\nThe ebb runs out.\n\n2\n00:01:05,500 --> 00:01:07,000\nThe range is\n12 metres.\n'
+  const told = (text: string) => sentencesOf(text).map((one) => [one.text, one.time])
+  const wanted = [
+    ['The ebb runs out.', 1],
+    ['The range is 12 metres.', 65],
+  ]
+  expect(told(srt)).toEqual(wanted)
+  expect(told(`WEBVTT\n\n${srt.replaceAll(',', '.')}`)).toEqual(wanted)
+  for (const { from, to } of sentencesOf(srt)) expect(srt.slice(from, to)).toMatch(/^The [\s\S]*\.$/)
+})

@@ -57,7 +57,13 @@ function paragraphsOf(source: string): Paragraph[] {
   const paragraphs: { text: string; from: number; time: number | null }[] = []
   let at = 0
   let isNew = true
-  for (const line of source.split('\n')) {
+  const lines = source.split('\n')
+  for (const [number, line] of lines.entries()) {
+    if (isCueLine(line, lines[number + 1])) {
+      at += line.length + 1
+      isNew = true
+      continue
+    }
     const stamp = TIME.exec(line)
     const skipped = stamp?.[0].length ?? 0
     const text = line.slice(skipped)
@@ -71,6 +77,11 @@ function paragraphsOf(source: string): Paragraph[] {
     at += line.length + 1
   }
   return paragraphs
+}
+
+/** The number of a cue before its times, and the head of a file of subtitles (W3C WebVTT, section 4.1). */
+function isCueLine(line: string, next: string | undefined): boolean {
+  return (/^\s*\d+\s*$/.test(line) && / --> /.test(next ?? '')) || /^\uFEFF?WEBVTT\b/.test(line)
 }
 
 /** Words as they are counted for a limit: what stands between blanks and holds a letter or a figure. */

@@ -10,12 +10,13 @@ export class PageError extends Error {
 }
 
 /**
- * The bytes of a page at an address that this server may call. It is not followed elsewhere, not waited for long, and not
+ * The bytes of a page of an origin that the settings name. It is not followed elsewhere, not waited for long, and not
  * taken where it is larger than 5 MB.
  *
  * @throws PageError
  */
 export async function fetchPage(url: string, allowed: readonly string[], timeoutMs = LONGEST_MS): Promise<Uint8Array> {
+  if (!allowed.length) throw new PageError('This server reads no pages: its settings name none.')
   const checked = addressOf(url, allowed)
   if ('why' in checked) throw new PageError(checked.why.replace('sends to', 'reads from'))
   let response: globalThis.Response

@@ -50,6 +50,7 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
     proxies: 0,
     isHttpsOnly: false,
     destinationOrigins: [breakwater.url, inlet.url, foghorn.url],
+    pageOrigins: [skerry.url, 'http://127.0.0.1:9'],
     webFolder: null,
     destinationTimeoutMs: 2000,
     signInsPerMinute: 10_000,

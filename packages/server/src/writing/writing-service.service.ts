@@ -30,11 +30,28 @@ export class WritingServiceService {
   async forPerson(person: SignedIn): Promise<WritingDto> {
     const service = await this.find(person.workspaceId)
     const allowed = [...(this.settings.writingOrigins ?? [])]
+    const pages = [...(this.settings.pageOrigins ?? [])]
     if (!service)
-      return { service: null, whyNot: 'No writing service is set up here.', used: 0, cap: 0, isNear: false, allowed }
+      return {
+        service: null,
+        whyNot: 'No writing service is set up here.',
+        used: 0,
+        cap: 0,
+        isNear: false,
+        allowed,
+        pages,
+      }
     const allowance = await allowanceOf(this.em, service, person)
     const { used, cap } = allowance
-    return { service: toDto(service), whyNot: whyNotAsk(allowance), used, cap, isNear: isNear(allowance), allowed }
+    return {
+      service: toDto(service),
+      whyNot: whyNotAsk(allowance),
+      used,
+      cap,
+      isNear: isNear(allowance),
+      allowed,
+      pages,
+    }
   }
 
   find(workspaceId: string): Promise<WritingService | null> {

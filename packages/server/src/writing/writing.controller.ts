@@ -180,7 +180,7 @@ export class WritingController {
   @HttpCode(200)
   @ApiOkResponse({ type: PageDto })
   async page(@Body() { url }: PageAddressDto): Promise<PageDto> {
-    const bytes = await fetchPage(url, this.settings.writingOrigins ?? []).catch((error: unknown) => {
+    const bytes = await fetchPage(url, this.settings.pageOrigins ?? []).catch((error: unknown) => {
       throw error instanceof PageError ? new UnprocessableEntityException(error.message) : error
     })
     const { json } = await this.work.run('openFile', bytes)

@@ -3544,6 +3544,8 @@ export interface components {
             cap: number;
             /** @description Four fifths are used */
             isNear: boolean;
+            /** @description Origins whose pages may be read; none: no page */
+            pages: string[];
             /** @description Null: there is none here, and nothing is sent */
             service: components["schemas"]["WritingServiceDto"] | null;
             /** @description Units used this month */

@@ -24,7 +24,7 @@ const writing = {
     currency: 'SKM',
     cap: 9000,
   },
-  ...{ whyNot: null, used: 0, cap: 9000, isNear: false, allowed: [] },
+  ...{ whyNot: null, used: 0, cap: 9000, isNear: false, allowed: [], pages: ['http://x'] },
 }
 const reply = (text: string, more: object = {}) => ({
   id: 'r',

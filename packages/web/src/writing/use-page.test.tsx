@@ -16,6 +16,7 @@ const WRITING = {
   cap: 20_000,
   isNear: true,
   allowed: ['http://127.0.0.1:4440'],
+  pages: ['http://x'],
 }
 const entry = (id: string, by: string, more: object = {}) => ({
   ...{ id, by, draftId: null, purpose: 'items' as const, what: '10 questions', at: new Date().toISOString() },

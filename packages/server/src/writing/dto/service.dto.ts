@@ -115,6 +115,9 @@ export class WritingDto {
 
   @ApiProperty({ type: [String], description: 'Origins that may be called; none: this machine' })
   allowed!: string[]
+
+  @ApiProperty({ type: [String], description: 'Origins whose pages may be read; none: no page' })
+  pages!: string[]
 }
 
 export class SetAllowanceDto {

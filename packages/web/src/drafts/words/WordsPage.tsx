@@ -170,7 +170,7 @@ function Senses({
             ))}
           </select>
         </label>
-        <p className="min-w-0 flex-1 pb-1 text-muted" role="status">
+        <p className="min-w-0 basis-full pb-1 text-muted sm:flex-1 sm:basis-0" role="status">
           {counted(items.length, 'item', 'items')}
           {typed > 0 && `, ${typed} of them typed: the list has too few words of their kind`}
           {left.length > 0 && `; nothing for ${left.map(({ word }) => word).join(', ')}`}

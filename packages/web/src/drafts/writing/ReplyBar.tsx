@@ -1,3 +1,4 @@
+import { useSession } from '../../frame/queries'
 import { Button } from '../../parts/Button'
 import { counted } from '../../parts/item-words'
 import { Fault } from '../../people/fields'
@@ -23,6 +24,8 @@ export function ReplyBar({
 }) {
   const { stop, goOn } = useWritingChanges()
   const mayWrite = useMay('write')
+  // What one asked for is one's own to stop and to pay for.
+  const isOwn = useSession().data?.name === reply.by
   const { state, sentTo, why, units, what, purpose } = reply
   const asked = Number(/^\d+/.exec(what)?.[0] ?? 0)
   const name = sentTo.split(',')[0] ?? ''
@@ -50,12 +53,12 @@ export function ReplyBar({
       {mayWrite && (
         <span className="ml-auto flex gap-2">
           {isMissing && <Button onClick={putIn}>Put in what is not here yet</Button>}
-          {state === 'writing' && (
+          {isOwn && state === 'writing' && (
             <Button disabled={stop.isPending} onClick={() => stop.mutate(reply.id)}>
               Stop
             </Button>
           )}
-          {state !== 'writing' && state !== 'done' && (
+          {isOwn && state !== 'writing' && state !== 'done' && (
             <Button tone="lead" disabled={goOn.isPending} onClick={() => goOn.mutate(reply.id)}>
               {reply.text ? 'Go on' : 'Ask again'}
             </Button>

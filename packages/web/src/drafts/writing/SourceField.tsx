@@ -97,9 +97,11 @@ function Ways({ take, writing }: { readonly take: (text: string) => void; readon
         <Button disabled={isOpening} onClick={() => input.current?.click()}>
           {isOpening ? 'Reading …' : 'From a file…'}
         </Button>
-        <Button aria-expanded={way === 'page'} onClick={toggle('page')}>
-          From a page…
-        </Button>
+        {(writing?.pages.length ?? 0) > 0 && (
+          <Button aria-expanded={way === 'page'} onClick={toggle('page')}>
+            From a page…
+          </Button>
+        )}
         {writing?.service && (
           <Button aria-expanded={way === 'topic'} onClick={toggle('topic')}>
             Only a topic…
@@ -107,13 +109,13 @@ function Ways({ take, writing }: { readonly take: (text: string) => void; readon
         )}
       </div>
       <Fault error={error} />
-      {way === 'page' && <FromPage take={take} />}
+      {way === 'page' && <FromPage take={take} pages={writing?.pages ?? []} />}
       {way === 'topic' && writing && <FromTopic take={take} writing={writing} />}
     </div>
   )
 }
 
-function FromPage({ take }: { readonly take: (text: string) => void }) {
+function FromPage({ take, pages }: { readonly take: (text: string) => void; readonly pages: readonly string[] }) {
   const [url, setUrl] = useState('')
   const { readPage } = useWritingChanges()
   const read = (): void => readPage.mutate(url.trim(), { onSuccess: ({ text }) => take(text) })
@@ -140,6 +142,7 @@ function FromPage({ take }: { readonly take: (text: string) => void }) {
           </Button>
         </span>
       </label>
+      <p className="text-xs text-muted">Pages of {pages.join(', ')} can be read.</p>
       <Fault error={readPage.error} />
     </div>
   )

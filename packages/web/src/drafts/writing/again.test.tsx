@@ -68,7 +68,7 @@ describe('the dialog', () => {
       currency: '',
       cap: 9000,
     },
-    ...{ whyNot: null, used: 0, cap: 9000, isNear: false, allowed: [] },
+    ...{ whyNot: null, used: 0, cap: 9000, isNear: false, allowed: [], pages: ['http://x'] },
   }
   const show = (signed: readonly number[], answers: Answers = {}, first = 0) => {
     const desk = { items: items(signed), view: () => ({ state: { doc: { toString: () => TEXT } } }) } as unknown as Desk

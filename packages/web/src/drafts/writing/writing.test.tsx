@@ -19,19 +19,28 @@ const NO_SERVICE = {
   cap: 0,
   isNear: false,
   allowed: [],
+  pages: ['http://x'],
 }
 const SERVICE = {
   ...{ provider: 'skerry', name: 'Skerry', url: 'http://127.0.0.1:4440', model: '', hasKey: true },
   ...{ words: 300, units: 2500, price: 0.5, currency: 'SKM', cap: 20_000 },
 }
-const WRITING = { service: SERVICE, whyNot: null, used: 100, cap: 20_000, isNear: false, allowed: [] }
+const WRITING = {
+  service: SERVICE,
+  whyNot: null,
+  used: 100,
+  cap: 20_000,
+  isNear: false,
+  allowed: [],
+  pages: ['http://x'],
+}
 const answersWith = (writing: object, more: Answers = {}): Answers => ({
   'GET /api/writing': writing,
   'GET /api/writing/requests': [],
   ...more,
 })
 const reply = (more: object = {}) => ({
-  ...{ id: 'r1', draftId: 'd1', purpose: 'items', what: '7 questions', by: 'Iris', at: '2026-11-29T10:00:00Z' },
+  ...{ id: 'r1', draftId: 'd1', purpose: 'items', what: '7 questions', by: 'Iris Holm', at: '2026-11-29T10:00:00Z' },
   ...{ sentTo: 'Skerry, http://127.0.0.1:4440', state: 'done', why: null, units: 90, cost: 0, currency: 'SKM' },
   ...{ isTaken: false, text: '' },
   ...more,
