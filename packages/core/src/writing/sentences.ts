@@ -81,7 +81,7 @@ function paragraphsOf(source: string): Paragraph[] {
 
 /** The number of a cue before its times, and the head of a file of subtitles (W3C WebVTT, section 4.1). */
 function isCueLine(line: string, next: string | undefined): boolean {
-  return (/^\s*\d+\s*$/.test(line) && / --> /.test(next ?? '')) || /^\uFEFF?WEBVTT\b/.test(line)
+  return (/^\s*\d+\s*$/.test(line) && (next ?? '').includes(' --> ')) || /^\uFEFF?WEBVTT\b/.test(line)
 }
 
 /** Words as they are counted for a limit: what stands between blanks and holds a letter or a figure. */

@@ -13,7 +13,7 @@ import type {
   WrittenFile,
 } from '@zakuska/documents'
 
-import type { LookedUp } from '../writing/words/look-up.ts'
+import type { LookedUp } from '../words/look-up.ts'
 import type { OpenedArchive } from './open-archive.ts'
 import { openFile, type OpenedFile } from './open-file.ts'
 
@@ -75,7 +75,7 @@ export const TASKS = {
   }): Promise<Printed> => printPapers(asked.papers, asked.parts, asked.form, asked.size),
   // The word net is loaded when somebody asks for a word.
   lookUpWords: async (asked: { readonly words: readonly string[]; readonly passage: string }): Promise<LookedUp[]> =>
-    (await import('../writing/words/look-up.ts')).lookUpWords(asked),
+    (await import('../words/look-up.ts')).lookUpWords(asked),
   prove: (asked: {
     readonly items: readonly Item[]
     readonly format: FormatId

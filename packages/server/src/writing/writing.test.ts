@@ -183,6 +183,23 @@ describe('a reply', () => {
     expect(await used(iris)).toBe(before)
   })
 
+  test('whose server was lost in the middle is not written for ever: it is said, and gone on with', async () => {
+    const reply = await asked(iris)
+    await server
+      .em()
+      .execute(
+        `update writing_reply set state = 'writing', text = left(text, 40), touched_at = now() - interval '2 minutes' where id = ?`,
+        [reply.id],
+      )
+    expect(await ended(iris, reply.id)).toMatchObject({
+      state: 'failed',
+      why: 'The server stopped while it was written. What came is kept.',
+      text: reply.text.slice(0, 40),
+    })
+    await iris.post(`/api/writing/replies/${reply.id}/go-on`).expect(200)
+    expect(await ended(iris, reply.id)).toMatchObject({ state: 'done' })
+  })
+
   test('a request that is longer than the service takes is not sent', async () => {
     const refused = await ask(iris, { request: `${REQUEST}\n${'word '.repeat(3000)}` }).expect(422)
     expect((refused.body as { message: string }).message).toMatch(/has 3,\d{3} words, and Skerry takes 3,000/)

@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger'
 import { ArrayMaxSize, ArrayNotEmpty, IsArray, IsString, Length, MaxLength } from 'class-validator'
-import { PARTS_OF_SPEECH, type PartOfSpeech } from '../words/word-net.ts'
-import type { WordForm } from '../words/forms.ts'
+import { PARTS_OF_SPEECH, type PartOfSpeech } from '../../words/word-net.ts'
+import type { WordForm } from '../../words/forms.ts'
 
 /** Words of one list at most. */
 export const MOST_WORDS = 60
