@@ -24,7 +24,7 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     'draft desk',
     async (page) => {
       await go(page, '/drafts')
-      await page.getByRole('link', { name: 'Buoys and lights' }).click()
+      await page.getByRole('link', { name: 'Buoys and lights, week 3' }).click()
       await expect(page.getByRole('article').first()).toBeVisible()
     },
   ],
@@ -49,7 +49,7 @@ const SCREENS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
     'key beside a draft',
     async (page) => {
       await go(page, '/drafts')
-      await page.getByRole('link', { name: 'Buoys and lights' }).click()
+      await page.getByRole('link', { name: 'Buoys and lights, week 3' }).click()
       await page.getByRole('button', { name: 'Key…' }).click()
       await expect(page.getByRole('textbox', { name: 'Text of the key' })).toBeVisible()
     },

@@ -7,6 +7,7 @@ import { RequestContext } from '@mikro-orm/core'
 import { MikroORM } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
+import compression from 'compression'
 import connectPgSimple from 'connect-pg-simple'
 import type { NextFunction, Request, Response } from 'express'
 import session from 'express-session'
@@ -39,6 +40,7 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
   app.disable('x-powered-by')
   if (settings.proxies) app.set('trust proxy', settings.proxies)
   app.use(headers(settings))
+  app.use(compression({ filter: isCompressed }))
   const accounts = app.get(AccountsService)
   const { em } = app.get(MikroORM)
   // Who watches the server has no session.
@@ -66,6 +68,12 @@ function withWholePath(handler: Handler): Handler {
       next(error)
     })
   }
+}
+
+/** Events are told as they come, and not gathered to be made smaller. */
+function isCompressed(request: Request, response: Response): boolean {
+  const type = String(response.getHeader('content-type') ?? '')
+  return !type.startsWith('text/event-stream') && compression.filter(request, response)
 }
 
 const NO_NONCE = '"style-nonce" content=""'

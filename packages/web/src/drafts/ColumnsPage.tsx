@@ -19,7 +19,7 @@ import { Empty } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
-import { useStart } from './DraftsPage'
+import { useStart } from './use-start'
 import { waiting, type OpenedFile } from './files'
 
 const ROLE_WORDS: Readonly<Record<ColumnRole, string>> = {

@@ -1,6 +1,6 @@
 import { formatDistanceToNow } from 'date-fns'
-import { useRef, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { lazy, Suspense, useRef, useState } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
@@ -8,9 +8,13 @@ import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import { isPdf, openFile, waiting } from './files'
-import { useDeleteDraft, useDrafts, useNewDraft, type NewDraft } from './queries'
-import { SAMPLE_TEXT } from './sample'
+import { BeginBox } from './BeginBox'
+import { useDeleteDraft, useDrafts } from './queries'
+import { useOpenFile, type OpenFile } from './use-open-file'
+import { useStart } from './use-start'
+
+// What other stations know is no reason to wait for this one.
+const WaitsHere = lazy(() => import('./WaitsHere').then((part) => ({ default: part.WaitsHere })))
 
 /** Drafts that can stand beside each other. */
 const MOST_BESIDE = 4
@@ -19,6 +23,7 @@ const MOST_BESIDE = 4
 export function DraftsPage() {
   const drafts = useDrafts()
   const start = useStart()
+  const file = useOpenFile(start)
   const [filter, setFilter] = useState('')
   const [chosen, setChosen] = useState<readonly string[]>([])
   const shown = (drafts.data ?? []).filter((draft) => draft.title.toLowerCase().includes(filter.toLowerCase()))
@@ -49,7 +54,7 @@ export function DraftsPage() {
           <Link to="/drafts/words" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
             From words…
           </Link>
-          <OpenFile start={start} />
+          <OpenFileButton file={file} />
           <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
             New draft
           </Button>
@@ -58,22 +63,22 @@ export function DraftsPage() {
       <div className="min-h-0 flex-1 overflow-y-auto">
         {drafts.isPending && <Waiting what="the drafts" />}
         {drafts.isError && <Problem error={drafts.error} again={() => void drafts.refetch()} />}
+        {drafts.data && (
+          <div className="grid gap-4 border-b border-line px-3 py-3 sm:px-[18px] md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+            <May right="write" to="begin a draft">
+              <BeginBox start={start} file={file} />
+            </May>
+            <Suspense fallback={<span />}>
+              <WaitsHere drafts={drafts.data} />
+            </Suspense>
+          </div>
+        )}
         {drafts.data?.length === 0 && (
           <Empty title="No drafts yet">
             <p>
-              Paste questions as you have them: typed, copied out of a chat, with or without numbers; or open a
-              document, spreadsheet, PDF or page.
+              What you paste above is read into items as you look on; a document, spreadsheet, PDF or page is opened,
+              and a reading or a list of words becomes questions.
             </p>
-            <May right="write">
-              <div className="mt-4 flex justify-center gap-2">
-                <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
-                  New draft
-                </Button>
-                <Button onClick={() => void start({ title: 'Knots, a sample', text: SAMPLE_TEXT })}>
-                  Try a sample
-                </Button>
-              </div>
-            </May>
           </Empty>
         )}
         {shown.length > 0 && (
@@ -98,48 +103,10 @@ export function DraftsPage() {
   )
 }
 
-/** Makes a draft and goes to its desk. */
-export function useStart() {
-  const navigate = useNavigate()
-  const create = useNewDraft()
-  const tell = useTell()
-  return (given: NewDraft): Promise<void> =>
-    create
-      .mutateAsync(given)
-      .then((draft) => void navigate(`/drafts/${draft.id}`))
-      .catch((error: unknown) =>
-        tell(error instanceof Error ? error.message : 'The draft was not made.', { tone: 'trouble' }),
-      )
-}
-
 const READ_TYPES = '.txt,.md,.html,.htm,.docx,.odt,.rtf,.pdf,.xlsx,.csv,.tsv,.gift,.zip,.xml,.json,text/*'
 
-function OpenFile({ start }: { readonly start: ReturnType<typeof useStart> }) {
+function OpenFileButton({ file: { opening, open } }: { readonly file: OpenFile }) {
   const input = useRef<HTMLInputElement>(null)
-  const [opening, setOpening] = useState<string | null>(null)
-  const navigate = useNavigate()
-  const tell = useTell()
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return
-    if (await isPdf(file)) {
-      waiting.pdf = file
-      return void navigate('/drafts/pages')
-    }
-    setOpening(file.name)
-    try {
-      const opened = await openFile(file)
-      for (const note of opened.notes.slice(0, 3)) tell(note, { tone: 'trouble' })
-      if (opened.blocks && (opened.type === 'workbook' || opened.type === 'csv')) {
-        waiting.table = opened
-        return void navigate('/drafts/columns')
-      }
-      await start({ title: opened.name, text: opened.text, styles: opened.styles })
-    } catch (error) {
-      tell(error instanceof Error ? error.message : `${file.name} could not be read.`, { tone: 'trouble' })
-    } finally {
-      setOpening(null)
-    }
-  }
   return (
     <>
       <input
@@ -210,7 +177,7 @@ function DraftRow({
           </span>
         )}
       </span>
-      <span className="hidden w-32 text-muted md:block">
+      <span className="hidden w-40 whitespace-nowrap text-muted md:block">
         {formatDistanceToNow(draft.updatedAt, { addSuffix: true })}
       </span>
       <May right="delete">

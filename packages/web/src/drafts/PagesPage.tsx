@@ -8,7 +8,7 @@ import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { draftOfBoxes, inOrder, nudged, proposeBox, textIn, type DrawnBox } from './boxes'
-import { useStart } from './DraftsPage'
+import { useStart } from './use-start'
 import { openFile, titleOf, waiting } from './files'
 import { cutPicture, drawPage, openPdf, type PageBox, type ShownPage } from './pdf-pages'
 

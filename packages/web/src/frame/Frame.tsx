@@ -37,7 +37,7 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
               key={path}
               to={path}
               className={({ isActive }) =>
-                `relative flex items-center gap-1.5 px-2 sm:px-3.5 ${isActive ? 'font-semibold text-ink after:absolute after:inset-x-2 after:-bottom-px after:h-[3px] after:bg-mustard sm:after:inset-x-3.5' : 'text-muted hover:text-ink'}`
+                `relative flex items-center gap-1.5 px-1.5 sm:px-3.5 ${isActive ? 'font-semibold text-ink after:absolute after:inset-x-1.5 after:-bottom-px after:h-[3px] after:bg-mustard sm:after:inset-x-3.5' : 'text-muted hover:text-ink'}`
               }
             >
               {index > 0 && (
@@ -46,7 +46,7 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
                 </span>
               )}
               {name}
-              <span className="text-[11.5px] tabular-nums">{counts.data?.[count] ?? ''}</span>
+              <span className="hidden text-[11.5px] tabular-nums min-[30rem]:inline">{counts.data?.[count] ?? ''}</span>
             </NavLink>
           ))}
         </nav>
