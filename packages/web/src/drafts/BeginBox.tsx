@@ -1,7 +1,7 @@
 import { useState, type ClipboardEvent, type DragEvent } from 'react'
 import { Button } from '../parts/Button'
 import { openFile } from './files'
-import { pastedFile } from './paste'
+import { pastedFile } from './pasted-file'
 import { SAMPLE_TEXT } from './sample'
 import type { OpenFile } from './use-open-file'
 import type { Start } from './use-start'

@@ -2,7 +2,8 @@ import { EditorState } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
 import { history, undo } from '@codemirror/commands'
 import { openFile, type OpenedFile } from './files'
-import { pastedFile, pasteDressed } from './paste'
+import { pasteDressed } from './paste'
+import { pastedFile } from './pasted-file'
 import { styleLayer, stylesIn } from './style-layer'
 
 jest.mock('./files', () => ({ openFile: jest.fn() }))
