@@ -134,9 +134,11 @@ describe('items drafted again', () => {
     [{ state: 'failed' as const, why: 'Skerry fell silent.', text: '' }, 'Skerry fell silent.'],
     [{ text: '' }, 'Nothing came instead.'],
   ])('where nothing came, the item stays and it is said: %j', async (answer, says) => {
-    const { view, done } = start(answer)
+    const { view, done, calls } = start(answer)
     expect(await screen.findByText(says)).toBeTruthy()
     expect(view.state.doc.toString()).toBe(TEXT)
+    // It is not offered once more when the draft is opened again.
+    await waitFor(() => expect(calls.some(({ asked }) => asked.endsWith('/taken'))).toBe(true))
     expect(done).not.toHaveBeenCalled()
   })
 })

@@ -39,7 +39,11 @@ export function useAgain(desk: Desk, done: () => void): Again {
     const { refs } = asked
     const fresh = reply.state === 'done' ? readDraft({ text: reply.text }).items.map(({ item }) => item) : []
     const instead = matched(desk.items, refs, fresh)
-    if (!instead.size) return tell(whyNothing(reply), { tone: 'trouble' })
+    if (!instead.size) {
+      // It was told of now, and waits for nobody any more.
+      setTaken.mutate(reply.id)
+      return tell(whyNothing(reply), { tone: 'trouble' })
+    }
     applyToEditor(editor, editsForItems({ text: editor.state.doc.toString() }, desk.reading, instead))
     void desk.flush().then(() => setTaken.mutate(reply.id))
     const left = refs.length - instead.size

@@ -27,7 +27,8 @@ export function useDraftReply(
   const newest = useMemo(
     () =>
       all?.find(
-        ({ id, purpose, isTaken }) => purpose === 'items' || (purpose === 'again' && !isTaken && id !== againId),
+        ({ id, purpose, isTaken, text }) =>
+          purpose === 'items' || (purpose === 'again' && !isTaken && text.trim() !== '' && id !== againId),
       ),
     [all, againId],
   )
