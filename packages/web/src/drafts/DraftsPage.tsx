@@ -65,7 +65,7 @@ export function DraftsPage() {
         {drafts.isError && <Problem error={drafts.error} again={() => void drafts.refetch()} />}
         {drafts.data && (
           <div className="grid gap-4 border-b border-line px-3 py-3 sm:px-[18px] md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-            <May right="write" to="begin a draft">
+            <May right="write">
               <BeginBox start={start} file={file} />
             </May>
             <Suspense fallback={<span />}>
