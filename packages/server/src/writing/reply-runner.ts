@@ -24,12 +24,25 @@ export interface Run {
   readonly before: WrittenUnits
 }
 
+/** How a reply ended, with the units that the service counted. */
+interface End {
+  readonly state: 'done' | 'cut' | 'failed' | 'stopped'
+  readonly units: WrittenUnits | null
+  /** In one sentence, where it is not whole. */
+  readonly why: string | null
+}
+
+interface Running {
+  readonly halt: AbortController
+  readonly ended: Promise<Writing | null>
+}
+
 /** Writes replies down as they come; who looks at them may be on another server, and reads the database. */
 @Injectable()
 export class ReplyRunner implements OnApplicationShutdown {
   readonly #log = new Logger('writing')
   readonly #closing = new AbortController()
-  readonly #under = new Map<string, { readonly halt: AbortController; readonly ended: Promise<void> }>()
+  readonly #under = new Map<string, Running>()
 
   constructor(
     private readonly em: EntityManager,
@@ -38,43 +51,60 @@ export class ReplyRunner implements OnApplicationShutdown {
 
   begin(reply: WritingReply, run: Run): void {
     const halt = new AbortController()
-    const ended = this.#write(reply, run, halt)
-      .catch((error: unknown) => this.#log.error(safeToLog(error)))
-      .finally(() => this.#under.delete(reply.id))
-    this.#under.set(reply.id, { halt, ended })
+    const running = { halt, ended: this.#write(reply, run, halt) }
+    this.#under.set(reply.id, running)
+    void this.#follow(reply.id, running)
   }
 
-  /** Ends one that runs here. */
+  /** Ends one that runs here; what came is written down when it returns. */
   async halt(id: string): Promise<void> {
     const running = this.#under.get(id)
     running?.halt.abort()
     await running?.ended
   }
 
-  async #write(reply: WritingReply, run: Run, halt: AbortController): Promise<void> {
-    const em = this.em.fork()
-    const writing = new Writing(em, reply, run, halt)
+  /** Once it is written down, a draft that no desk has taken it for gets it. */
+  async #follow(id: string, running: Running): Promise<void> {
     try {
-      const asked = { request: reply.request, soFar: reply.text, units: run.units }
-      for await (const piece of WRITING_PROVIDERS[run.provider].write(run.account, asked, halt.signal)) {
-        if ('text' in piece) await writing.add(piece.text)
-        else return await this.#end(writing, piece.end === 'whole' ? 'done' : 'cut', piece.units, null)
-      }
-      await this.#end(writing, 'failed', null, 'The reply broke off before its end.')
+      const writing = await running.ended
+      // Whoever goes on with it has begun anew under the same id.
+      if (this.#under.get(id) === running) this.#under.delete(id)
+      if (writing) await this.#intoDraft(writing)
     } catch (error) {
-      if (!(error instanceof WritingError)) this.#log.error(safeToLog(error))
-      const why = error instanceof WritingError ? error.message : 'The reply could not be written down.'
-      await this.#end(writing, halt.signal.aborted ? 'stopped' : 'failed', null, why)
+      this.#log.error(safeToLog(error))
     }
   }
 
-  async #end(
-    writing: Writing,
-    state: 'done' | 'cut' | 'failed' | 'stopped',
-    units: WrittenUnits | null,
-    why: string | null,
-  ): Promise<void> {
-    await writing.end(state, units, why)
+  /** @returns what was written, once its end is in the database. */
+  async #write(reply: WritingReply, run: Run, halt: AbortController): Promise<Writing | null> {
+    const writing = new Writing(this.em.fork(), reply, run, halt)
+    const end = await this.#read(writing, run, halt)
+    try {
+      await writing.end(end)
+      return writing
+    } catch (error) {
+      this.#log.error(safeToLog(error))
+      return null
+    }
+  }
+
+  /** Takes down what comes. @returns how it ended; nothing of it is thrown. */
+  async #read(writing: Writing, run: Run, halt: AbortController): Promise<End> {
+    try {
+      const asked = { request: writing.request, soFar: writing.text, units: run.units }
+      for await (const piece of WRITING_PROVIDERS[run.provider].write(run.account, asked, halt.signal)) {
+        if ('text' in piece) await writing.add(piece.text)
+        else return { state: piece.end === 'whole' ? 'done' : 'cut', units: piece.units, why: null }
+      }
+      return { state: 'failed', units: null, why: 'The reply broke off before its end.' }
+    } catch (error) {
+      if (!(error instanceof WritingError)) this.#log.error(safeToLog(error))
+      const why = error instanceof WritingError ? error.message : 'The reply could not be written down.'
+      return { state: halt.signal.aborted ? 'stopped' : 'failed', units: null, why }
+    }
+  }
+
+  async #intoDraft(writing: Writing): Promise<void> {
     const { draftId, text, isForDraft, workspaceId, byName } = writing
     if (draftId === null || !isForDraft || !text.trim()) return
     await sleep(DESK_FIRST_MS, undefined, { signal: this.#closing.signal }).catch(() => undefined)
@@ -102,6 +132,10 @@ class Writing {
   ) {
     this.text = reply.text
     this.#start = reply.text.length
+  }
+
+  get request(): string {
+    return this.reply.request
   }
 
   get draftId(): string | null {
@@ -139,7 +173,7 @@ class Writing {
   }
 
   /** What a service did not count is counted by its letters: it may have to be paid for all the same. */
-  async end(state: WritingReply['state'], units: WrittenUnits | null, why: string | null): Promise<void> {
+  async end({ state, units, why }: End): Promise<void> {
     const { before, price } = this.run
     const own = units ?? {
       asked: this.text.length > this.#start || state !== 'failed' ? estimateUnits(this.reply.request) : 0,

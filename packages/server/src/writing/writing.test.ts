@@ -160,6 +160,19 @@ describe('a reply', () => {
     expect(reply.state).toBe('stopped')
     expect(reply.text.length).toBeGreaterThan(20)
     expect(reply.units).toBeGreaterThan(500)
+    // The same for a draft, without a wait for the desk; and it can be gone on with at once.
+    const draft = (await iris.post('/api/drafts').send({ title: 'T', text: '', source: TIDES }).expect(201)).body as {
+      id: string
+    }
+    const own = (await ask(iris, { draftId: draft.id }).expect(201)).body as Reply
+    await new Promise((resolve) => setTimeout(resolve, 400))
+    const before = Date.now()
+    await iris.post(`/api/writing/replies/${own.id}/stop`).expect(200)
+    expect(Date.now() - before).toBeLessThan(2000)
+    await iris.post(`/api/writing/replies/${own.id}/go-on`).expect(200)
+    expect((await iris.post(`/api/writing/replies/${own.id}/stop`).expect(200)).body).toMatchObject({
+      state: 'stopped',
+    })
     await fetch(`${server.skerry.url}/temper`, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
