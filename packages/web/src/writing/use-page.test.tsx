@@ -63,10 +63,10 @@ test('the book says who asked for what, where it went, and what it cost', async 
 
 test('the service is set with its key, which is sent only where one is given', async () => {
   const { calls } = show({ 'PUT /api/writing/service': WRITING })
-  const form = within(await screen.findByRole('form', { name: 'The service' }))
-  await userEvent.selectOptions(form.getByRole('combobox', { name: 'What it is' }), 'chat')
-  await userEvent.type(form.getByRole('textbox', { name: 'Model' }), 'small')
-  await userEvent.click(form.getByRole('button', { name: 'Try it and keep it' }))
+  const service = within(await screen.findByRole('form', { name: 'The service' }))
+  await userEvent.selectOptions(service.getByRole('combobox', { name: 'What it is' }), 'chat')
+  await userEvent.type(service.getByRole('textbox', { name: 'Model' }), 'small')
+  await userEvent.click(service.getByRole('button', { name: 'Try it and keep it' }))
   await waitFor(() => expect(calls.some(({ asked }) => asked.startsWith('PUT'))).toBe(true))
   const sent = calls.find(({ asked }) => asked.startsWith('PUT'))?.body as object
   expect(sent).toMatchObject({ provider: 'chat', model: 'small', cap: 20_000 })
