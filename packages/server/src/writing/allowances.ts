@@ -5,6 +5,10 @@ import { WritingAllowance, WritingReply, type WritingService } from './writing.e
 /** Of which share of a month's units a word is said. */
 const NEAR = 0.8
 
+/** Whoever writes a reply down and gives no sign of life for so long, in seconds, is gone. */
+export const LOST_AFTER_S = 60
+export const LOST = 'The server stopped while it was written. What came is kept.'
+
 export interface Allowance {
   readonly isAllowed: boolean
   /** Units of this month: used or held for what is being written, and all that there are. */
@@ -44,6 +48,20 @@ export async function usedBy(
   for (const { personId, unitsAsked, unitsWritten } of rows)
     found.set(personId, (found.get(personId) ?? 0) + unitsAsked + unitsWritten)
   return found
+}
+
+/**
+ * Ends what a server left in the middle: what came is kept, and no more units are held for it than came.
+ *
+ * @param price Of 1,000 units.
+ */
+export async function settleLost(em: EntityManager, workspaceId: string, price: number): Promise<void> {
+  await em.execute(
+    `update writing_reply set state = 'failed', why = ?, units_written = ceil(length(text) / 4.0),
+       cost = (units_asked + ceil(length(text) / 4.0)) / 1000.0 * ?
+     where workspace_id = ? and state = 'writing' and touched_at < now() - make_interval(secs => ?)`,
+    [LOST, price, workspaceId, LOST_AFTER_S],
+  )
 }
 
 /** Where the month of a day begins (UTC). */

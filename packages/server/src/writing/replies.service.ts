@@ -7,15 +7,14 @@ import type { SignedIn } from '../accounts/current-person.ts'
 import { may } from '../accounts/permissions.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
-import { allowanceOf, unitsLeft } from './allowances.ts'
+import { allowanceOf, LOST, LOST_AFTER_S, settleLost, unitsLeft } from './allowances.ts'
 import type { AskDto, ReplyDto, ReplySummaryDto, UseDto } from './dto/reply.dto.ts'
 import { ReplyRunner } from './reply-runner.ts'
 import { WritingServiceService } from './writing-service.service.ts'
 import { WritingReply, type WritingService } from './writing.entities.ts'
 
 const PAGE = 200
-/** Whoever wrote it down and said nothing for so long is gone. */
-const GONE_AFTER_MS = 60_000
+const GONE_AFTER_MS = 1000 * LOST_AFTER_S
 /** A reply may become longer than it was thought, and is held for that. */
 const HELD = 2
 
@@ -40,6 +39,7 @@ export class RepliesService {
       throw new UnprocessableEntityException(
         `This request has ${words.toLocaleString('en')} words, and ${service.name} takes ${service.words.toLocaleString('en')}. Choose fewer parts of the reading.`,
       )
+    const account = this.services.accountOf(service)
     const asked = estimateUnits(given.request)
     const { reply, most } = await this.em.transactional(async () => {
       const most = await this.#unitsFor(person, service, asked)
@@ -66,13 +66,15 @@ export class RepliesService {
       })
       return { reply, most }
     })
-    this.runner.begin(reply, this.#run(service, most, { asked: 0, written: 0 }))
+    this.runner.begin(reply, { ...runOf(service), account, units: most, before: { asked: 0, written: 0 } })
     return toDto(reply)
   }
 
   /** Goes on with a reply that was cut or broke off. */
   async goOn(person: SignedIn, id: string): Promise<ReplyDto> {
     const service = await this.#service(person)
+    const account = this.services.accountOf(service)
+    await settleLost(this.em, person.workspaceId, service.price)
     const { reply, run } = await this.em.transactional(async () => {
       const reply = orNotFound(
         await this.em.findOne(
@@ -92,15 +94,10 @@ export class RepliesService {
         unitsAsked: before.asked + asked,
         unitsWritten: before.written + most,
       })
-      return { reply, run: this.#run(service, most, before) }
+      return { reply, run: { ...runOf(service), account, units: most, before } }
     })
     this.runner.begin(reply, run)
     return toDto(reply)
-  }
-
-  #run(service: WritingService, units: number, before: { readonly asked: number; readonly written: number }) {
-    const { provider, price } = service
-    return { provider, price, units, before, account: this.services.accountOf(service) }
   }
 
   async stop(person: SignedIn, id: string): Promise<ReplyDto> {
@@ -146,8 +143,13 @@ export class RepliesService {
   /** One request of a person after the other, so that two at once do not use the same units. */
   async #unitsFor(person: SignedIn, service: WritingService, asked: number): Promise<number> {
     await this.em.findOne(Membership, { workspaceId: person.workspaceId, personId: person.id }, LOCKED)
+    await settleLost(this.em, person.workspaceId, service.price)
     return unitsLeft(await allowanceOf(this.em, service, person), asked, service.units)
   }
+}
+
+function runOf({ provider, price }: WritingService) {
+  return { provider, price }
 }
 
 function bookOf({ workspaceId, id, role }: SignedIn) {
@@ -186,7 +188,7 @@ export function toSummary(reply: WritingReply): ReplySummaryDto {
     by: byName,
     at: at.toISOString(),
     state: isGone ? 'failed' : state,
-    why: isGone ? 'The server stopped while it was written. What came is kept.' : why,
+    why: isGone ? LOST : why,
     units: unitsAsked + unitsWritten,
   }
 }

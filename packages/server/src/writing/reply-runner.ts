@@ -10,6 +10,8 @@ import { WritingReply, type ProviderId } from './writing.entities.ts'
 /** How often what came is written down, in ms. */
 const WRITE_DOWN_EVERY = 250
 
+const ALIVE_EVERY_MS = 15_000
+
 /** A desk that takes the reply has so long to save it, in ms, before the server puts it into the draft. */
 const DESK_FIRST_MS = 4000
 
@@ -78,7 +80,9 @@ export class ReplyRunner implements OnApplicationShutdown {
   /** @returns what was written, once its end is in the database. */
   async #write(reply: WritingReply, run: Run, halt: AbortController): Promise<Writing | null> {
     const writing = new Writing(this.em.fork(), reply, run, halt)
-    const end = await this.#read(writing, run, halt)
+    // A service may think for longer than a server counts as alive.
+    const alive = setInterval(() => void writing.touch().catch(() => undefined), ALIVE_EVERY_MS)
+    const end = await this.#read(writing, run, halt).finally(() => clearInterval(alive))
     try {
       await writing.end(end)
       return writing
@@ -166,6 +170,11 @@ class Writing {
     )
     // Somebody stopped it, here or on another server.
     if (!stays) this.halt.abort()
+  }
+
+  async touch(): Promise<void> {
+    const { id } = this.reply
+    await this.em.fork().nativeUpdate(WritingReply, { id, state: 'writing' }, { touchedAt: new Date() })
   }
 
   async setTaken(): Promise<void> {

@@ -209,6 +209,13 @@ describe('a reply', () => {
       why: 'The server stopped while it was written. What came is kept.',
       text: reply.text.slice(0, 40),
     })
+    // What was held for it is free again, but for what came.
+    const before = await used(iris)
+    await server.em().execute(`update writing_reply set units_written = 2000 where id = ?`, [reply.id])
+    expect(await used(iris)).toBeGreaterThan(before)
+    await asked(iris)
+    const { entries } = (await iris.get('/api/writing/use').expect(200)).body as { entries: Reply[] }
+    expect(entries.find(({ id }) => id === reply.id)?.units).toBe(Math.ceil(REQUEST.length / 4) + 10)
     await iris.post(`/api/writing/replies/${reply.id}/go-on`).expect(200)
     expect(await ended(iris, reply.id)).toMatchObject({ state: 'done' })
   })
