@@ -1,16 +1,17 @@
 import { formatDistanceToNow } from 'date-fns'
-import { lazy, Suspense, useRef, useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../frame/Frame'
 import { Button } from '../parts/Button'
+import { FileButton } from '../parts/FileButton'
 import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { BeginBox } from './BeginBox'
 import { useDeleteDraft, useDrafts } from './queries'
-import { useOpenFile, type OpenFile } from './use-open-file'
+import { useOpenFile } from './use-open-file'
 import { useStart } from './use-start'
 
 // What other stations know is no reason to wait for this one.
@@ -54,7 +55,9 @@ export function DraftsPage() {
           <Link to="/drafts/words" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
             From words…
           </Link>
-          <OpenFileButton file={file} />
+          <FileButton name="File to open" accept={READ_TYPES} open={file.open} disabled={file.opening !== null}>
+            {file.opening === null ? 'Open a file…' : `Reading ${file.opening} …`}
+          </FileButton>
           <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
             New draft
           </Button>
@@ -104,29 +107,6 @@ export function DraftsPage() {
 }
 
 const READ_TYPES = '.txt,.md,.html,.htm,.docx,.odt,.rtf,.pdf,.xlsx,.csv,.tsv,.gift,.zip,.xml,.json,text/*'
-
-function OpenFileButton({ file: { opening, open } }: { readonly file: OpenFile }) {
-  const input = useRef<HTMLInputElement>(null)
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept={READ_TYPES}
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="File to open"
-        onChange={(event) => {
-          void open(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
-      <Button onClick={() => input.current?.click()} disabled={opening !== null}>
-        {opening === null ? 'Open a file…' : `Reading ${opening} …`}
-      </Button>
-    </>
-  )
-}
 
 function DraftRow({
   draft,

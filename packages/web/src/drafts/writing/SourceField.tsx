@@ -1,6 +1,7 @@
 import { countWords, estimateUnits, readingText, sourceParts, type SourcePart } from '@zakuska/core'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Button } from '../../parts/Button'
+import { FileButton } from '../../parts/FileButton'
 import { counted } from '../../parts/item-words'
 import { Fault } from '../../people/fields'
 import { useReply, useWritingChanges, type Writing } from '../../writing/queries'
@@ -31,7 +32,7 @@ export function SourceField({
 }) {
   const words = countWords(source)
   const isTooLong = most !== null && words > most
-  const set2 = (text: string): void => {
+  const replace = (text: string): void => {
     set(text)
     setParts(null)
   }
@@ -44,14 +45,14 @@ export function SourceField({
           rows={12}
           autoFocus
           value={source}
-          onChange={(event) => set2(event.target.value)}
+          onChange={(event) => replace(event.target.value)}
         />
         <span className={`text-xs ${isTooLong ? 'text-mustard-ink' : 'text-muted'}`} role="status">
           {counted(words, 'word', 'words')}
           {isTooLong && `; ${most.toLocaleString('en')} can be sent at once. Choose the parts below.`}
         </span>
       </label>
-      <Ways take={set2} writing={writing} />
+      <Ways take={replace} writing={writing} />
       {(isTooLong || parts !== null) && <Parts source={source} most={most ?? words} chosen={parts} choose={setParts} />}
     </div>
   )
@@ -59,7 +60,6 @@ export function SourceField({
 
 /** Other ways than pasting to come by a reading. */
 function Ways({ take, writing }: { readonly take: (text: string) => void; readonly writing: Writing | undefined }) {
-  const input = useRef<HTMLInputElement>(null)
   const [way, setWay] = useState<'page' | 'topic' | null>(null)
   const [isOpening, setOpening] = useState(false)
   const [error, setError] = useState<Error | null>(null)
@@ -81,22 +81,10 @@ function Ways({ take, writing }: { readonly take: (text: string) => void; readon
   }
   return (
     <div>
-      <input
-        ref={input}
-        type="file"
-        accept={READ_TYPES}
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="File with the reading"
-        onChange={(event) => {
-          void open(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
       <div className="flex flex-wrap gap-2">
-        <Button disabled={isOpening} onClick={() => input.current?.click()}>
+        <FileButton name="File with the reading" accept={READ_TYPES} open={open} disabled={isOpening}>
           {isOpening ? 'Reading …' : 'From a file…'}
-        </Button>
+        </FileButton>
         {(writing?.pages.length ?? 0) > 0 && (
           <Button aria-expanded={way === 'page'} onClick={toggle('page')}>
             From a page…

@@ -82,7 +82,7 @@ describe('items drafted again', () => {
     '1. What runs out of the bay?\na) ebb\nb) flood\nc) neap\nAnswer: a\n\n2. What is the word for a short rope?\nAnswer: lanyard\n'
   const NEW = 'Sure!\n\n1. What runs into the bay?\na) ebb\nb) flood\nc) neap\nAnswer: b\n'
 
-  function start(answer: Partial<Reply>) {
+  function start(answer: Partial<Reply>, saved: object | null = {}) {
     const view = editorWith(TEXT)
     const reading = readDraft({ text: TEXT })
     const items = reading.items.map((read, at) => ({
@@ -93,7 +93,7 @@ describe('items drafted again', () => {
       view: () => view,
       reading,
       items,
-      flush: () => Promise.resolve(null),
+      flush: () => Promise.resolve(saved),
       undo: jest.fn(),
     } as unknown as Desk
     const done = jest.fn()
@@ -124,6 +124,12 @@ describe('items drafted again', () => {
     ])
     await waitFor(() => expect(calls.some(({ asked }) => asked.endsWith('/taken'))).toBe(true))
     expect(screen.getByText('1 item was drafted again.')).toBeTruthy()
+  })
+
+  test('what could not be saved is not said to be taken', async () => {
+    const { done, calls } = start({}, null)
+    await waitFor(() => expect(done).toHaveBeenCalled())
+    expect(calls.some(({ asked }) => asked.endsWith('/taken'))).toBe(false)
   })
 
   test.each([

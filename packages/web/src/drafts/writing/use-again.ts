@@ -45,7 +45,8 @@ export function useAgain(desk: Desk, done: () => void): Again {
       return tell(whyNothing(reply), { tone: 'trouble' })
     }
     applyToEditor(editor, editsForItems({ text: editor.state.doc.toString() }, desk.reading, instead))
-    void desk.flush().then(() => setTaken.mutate(reply.id))
+    // Only once it is saved may the server stop offering it.
+    void desk.flush().then((saved) => saved && setTaken.mutate(reply.id))
     const left = refs.length - instead.size
     const stay = left ? ` For ${left} nothing else came; ${left === 1 ? 'it stays' : 'they stay'}.` : ''
     tell(`${counted(instead.size, 'item was', 'items were')} drafted again.${stay}`, { undo: desk.undo })

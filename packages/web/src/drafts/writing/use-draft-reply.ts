@@ -41,8 +41,8 @@ export function useDraftReply(
   const id = reply?.id
   const isWhole = reply?.state === 'done'
   const whole = useCallback(() => {
-    // Saved first: only then may the server stop offering it.
-    void flush().then(() => id !== undefined && isWhole && mutate(id))
+    // Only once it is saved may the server stop offering it.
+    void flush().then((saved) => saved && id !== undefined && isWhole && mutate(id))
   }, [flush, id, isWhole, mutate])
   // The editor is there once something was read.
   const target = { view, mayWrite, whole }
