@@ -81,7 +81,13 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   const beside = useBeside(evidence, desk.items, setShownIn)
   const closeDialog = useCallback(() => setDialog(null), [])
   const again = useAgain(desk, closeDialog)
-  const replies = useDraftReply(draft.id, first.source !== null, desk, mayWrite, again.asked?.id ?? null)
+  const replies = useDraftReply(
+    draft.id,
+    first.source !== null,
+    desk,
+    mayWrite ? personName : null,
+    again.asked?.id ?? null,
+  )
   const signed = desk.items.filter((item) => item.followed.signOff).length
   const { nextTrouble } = desk
   useEffect(() => {

@@ -19,7 +19,8 @@ export function useDraftReply(
   draftId: string,
   hasSource: boolean,
   desk: Desk,
-  mayWrite: boolean,
+  /** Who looks on, where they may write. */
+  writer: string | null,
   againId: string | null,
 ): DraftReply {
   const all = useRepliesOf([draftId], hasSource).data
@@ -44,8 +45,8 @@ export function useDraftReply(
     // Only once it is saved may the server stop offering it.
     void flush().then((saved) => saved && id !== undefined && isWhole && mutate(id))
   }, [flush, id, isWhole, mutate])
-  // The editor is there once something was read.
-  const target = { view, mayWrite, whole }
+  // The editor is there once something was read. It grows on one desk only: that of who asked for it.
+  const target = { view, mayWrite: writer !== null && reply?.by === writer, whole }
   const { putIn } = useReplyText(desk.reading ? reply : undefined, target)
   const text = desk.view()?.state.doc.toString() ?? ''
   const isMissing =
