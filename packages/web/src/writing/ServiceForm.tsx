@@ -115,7 +115,9 @@ export function ServiceForm({ writing }: { readonly writing: Writing }) {
         {service && (
           <Button
             onClick={() =>
-              removeService.mutate(undefined, { onSuccess: () => tell('Writing help is off. The book stays.') })
+              removeService.mutate(undefined, {
+                onSuccess: () => tell('Writing help is off, and its key is gone. The book stays.'),
+              })
             }
           >
             Switch it off

@@ -16,7 +16,7 @@ export function UseOfUnits({ writing }: { readonly writing: Writing }) {
       </span>
       <span className={tone} role="status">
         {whyNot ? <span aria-hidden="true">◆ </span> : isNear && <span aria-hidden="true">◐ </span>}
-        {whyNot ?? `${usedText(writing)}${isNear ? ': the end is near' : ''}`}
+        {whyNot ?? `${usedText(writing)}${isNear ? ', more than four fifths' : ''}`}
       </span>
     </div>
   )

@@ -38,12 +38,15 @@ export function UsePage() {
         </Link>
       </Head>
       <div className="min-h-0 flex-1 overflow-y-auto px-3 py-5 sm:px-[18px]">
-        <div className="grid max-w-6xl gap-8 xl:grid-cols-[minmax(0,1fr)_360px]">
-          <div className="grid min-w-0 content-start gap-6">
+        <div className="grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[minmax(0,1fr)_360px]">
+          <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-6">
             {service && (
               <section aria-label="Your units">
                 <h2 className="mb-1 text-xs font-semibold text-muted">Your units</h2>
                 <UseOfUnits writing={writing.data} />
+                <p className="text-xs text-muted">
+                  A unit is about four letters of what is sent and of what comes back; the service counts them.
+                </p>
               </section>
             )}
             {entries.length > 0 ? (
