@@ -322,7 +322,9 @@ async function violations(page: Page): Promise<string[]> {
   )
 }
 
-test('the sign-in has no accessibility violation, says a wrong password in a line, and lets in who gives the right one', async ({ page }) => {
+test('the sign-in has no accessibility violation, says a wrong password in a line, and lets in who gives the right one', async ({
+  page,
+}) => {
   await page.goto('/')
   await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
   expect(await violations(page)).toEqual([])
