@@ -85,7 +85,7 @@ export {
   SERVICE_IDS,
   type Destination,
   type ServiceId,
-} from './fit/destinations.ts'
+} from './destinations/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
 export { remediesFor, remedied, REMEDIES, type Remedy, type RemedyId, type Toward } from './fit/remedies.ts'
 export { withTold, type ToldLimits } from './fit/told.ts'
@@ -130,11 +130,11 @@ export {
   type FormatLimits,
   type Limit,
   type Measure,
-} from './formats/limits.ts'
+} from './fit/limits.ts'
 export { pointsEarned, shareEarned } from './grade/grade.ts'
 export { probesOf, type Probe, type ProbeKind } from './grade/probes.ts'
-export { proofSummary, proveFormat, type FormatProof, type ProofSummary } from './grade/prove-format.ts'
-export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './grade/prove.ts'
+export { proofSummary, proveFormat, type FormatProof, type ProofSummary } from './proof/prove-format.ts'
+export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './proof/prove.ts'
 export { isAnswered, type Response } from './grade/response.ts'
 export { readNumber, type TypedNumber } from './grade/number-value.ts'
 export { comparableText, isSameText } from './grade/same-text.ts'

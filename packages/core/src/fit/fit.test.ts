@@ -5,9 +5,10 @@ import { FORMATS } from '../formats/index.ts'
 import { checkItem } from '../item/check.ts'
 import { hasKey, type Item } from '../item/model.ts'
 import { anyItem } from '../testing/arbitraries.ts'
-import { DESTINATIONS } from './destinations.ts'
+import { DESTINATIONS } from '../destinations/destinations.ts'
 import { fitItem } from './fit.ts'
-import { remedied, REMEDIES, type RemedyId } from './remedies.ts'
+import type { RemedyId } from './remedy-id.ts'
+import { remedied, REMEDIES } from './remedies.ts'
 
 const match: Item = {
   kind: 'match',

@@ -6,7 +6,7 @@ import {
   type FormatLimits,
   type Limit,
   type Measure,
-} from '../formats/limits.ts'
+} from './limits.ts'
 import type { Item } from '../item/model.ts'
 
 export type FitVerdict = 'as-is' | 'changes' | 'cannot'

@@ -1,4 +1,5 @@
-import type { FormatLimits } from '../formats/limits.ts'
+import type { RemedyId } from './remedy-id.ts'
+import type { FormatLimits } from './limits.ts'
 import { mapInlines } from '../content/map.ts'
 import {
   countGaps,
@@ -14,26 +15,6 @@ import { contentsOf, mapContents } from '../item/contents.ts'
 import { fitItem } from './fit.ts'
 import { cut, fewerOptions, LENGTHS, listedAnswers, matchAsGrid, numbersIn, shortened } from './narrow.ts'
 import { optionId, type ClozeItem, type GridItem, type Item, type MatchItem, type OrderItem } from '../item/model.ts'
-
-/** What can be done to an item so that it fits; each makes one item or several out of one. */
-export type RemedyId =
-  | 'split'
-  | 'as-match'
-  | 'make-single'
-  | 'all-or-nothing'
-  | 'picture-to-text'
-  | 'picture-to-link'
-  | 'passage-to-stem'
-  | 'unit-optional'
-  | 'plain-text'
-  | 'as-grid'
-  | 'list-answers'
-  | 'fewer-options'
-  | 'shorten'
-  | 'shorten-stem'
-  | 'drop-feedback'
-  | 'drop-hint'
-  | 'drop-time-limit'
 
 export interface Remedy {
   /** On a button: "Split into one item per gap". */

@@ -1,4 +1,4 @@
-import type { FormatLimits, Limit, Measure } from '../formats/limits.ts'
+import type { FormatLimits, Limit, Measure } from './limits.ts'
 
 /** What a destination tells of its own measures: over how many a limit begins. */
 export type ToldLimits = Readonly<Partial<Record<Measure, number>>>

@@ -1,6 +1,6 @@
 import type { Response } from '../grade/response.ts'
 import type { Item } from '../item/model.ts'
-import type { Assets, FormatLimits } from './limits.ts'
+import type { Assets, FormatLimits } from '../fit/limits.ts'
 import type { PaperLimits, PaperPlan } from './paper-plan.ts'
 
 /** A file of a package, by its path inside it. */

@@ -4,7 +4,7 @@ import { isEmptyContent, normalizeContent, paragraph, type Content } from '../co
 import { plainText } from '../content/plain.ts'
 import { fitItem } from '../fit/fit.ts'
 import { REMEDIES } from '../fit/remedies.ts'
-import { proveFormat } from '../grade/prove-format.ts'
+import { proveFormat } from '../proof/prove-format.ts'
 import { isGraded, type Item, type NumericKey } from '../item/model.ts'
 import { bandEnds } from '../item/same-item.ts'
 import { anyItem } from '../testing/arbitraries.ts'

@@ -1,4 +1,4 @@
-import type { FormatLimits } from './limits.ts'
+import type { FormatLimits } from '../fit/limits.ts'
 
 /** Where nothing but exactly the key earns anything. @param says what becomes of it, for a person */
 export function wholeKeyOnly(says: string): FormatLimits {

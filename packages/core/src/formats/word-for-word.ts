@@ -1,4 +1,4 @@
-import type { FormatLimits } from './limits.ts'
+import type { FormatLimits } from '../fit/limits.ts'
 
 /** What becomes of typed answers wherever texts are compared letter by letter, and numbers by their value alone. */
 export const WORD_FOR_WORD: FormatLimits = {

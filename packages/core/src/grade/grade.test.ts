@@ -5,7 +5,7 @@ import { DEFAULT_TEXT_RULES, type Item, type MultipleItem, type ShortItem } from
 import { anyItem } from '../testing/arbitraries.ts'
 import { pointsEarned, shareEarned } from './grade.ts'
 import { probesOf } from './probes.ts'
-import { proveItems } from './prove.ts'
+import { proveItems } from '../proof/prove.ts'
 import { isSameText } from './same-text.ts'
 
 const option = (id: string) => ({ id, content: contentOf(id) })

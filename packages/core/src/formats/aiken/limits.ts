@@ -1,4 +1,4 @@
-import type { FormatLimits } from '../limits.ts'
+import type { FormatLimits } from '../../fit/limits.ts'
 import { UNREADABLE } from '../word-for-word.ts'
 
 const ONLY_SINGLE = 'The format has single choice only'

@@ -1,4 +1,4 @@
-import type { FormatLimits } from '../limits.ts'
+import type { FormatLimits } from '../../fit/limits.ts'
 import { UNREADABLE } from '../word-for-word.ts'
 
 const NO_COLUMNS = 'A row has no columns for this kind'

@@ -1,4 +1,4 @@
-import type { FormatLimits } from '../limits.ts'
+import type { FormatLimits } from '../../fit/limits.ts'
 import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
 
 /** What GIFT does not hold; the rules of its published description, and common practice where it is silent. */

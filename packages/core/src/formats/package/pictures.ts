@@ -3,7 +3,7 @@ import { inlinesOf, type Content } from '../../content/model.ts'
 import { mapContents } from '../../item/contents.ts'
 import type { Item } from '../../item/model.ts'
 import type { PackageFile } from '../format.ts'
-import type { Assets } from '../limits.ts'
+import type { Assets } from '../../fit/limits.ts'
 
 /** Collects the pictures that the items of a package show, and names them by where they lie in it. */
 export class PicturePack {

@@ -2,7 +2,7 @@ import { mapInlines } from '../../content/map.ts'
 import { mapContents } from '../../item/contents.ts'
 import type { Item } from '../../item/model.ts'
 import type { PackageFile } from '../format.ts'
-import type { Assets } from '../limits.ts'
+import type { Assets } from '../../fit/limits.ts'
 
 /** The pictures that the items of a package show, found by the paths that the items give. */
 export class PackedPictures {

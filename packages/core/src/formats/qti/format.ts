@@ -1,5 +1,5 @@
 import type { Format } from '../format.ts'
-import type { FormatLimits } from '../limits.ts'
+import type { FormatLimits } from '../../fit/limits.ts'
 import type { Dialect } from './dialect.ts'
 import { gradePackage } from './grade.ts'
 import { QTI_PAPER } from './limits.ts'

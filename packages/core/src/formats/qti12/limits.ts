@@ -1,4 +1,4 @@
-import type { FormatLimits } from '../limits.ts'
+import type { FormatLimits } from '../../fit/limits.ts'
 import type { PaperLimits } from '../paper-plan.ts'
 import { UNREADABLE, WORD_FOR_WORD } from '../word-for-word.ts'
 

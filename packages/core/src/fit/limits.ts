@@ -1,6 +1,6 @@
 import { inlinesOf, isEmptyContent, type Content } from '../content/model.ts'
 import { plainText } from '../content/plain.ts'
-import type { RemedyId } from '../fit/remedies.ts'
+import type { RemedyId } from './remedy-id.ts'
 import type { ProbeKind } from '../grade/probes.ts'
 import { contentsOf } from '../item/contents.ts'
 import { hasKey, isGraded, type Item, type ItemKind, type TextRules } from '../item/model.ts'

@@ -1,6 +1,6 @@
-import type { FormatLimits } from '../../formats/limits.ts'
-import { ITEMS_ONLY, type PaperLimits } from '../../formats/paper-plan.ts'
-import { wholeKeyOnly } from '../../formats/whole-key.ts'
+import type { FormatLimits } from '../fit/limits.ts'
+import { ITEMS_ONLY, type PaperLimits } from '../formats/paper-plan.ts'
+import { wholeKeyOnly } from '../formats/whole-key.ts'
 
 const NO_SUCH = 'The game has single choice, several keys, and true or false'
 const KEY_ONLY = 'Only exactly the key scores'

@@ -1,6 +1,6 @@
-import type { FormatLimits } from '../../formats/limits.ts'
-import type { PaperLimits } from '../../formats/paper-plan.ts'
-import { wholeKeyOnly } from '../../formats/whole-key.ts'
+import type { FormatLimits } from '../fit/limits.ts'
+import type { PaperLimits } from '../formats/paper-plan.ts'
+import { wholeKeyOnly } from '../formats/whole-key.ts'
 
 const KEY_ONLY = 'Only exactly the key earns points'
 

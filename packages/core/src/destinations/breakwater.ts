@@ -1,6 +1,6 @@
-import { FORMATS } from '../../formats/index.ts'
-import type { FormatLimits } from '../../formats/limits.ts'
-import type { PaperLimits } from '../../formats/paper-plan.ts'
+import { FORMATS } from '../formats/index.ts'
+import type { FormatLimits } from '../fit/limits.ts'
+import type { PaperLimits } from '../formats/paper-plan.ts'
 
 // Blanks in typed answers are folded there before they are compared, which QTI itself leaves open.
 const { 'blanks-folded': _held, ...QTI_HELD } = FORMATS.qti21.limits

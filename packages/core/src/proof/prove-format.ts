@@ -1,11 +1,11 @@
 import { plainText } from '../content/plain.ts'
 import type { Content } from '../content/model.ts'
 import type { Format, WriteSettings } from '../formats/format.ts'
-import type { Assets } from '../formats/limits.ts'
+import type { Assets } from '../fit/limits.ts'
 import { isSameItem } from '../item/same-item.ts'
 import type { Item } from '../item/model.ts'
 import { proveItems, type ItemProof } from './prove.ts'
-import type { Response } from './response.ts'
+import type { Response } from '../grade/response.ts'
 
 export interface FormatProof {
   readonly proofs: readonly ItemProof[]

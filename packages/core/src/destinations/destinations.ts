@@ -1,11 +1,11 @@
 import { COLUMNS_LIMITS } from '../formats/columns/limits.ts'
 import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
 import { FORMATS } from '../formats/index.ts'
-import type { FormatLimits } from '../formats/limits.ts'
+import type { FormatLimits } from '../fit/limits.ts'
 import { ITEMS_ONLY, type PaperLimits } from '../formats/paper-plan.ts'
-import { BREAKWATER_LIMITS, BREAKWATER_PAPER } from './services/breakwater.ts'
-import { FOGHORN_LIMITS, FOGHORN_PAPER } from './services/foghorn.ts'
-import { INLET_LIMITS, INLET_PAPER } from './services/inlet.ts'
+import { BREAKWATER_LIMITS, BREAKWATER_PAPER } from './breakwater.ts'
+import { FOGHORN_LIMITS, FOGHORN_PAPER } from './foghorn.ts'
+import { INLET_LIMITS, INLET_PAPER } from './inlet.ts'
 
 /** Services that items are sent to, in the order in which screens list them. */
 export const SERVICE_IDS = ['inlet', 'breakwater', 'foghorn'] as const

@@ -1,8 +1,8 @@
 import { fitItem } from '../fit/fit.ts'
-import type { FormatLimits } from '../formats/limits.ts'
+import type { FormatLimits } from '../fit/limits.ts'
 import { isGraded, type Item } from '../item/model.ts'
-import { probesOf, type Probe, type ProbeKind } from './probes.ts'
-import type { Response } from './response.ts'
+import { probesOf, type Probe, type ProbeKind } from '../grade/probes.ts'
+import type { Response } from '../grade/response.ts'
 
 /** `announced`: grades otherwise, as the fit report said before. `unanswered`: nothing came back. */
 export type ProbeVerdict = 'agrees' | 'announced' | 'disagrees' | 'unanswered'
