@@ -1,5 +1,6 @@
 export { checkContent, isContent, type Problem } from './content/check.ts'
-export { textInlines, type ElementNode, type MarkupNode } from './content/elements.ts'
+export { textInlines } from './content/elements.ts'
+export type { ElementNode, MarkupNode } from './content/markup.ts'
 export { contentFromHtml, contentToHtml } from './content/html.ts'
 export {
   contentOf,
@@ -87,7 +88,8 @@ export {
   type ServiceId,
 } from './destinations/destinations.ts'
 export { fitItem, type Fit, type FitReason, type FitVerdict } from './fit/fit.ts'
-export { remediesFor, remedied, REMEDIES, type Remedy, type RemedyId, type Toward } from './fit/remedies.ts'
+export { remediesFor, remedied, REMEDIES, type Remedy, type Toward } from './fit/remedies.ts'
+export type { RemedyId } from './fit/remedy-id.ts'
 export { withTold, type ToldLimits } from './fit/told.ts'
 export {
   FORMAT_IDS,

@@ -1,8 +1,9 @@
 import { lazy, Suspense } from 'react'
 import { Navigate, Route, Routes, useLocation, useMatch } from 'react-router'
-import { Frame, Head } from './frame/Frame'
-import { useSession } from './frame/queries'
-import { SignIn } from './frame/SignIn'
+import { Frame } from './frame/Frame'
+import { Head } from './parts/Head'
+import { useSession } from './people/session'
+import { SignIn } from './people/SignIn'
 import { Empty, Problem, Waiting } from './parts/Empty'
 import { FirstRunPage } from './people/FirstRunPage'
 import { LinkPage } from './people/LinkPage'
@@ -17,7 +18,7 @@ const SideBySidePage = lazy(() =>
 const WordsPage = lazy(() => import('./drafts/words/WordsPage').then((page) => ({ default: page.WordsPage })))
 const UsePage = lazy(() => import('./writing/UsePage').then((page) => ({ default: page.UsePage })))
 const PagesPage = lazy(() => import('./drafts/PagesPage').then((page) => ({ default: page.PagesPage })))
-const BankPage = lazy(() => import('./bank/BankPage').then((page) => ({ default: page.BankPage })))
+const BankPage = lazy(() => import('./papers/BankToPapers').then((page) => ({ default: page.BankToPapers })))
 const SignOffPage = lazy(() => import('./bank/SignOffPage').then((page) => ({ default: page.SignOffPage })))
 const OutcomesPage = lazy(() => import('./bank/OutcomesPage').then((page) => ({ default: page.OutcomesPage })))
 const SettingsPage = lazy(() => import('./bank/SettingsPage').then((page) => ({ default: page.SettingsPage })))

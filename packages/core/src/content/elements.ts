@@ -1,30 +1,16 @@
 import { MathMLToLaTeX } from 'mathml-to-latex'
 import { foldBlanks } from './blanks.ts'
 import {
-  normalizeContent,
-  paragraph,
-  styledText,
   type Block,
   type Content,
   type Inline,
+  normalizeContent,
+  paragraph,
+  styledText,
   type TextStyle,
 } from './model.ts'
 import { printMarkup } from './print-markup.ts'
-
-/** A node of XHTML or HTML, whichever parser it came from. Names are lower case and without prefix. */
-export type MarkupNode = ElementNode | TextNode
-
-export interface ElementNode {
-  readonly type: 'element'
-  readonly name: string
-  readonly attributes: Readonly<Record<string, string>>
-  readonly children: readonly MarkupNode[]
-}
-
-export interface TextNode {
-  readonly type: 'text'
-  readonly value: string
-}
+import type { ElementNode, MarkupNode, TextNode } from './markup.ts'
 
 export function element(
   name: string,
@@ -47,6 +33,7 @@ const STYLE_ELEMENTS: Readonly<Record<TextStyle, readonly [string, Readonly<Reco
   sup: ['sup', {}],
   code: ['code', {}],
 }
+
 const GAP_TEXT = '_____'
 
 /** The element that holds TeX until the writer says how it goes: see `withTex`. */
@@ -144,11 +131,13 @@ const INLINE_STYLES: Readonly<Record<string, TextStyle>> = {
   code: 'code',
   tt: 'code',
 }
+
 const TRANSPARENT = new Set(
   'div section article body blockquote center prompt dl dt dd figure figcaption caption header footer main aside'.split(
     ' ',
   ),
 )
+
 const SKIPPED = new Set(['script', 'style', 'head', 'title'])
 
 /** Rich text from XHTML or HTML nodes. What the vocabulary has no place for leaves its text. */
@@ -285,6 +274,7 @@ function pictureOf(node: ElementNode): Inline {
 
 /** What `SPECIAL` can begin with. */
 const PERHAPS_SPECIAL = /___|\\/
+
 const SPECIAL = /_{3,}|\\\((.+?)\\\)|\\\[(.+?)\\\]/g
 
 /** Text with gaps and TeX told apart; white space folded as in HTML. */

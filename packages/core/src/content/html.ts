@@ -1,5 +1,6 @@
 import { parseFragment, type DefaultTreeAdapterTypes } from 'parse5'
-import { fromElements, textNode, toElements, withTex, type MarkupNode } from './elements.ts'
+import { fromElements, textNode, toElements, withTex } from './elements.ts'
+import type { MarkupNode } from './markup.ts'
 import { texText } from './mathematics.ts'
 import type { Content } from './model.ts'
 import { printMarkup } from './print-markup.ts'

@@ -1,4 +1,4 @@
-import type { ElementNode, MarkupNode } from './elements.ts'
+import type { ElementNode, MarkupNode } from './markup.ts'
 
 /** Elements that show or play something that rich text has no place for, with the attributes that name it. */
 const PLAYED: Readonly<Record<string, readonly string[]>> = {

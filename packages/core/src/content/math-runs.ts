@@ -1,4 +1,5 @@
-import { textOf, type ElementNode, type MarkupNode } from './elements.ts'
+import { textOf } from './elements.ts'
+import type { ElementNode, MarkupNode } from './markup.ts'
 import { mathMl } from './mathematics.ts'
 
 /** A piece of a formula that stands in a line of text. */

@@ -1,5 +1,6 @@
 import katex from 'katex'
-import { element, textNode, type ElementNode, type MarkupNode } from './elements.ts'
+import { element, textNode } from './elements.ts'
+import type { ElementNode, MarkupNode } from './markup.ts'
 import { parseMarkup } from './parse-markup.ts'
 
 export const MATHML_NAMESPACE = 'http://www.w3.org/1998/Math/MathML'

@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes'
-import { element, textNode, type ElementNode, type MarkupNode } from './elements.ts'
+import { element, textNode } from './elements.ts'
+import type { ElementNode, MarkupNode } from './markup.ts'
 
 /** Why a text is no XML document that is read here; the message is for a person. */
 export class MarkupError extends Error {

@@ -1,4 +1,4 @@
-import type { ElementNode, MarkupNode } from './elements.ts'
+import type { ElementNode, MarkupNode } from './markup.ts'
 
 /**
  * Markup as XML text, without a declaration; an element without content is closed in its own tag. Each character that

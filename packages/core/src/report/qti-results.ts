@@ -1,4 +1,5 @@
-import { element, textNode, type ElementNode } from '../content/elements.ts'
+import { element, textNode } from '../content/elements.ts'
+import type { ElementNode } from '../content/markup.ts'
 import { printXml } from '../formats/xml/xml.ts'
 import { variablesOf } from '../formats/qti/variables.ts'
 import type { Response } from '../grade/response.ts'

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { element, type ElementNode, type MarkupNode } from '../content/elements.ts'
+import { element } from '../content/elements.ts'
+import type { ElementNode, MarkupNode } from '../content/markup.ts'
 import { contentOf, paragraph, styledText } from '../content/model.ts'
 import { parseMarkup } from '../content/parse-markup.ts'
 import { plainText } from '../content/plain.ts'

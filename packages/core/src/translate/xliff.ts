@@ -1,4 +1,5 @@
-import { element, textNode, type ElementNode, type MarkupNode } from '../content/elements.ts'
+import { element, textNode } from '../content/elements.ts'
+import type { ElementNode, MarkupNode } from '../content/markup.ts'
 import {
   normalizeContent,
   styledText,

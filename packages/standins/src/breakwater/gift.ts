@@ -1,6 +1,6 @@
 import { escape } from '../shared/html.ts'
 import { ImportError } from './dom.ts'
-import type { IncomingItem } from './package.ts'
+import type { IncomingItem } from './incoming.ts'
 
 /**
  * Text in GIFT (its published description; the site's own reading of it): each question becomes an item of QTI 2.1, which

@@ -1,6 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { ImportError } from './dom.ts'
-import { openUpload, type Incoming, type IncomingItem } from './package.ts'
+import { openUpload, type Incoming } from './package.ts'
+import type { IncomingItem } from './incoming.ts'
 import { takeItem } from './site-item.ts'
 import type { Collection, ImportJob, Store } from './store.ts'
 

@@ -1,24 +1,10 @@
 import type { Element } from '@xmldom/xmldom'
-import { unzipSync, type UnzipFileInfo } from 'fflate'
+import { type UnzipFileInfo, unzipSync } from 'fflate'
 import { allNamed, attribute, ImportError, named, parseDocument, trimmed } from './dom.ts'
 import { itemsInGift } from './gift.ts'
 import { sectionsIn } from './version1.ts'
 import { parseQti } from './version3.ts'
-
-export interface IncomingItem {
-  readonly path: string
-  readonly source: string
-  /** Pictures that it shows, by the address that it gives them. */
-  readonly media: Readonly<Record<string, Media>>
-  /** Why there is nothing to take. */
-  readonly why?: string
-}
-
-export interface Media {
-  readonly type: string
-  /** Base64. */
-  readonly data: string
-}
+import type { IncomingItem, Media } from './incoming.ts'
 
 export interface IncomingSection {
   readonly title: string
@@ -35,6 +21,7 @@ export interface Incoming {
 }
 
 const MAX_UNPACKED_BYTES = 64 * 1024 * 1024
+
 const PICTURES: Readonly<Record<string, string>> = {
   png: 'image/png',
   jpg: 'image/jpeg',
@@ -42,6 +29,7 @@ const PICTURES: Readonly<Record<string, string>> = {
   gif: 'image/gif',
   webp: 'image/webp',
 }
+
 const decoder = new TextDecoder()
 
 /** Opens an upload: a content package, with items in the order of its test, or of its manifest; or text in GIFT. */

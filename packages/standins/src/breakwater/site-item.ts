@@ -1,7 +1,7 @@
 import type { Element } from '@xmldom/xmldom'
 import { allNamed, attribute, ImportError, named, trimmed } from './dom.ts'
 import { Interpreter } from './interpret.ts'
-import type { Media } from './package.ts'
+import type { Media } from './incoming.ts'
 import { isVersion1, pointsOf1, score1 } from './version1.ts'
 import { parseQti } from './version3.ts'
 

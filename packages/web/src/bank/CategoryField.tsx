@@ -1,6 +1,6 @@
 import { categoryPath } from '@zakuska/core'
 import { useId } from 'react'
-import { FIELD } from './KindFields'
+import { FIELD } from './form/field'
 import { useFacets } from './queries'
 
 /** Every category of the bank, in the order of their names. */

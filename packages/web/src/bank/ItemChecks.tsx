@@ -8,7 +8,7 @@ import { May, useMay } from '../people/May'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { MIN_WORDS, readingText } from '../parts/reading-words'
-import { FIELD } from './KindFields'
+import { FIELD } from './form/field'
 import { BesideDialog, VariantDialog } from './VariantDialog'
 import { useBankChanges, useNear, useProposals, type BankItem } from './queries'
 

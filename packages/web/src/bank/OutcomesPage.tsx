@@ -1,7 +1,7 @@
 import { useMemo, useRef } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'

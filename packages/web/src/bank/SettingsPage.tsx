@@ -2,13 +2,13 @@ import { CHECK_CODES, CHECKS } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
-import { Head } from '../frame/Frame'
-import { useSetSettings, useSettings } from '../frame/queries'
+import { Head } from '../parts/Head'
+import { useSetSettings, useSettings } from '../people/session'
 import { Button } from '../parts/Button'
 import { May } from '../people/May'
 import { Problem, Waiting } from '../parts/Empty'
 import { useTell } from '../parts/notices'
-import { FIELD } from './KindFields'
+import { FIELD } from './form/field'
 
 /** How this workspace checks its items: which writing checks, for which readers, and where facts are looked up. */
 export function SettingsPage() {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted, pointsText } from '../parts/item-words'
 import { usePapers } from '../papers/queries'

@@ -1,15 +1,17 @@
-import { DESTINATIONS, isFormatId, isService, type Destination } from '@zakuska/core'
+import { isFormatId } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import { usePaper, usePapers, type Paper } from '../papers/queries'
-import { remedyList, rowsOf, type Accepted, type Row } from './fit-rows'
+import { type Paper, usePapers } from '../papers/queries'
+import { type Accepted, remedyList, type Row } from './fit-rows'
 import { probeSheet } from './probe-sheet'
-import { useColumnLayouts, useFileProofs, type DownloadQuery, type FileProof } from './queries'
+import { useColumnLayouts, useFileProofs } from './queries'
 import { UnsignedQuestion } from './UnsignedQuestion'
+import { FILES, goingText } from './download/files'
+import { MorePapers, ProofText } from './download/MorePapers'
 
 export interface AskProps {
   readonly paper: Paper
@@ -19,20 +21,6 @@ export interface AskProps {
   readonly open: boolean
   readonly close: () => void
 }
-
-/** A file that a paper can be had as, with the destination whose limits it has. */
-interface FileKind {
-  readonly target: string
-  readonly name: string
-  readonly what: string
-  readonly destination: Destination
-}
-
-const FILES: readonly FileKind[] = DESTINATIONS.flatMap((destination): FileKind[] => {
-  const { id, file, name, what } = destination
-  if (file === 'game-sheet') return [{ target: file, name: 'Game sheet', what: 'table for a live game', destination }]
-  return file === null || isService(id) ? [] : [{ target: file, name, what, destination }]
-})
 
 /** Where a file can go, which files are of use there, best first, and how they are loaded there in general. */
 const PLACES: readonly {
@@ -208,116 +196,4 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
       </div>
     </Dialog>
   )
-}
-
-/** Further papers in the same zip, each in a folder of its own; what of them goes along is said beside them. */
-function MorePapers({
-  papers,
-  more,
-  setMore,
-  asked,
-}: {
-  readonly papers: readonly { readonly id: string; readonly title: string }[]
-  readonly more: readonly string[]
-  readonly setMore: (ids: readonly string[]) => void
-  readonly asked: DownloadQuery
-}) {
-  return (
-    <details className="mt-3" open={more.length > 0}>
-      <summary className="cursor-pointer">Other papers in the same zip{more.length > 0 && `: ${more.length}`}</summary>
-      <ul className="max-h-48 overflow-y-auto pt-1">
-        {papers.map(({ id, title }) => (
-          <li key={id} className="border-t border-line py-1">
-            <label>
-              <input
-                type="checkbox"
-                className="mr-1.5 accent-ink"
-                checked={more.includes(id)}
-                onChange={(event) =>
-                  setMore(
-                    papers.flatMap((one) =>
-                      (one.id === id ? event.target.checked : more.includes(one.id)) ? one.id : [],
-                    ),
-                  )
-                }
-              />
-              {title}
-            </label>
-            {more.includes(id) && <MoreProof id={id} asked={asked} />}
-          </li>
-        ))}
-      </ul>
-    </details>
-  )
-}
-
-/** What of a further paper goes along, file by file, and how its keys fare. */
-function MoreProof({ id, asked }: { readonly id: string; readonly asked: DownloadQuery }) {
-  const paper = usePaper(id)
-  const proofs = useFileProofs({ id, version: paper.data?.version ?? 0 }, asked)
-  if (!paper.data) return <span className="block pl-5 text-xs text-muted">Looking at it …</span>
-  const rows = rowsOf(paper.data, {}).filter((row) => asked.unsigned === 'true' || row.signed)
-  const files = FILES.filter(({ target }) => asked.formats.split(',').includes(target))
-  return (
-    <>
-      {files.map(({ target, name, destination }) => (
-        <span key={target} className="block pl-5 text-xs text-muted">
-          {name}: {goingText(rows, destination)}
-          {isFormatId(target) && (
-            <ProofText
-              proof={proofs.data?.find(({ format }) => format === target)}
-              pending={proofs.isFetching}
-              failed={proofs.isError}
-            />
-          )}
-        </span>
-      ))}
-    </>
-  )
-}
-
-/** Whether every key and every other probe is graded in the file as it is here. */
-function ProofText({
-  proof,
-  pending,
-  failed,
-}: {
-  readonly proof: FileProof | undefined
-  readonly pending: boolean
-  readonly failed: boolean
-}) {
-  // A proof of what was chosen before says nothing of what is chosen now.
-  if (pending) return <span className="block text-xs text-muted">Proving the keys …</span>
-  if (failed)
-    return (
-      <span role="alert" className="block text-xs text-beet">
-        ◆ The keys could not be proven. Close this and try again.
-      </span>
-    )
-  if (!proof?.sent) return null
-  const told = proof.announced ? `, ${proof.announced} graded otherwise, as the fit says` : ''
-  if (proof.wrong.length)
-    return (
-      <span role="alert" className="block text-xs text-beet">
-        ◆ Not as here: {proof.wrong.map((stem) => `“${stem}”`).join(', ')}
-      </span>
-    )
-  return (
-    <span className="block text-xs text-dill">
-      ✓ Keys proven: {counted(proof.sent, 'item', 'items')}, {proof.agreeing} of {proof.probes} probes graded as here
-      {told}
-    </span>
-  )
-}
-
-function goingText(rows: readonly Row[], destination: Destination): string {
-  const columns = rows.flatMap((row) => row.columns.filter((one) => one.destination === destination))
-  const cannot = columns.filter((one) => one.fit.verdict === 'cannot').length
-  const changed = columns.filter((one) => one.fit.verdict === 'changes').length
-  const count = columns.reduce((sum, one) => sum + (one.fit.verdict === 'cannot' ? 0 : one.becomes), 0)
-  return [
-    counted(count, 'item', 'items'),
-    ...(changed ? [`${changed} with changes`] : []),
-    ...(cannot ? [`${cannot} left out`] : []),
-  ].join(', ')
 }

@@ -1,7 +1,7 @@
 import { DESTINATIONS, type Destination } from '@zakuska/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted, pointsText } from '../parts/item-words'

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { SourceStyle } from '@zakuska/core'
 import { api, dataOf, type Schemas } from '../api/client'
-import { sessionKeys } from '../frame/queries'
+import { sessionKeys } from '../people/session'
 
 export const draftKeys = {
   all: ['drafts'] as const,

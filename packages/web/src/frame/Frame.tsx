@@ -3,7 +3,7 @@ import { NavLink, Outlet, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { useTell } from '../parts/notices'
 import { usePeopleChanges } from '../people/queries'
-import { useCounts, useSignOut } from './queries'
+import { useCounts, useSignOut } from '../people/session'
 
 const STATIONS = [
   { path: '/drafts', name: 'Drafts', count: 'drafts' },
@@ -60,6 +60,7 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
 }
 
 const MENU = 'z-30 min-w-52 max-w-[80vw] rounded-[3px] border border-ink bg-sheet py-1'
+
 const MENU_ITEM = 'block cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-mustard-wash'
 
 /** The workspace that is open, and the way to the others. */
@@ -166,29 +167,6 @@ function PersonMenu({ person }: { readonly person: Schemas['PersonDto'] }) {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-    </div>
-  )
-}
-
-/** The head of a desk: title, what it is, what can be done. */
-export function Head({
-  title,
-  about,
-  children,
-}: {
-  readonly title: React.ReactNode
-  readonly about?: React.ReactNode
-  readonly children?: React.ReactNode
-}) {
-  return (
-    <div className="flex shrink-0 flex-wrap items-center gap-x-3.5 gap-y-1.5 border-b border-line px-3 py-2.5 sm:px-[18px]">
-      {typeof title === 'string' ? (
-        <h1 className="text-xl leading-tight font-semibold tracking-tight">{title}</h1>
-      ) : (
-        title
-      )}
-      {about && <span className="text-xs text-muted">{about}</span>}
-      <div className="ml-auto flex flex-wrap items-center gap-2">{children}</div>
     </div>
   )
 }

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { useBankSearch } from '../bank/queries'
 import { Button } from '../parts/Button'
 import { asKept } from '../parts/item-words'
-import type { Entry } from './paper-state'
+import type { Entry } from './paper-parts'
 
 /** Items found in the bank, to be put on the paper one by one. */
 export function AddItems({

@@ -1,7 +1,7 @@
 import { useQueries } from '@tanstack/react-query'
 import { keyText, plainText, withOptionOrder } from '@zakuska/core'
 import { Link, useParams } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { asKept, pointsText } from '../parts/item-words'
 import { KeyGlyph } from '../parts/KeyGlyph'

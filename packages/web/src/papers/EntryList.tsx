@@ -20,7 +20,9 @@ import type { Schemas } from '../api/client'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
-import type { Entry, ItemOf, Section } from './paper-state'
+import type { ItemOf } from './paper-state'
+import type { Section } from './paper-parts'
+import type { Entry } from './paper-parts'
 
 /** The items of a paper in their order, section by section; dragged or moved by keyboard. */
 export function EntryList({

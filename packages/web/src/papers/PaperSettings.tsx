@@ -1,7 +1,9 @@
 import { useState } from 'react'
 import { Button } from '../parts/Button'
 import { MoveButtons } from '../parts/MoveButtons'
-import type { ChangePaper, Entry, PaperState, Section } from './paper-state'
+import type { ChangePaper } from './paper-state'
+import type { Section } from './paper-parts'
+import type { Entry, PaperState } from './paper-parts'
 
 const FIELD = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
 

@@ -1,6 +1,6 @@
 import { formatDistanceToNow } from 'date-fns'
 import { Link, useNavigate } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'

@@ -1,7 +1,7 @@
 import { arrange, isAnswered, isGraded, pointsEarned, withOptionOrder, type Item, type Response } from '@zakuska/core'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
 import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'

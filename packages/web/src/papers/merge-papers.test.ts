@@ -1,5 +1,5 @@
 import { mergePapers } from './merge-papers'
-import type { Entry, PaperState } from './paper-state'
+import type { Entry, PaperState } from './paper-parts'
 
 const entry = (itemId: string, points = 1): Entry => ({
   itemId,

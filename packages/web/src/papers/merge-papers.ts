@@ -1,5 +1,5 @@
 import { stableJson } from '@zakuska/core'
-import type { Entry, PaperState } from './paper-state'
+import type { Entry, PaperState } from './paper-parts'
 
 /** What each part of a paper is called in a sentence. */
 export const PARTS: Readonly<Record<keyof PaperState, string>> = {

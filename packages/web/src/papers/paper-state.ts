@@ -3,27 +3,10 @@ import { useEffect, useRef, useState } from 'react'
 import { ApiProblem, type Schemas } from '../api/client'
 import { useTell } from '../parts/notices'
 import { mergePapers, PARTS } from './merge-papers'
-import { paperQuery, usePaperChanges, type Paper } from './queries'
+import { type Paper, paperQuery, usePaperChanges } from './queries'
+import type { PaperState } from './paper-parts'
 
-export type Entry = Schemas['PaperEntryDto']
-export type Section = Schemas['PaperSectionDto']
-export type Rule = Schemas['PaperRuleDto']
 export type ItemOf = ReadonlyMap<string, Schemas['ItemDto']>
-
-/** What a person edits of a paper. */
-export interface PaperState {
-  readonly title: string
-  readonly instructions: string
-  readonly entries: Entry[]
-  readonly shuffleItems: boolean
-  readonly shuffleOptions: boolean
-  readonly sections: Section[]
-  readonly identity: string[]
-  readonly timeLimit: number | null
-  readonly attempts: number | null
-  readonly feedbackWhen: Paper['feedbackWhen']
-  readonly rules: Rule[]
-}
 
 export type ChangePaper = (part: Partial<PaperState>) => void
 

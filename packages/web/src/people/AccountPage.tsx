@@ -1,12 +1,12 @@
 import { format } from 'date-fns'
 import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
-import { Head } from '../frame/Frame'
-import { useSession } from '../frame/queries'
+import { Head } from '../parts/Head'
+import { useSession } from './session'
 import { Button } from '../parts/Button'
 import { Waiting } from '../parts/Empty'
 import { useTell } from '../parts/notices'
-import { Fault, Field, PASSWORD_HINT } from './fields'
+import { Fault, Field, PASSWORD_HINT } from '../parts/fields'
 import { usePeopleChanges, useSessions } from './queries'
 
 /** What is one's own: name, address, password, and where one is signed in. */

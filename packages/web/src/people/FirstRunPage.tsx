@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
-import { Fault, Field, PASSWORD_HINT } from './fields'
+import { Fault, Field, PASSWORD_HINT } from '../parts/fields'
 import { useFirstRun } from './queries'
 
 /** Makes the first owner and workspace of a new server, once. */

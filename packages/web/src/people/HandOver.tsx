@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
-import { Fault, Field } from './fields'
+import { Fault, Field } from '../parts/fields'
 import { OneTimeLink } from './OneTimeLink'
 import { useCopyLinkChanges } from './queries'
 

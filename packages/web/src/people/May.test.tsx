@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act } from 'react'
 import { createRoot } from 'react-dom/client'
 import type { Schemas } from '../api/client'
-import { sessionKeys } from '../frame/queries'
+import { sessionKeys } from './session'
 import { May } from './May'
 
 const PERSON: Schemas['PersonDto'] = {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { useSession } from '../frame/queries'
+import { useSession } from './session'
 import type { Right, Role } from './queries'
 
 const WHO: Readonly<Record<Right, string>> = {

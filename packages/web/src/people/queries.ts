@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { api, dataOf, type Schemas } from '../api/client'
-import { sessionKeys } from '../frame/queries'
+import { sessionKeys } from './session'
 
 export type Right = Schemas['PersonDto']['rights'][number]
 export type Role = Schemas['PersonDto']['role']

@@ -6,7 +6,7 @@ import { sitting, TAKING } from '../testing/results'
 import { HandHerePage } from './HandHerePage'
 import { keepLayout, keptLayout } from './layouts'
 import { OfDeliveryPage } from './OfDeliveryPage'
-import { peopleIn } from './TakingView'
+import { peopleIn } from './taking/people-in'
 
 jest.mock('../dispatch/qr-code', () => ({ qrCode: () => ({ svg: 'data:,', png: 'data:,' }) }))
 

@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { usePaper } from '../papers/queries'
-import { Fault } from '../people/fields'
+import { Fault } from '../parts/fields'
 import { May } from '../people/May'
 import { useSittingChanges } from './queries'
 

@@ -1,8 +1,8 @@
 import { SHEET_COLUMNS, type SheetColumn } from '@zakuska/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { Field } from '../people/fields'
-import type { ViewProps } from './SittingDesk'
+import { Field } from '../parts/fields'
+import type { ViewProps } from './view-props'
 
 const NAMES: Readonly<Record<SheetColumn, string>> = {
   student: 'person',

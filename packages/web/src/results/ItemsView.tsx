@@ -5,7 +5,7 @@ import { counted } from '../parts/item-words'
 import { KeyGlyph } from '../parts/KeyGlyph'
 import { ItemPlot } from './charts/ItemPlot'
 import { OptionBars } from './charts/OptionBars'
-import type { ViewProps } from './SittingDesk'
+import type { ViewProps } from './view-props'
 import { discriminationWord, flagText, percent, severity, signed, smallClass, stemLine } from './words'
 
 type Order = 'paper' | 'hardest' | 'odd'

@@ -3,7 +3,7 @@ import { format } from 'date-fns'
 import { Link } from 'react-router'
 import { Empty } from '../parts/Empty'
 import { KeyGlyph } from '../parts/KeyGlyph'
-import type { ViewProps } from './SittingDesk'
+import type { ViewProps } from './view-props'
 import { percent, points, stemLine } from './words'
 
 /** One person: every answer beside the key, with the points, and how they came about. */

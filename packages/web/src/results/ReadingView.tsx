@@ -4,9 +4,9 @@ import { Button, Kbd } from '../parts/Button'
 import { Empty } from '../parts/Empty'
 import { counted } from '../parts/item-words'
 import { RichText } from '../parts/RichText'
-import { Fault } from '../people/fields'
+import { Fault } from '../parts/fields'
 import { useSittingChanges, type SittingAttempt } from './queries'
-import type { ViewProps } from './SittingDesk'
+import type { ViewProps } from './view-props'
 import { points, stemLine } from './words'
 
 /** What a person has to read: one item for everybody, by keyboard. */

@@ -4,7 +4,7 @@ import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import { Fault } from '../people/fields'
+import { Fault } from '../parts/fields'
 import { useSittingChanges, type Sitting } from './queries'
 import { points } from './words'
 

@@ -1,12 +1,12 @@
 import { byOutcome, byTag, WHICH_COUNTS, type GroupFigures, type WhichCounts } from '@zakuska/core'
 import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { Fault } from '../people/fields'
+import { Fault } from '../parts/fields'
 import { useMay } from '../people/May'
 import { ItemBars } from './charts/ItemBars'
 import { ScoreChart } from './charts/ScoreChart'
 import { useSittingChanges } from './queries'
-import type { ViewProps } from './SittingDesk'
+import type { ViewProps } from './view-props'
 import { percent, points, reliabilityWord, smallClass } from './words'
 
 /** How the class did: figures, scores, what was missed most, by outcome and tag. */

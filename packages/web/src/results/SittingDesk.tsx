@@ -1,6 +1,6 @@
 import { format } from 'date-fns'
 import { NavLink, useParams } from 'react-router'
-import { Head } from '../frame/Frame'
+import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
@@ -10,11 +10,12 @@ import { HandOnView } from './HandOnView'
 import { ItemsView } from './ItemsView'
 import { KeyView } from './KeyView'
 import { PersonView } from './PersonView'
-import { useLooked, useSitting, useSittingChanges, type Looked, type Sitting } from './queries'
+import { type Sitting, useLooked, useSitting, useSittingChanges } from './queries'
 import { ReadingView } from './ReadingView'
 import { sourceText } from './ResultsPage'
 import { ScoresView } from './ScoresView'
 import { TakingView } from './TakingView'
+import type { ViewProps } from './view-props'
 
 /** One sitting: its scores, items and people, its key, and what goes elsewhere. */
 export function SittingDeskPage() {
@@ -83,11 +84,6 @@ function SittingDesk({
       </div>
     </>
   )
-}
-
-export interface ViewProps {
-  readonly sitting: Sitting
-  readonly looked: Looked
 }
 
 function View({

@@ -1,28 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
 import { format } from 'date-fns'
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { api, dataOf } from '../api/client'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
-import { Fault, Field } from '../people/fields'
+import { Fault, Field } from '../parts/fields'
 import { AttemptPage } from './AttemptPage'
-import { deviceName, keepToken, keptToken, type About } from './calls'
+import { type About, deviceName, keepToken, keptToken } from './calls'
+import { Sheet } from './Sheet'
 
 /** Where a class takes a paper: by its code, nobody signs in. */
 export function TakePage() {
   const { code = '' } = useParams()
   const plain = code.toUpperCase().replace(/[^A-Z0-9]/g, '')
   return plain ? <Sitting key={plain} code={plain} /> : <AskCode />
-}
-
-export function Sheet({ children }: { readonly children: ReactNode }) {
-  return (
-    <main className="min-h-full bg-rye px-3 py-4 sm:py-8">
-      <div className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12 sm:py-9">{children}</div>
-    </main>
-  )
 }
 
 function AskCode() {

@@ -3,7 +3,7 @@ import { render, type RenderResult } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
 import type { Schemas } from '../api/client'
-import { sessionKeys } from '../frame/queries'
+import { sessionKeys } from '../people/session'
 import { Notices } from '../parts/notices'
 
 /** One call of the page to the server. */

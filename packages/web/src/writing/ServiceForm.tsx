@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
 import { useTell } from '../parts/notices'
-import { Fault, Field } from '../people/fields'
+import { Fault, Field } from '../parts/fields'
 import { useWritingChanges, type Writing } from './queries'
 
 type Given = Schemas['SetWritingServiceDto']

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import { Fault } from '../people/fields'
+import { Fault } from '../parts/fields'
 import { useWritingChanges, useWritingPeople } from './queries'
 
 type Allowance = Schemas['AllowanceDto']

@@ -1,7 +1,7 @@
 import type { DraftRecord } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import type { Ids } from './list-ids.ts'
-import type { ListEntry } from './lists.ts'
+import type { ListEntry } from './list-entry.ts'
 
 const LETTER = /(?<![\p{L}\p{N}])(\p{L})\s?[:=]\s?((?:\d{1,3}(?:\s?[,+&]\s?|\s(?=\d{1,3}(?:\s|,|$)))?)+|[-–—])/gu
 const FEWEST = 2

@@ -1,7 +1,7 @@
 import type { DraftRecord } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import type { Ids } from './list-ids.ts'
-import type { ListEntry } from './lists.ts'
+import type { ListEntry } from './list-entry.ts'
 
 const RANGE =
   /(?<![\p{L}\p{N}])(\d{1,3})\s?(?:[-–—]|to|bis|à|a|до)\s?(\d{1,3})\s?[.):=]?\s+((?:[\p{L}①-⑳+\-−](?:\s?[,;/]\s?|\s)?){2,60})/gu

@@ -1,7 +1,7 @@
 import type { DraftRecord } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 import type { Ids } from './list-ids.ts'
-import type { ListEntry } from './lists.ts'
+import type { ListEntry } from './list-entry.ts'
 
 interface Cell {
   readonly text: string

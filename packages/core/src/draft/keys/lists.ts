@@ -2,28 +2,13 @@ import type { Facts } from '../facts/facts.ts'
 import type { Unit } from '../facts/units.ts'
 import { asciiShadow } from '../labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
-import { spanOf, type DraftRecord, type Statement } from '../records/record.ts'
+import { type DraftRecord, spanOf, type Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
-import { idsOf, isRowId, SECTION_HEAD, sectionIn, type Ids } from './list-ids.ts'
+import { type Ids, idsOf, isRowId, SECTION_HEAD, sectionIn } from './list-ids.ts'
 import { letterEntries } from './lists-by-letter.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
 import { tableEntries } from './lists-in-tables.ts'
-
-/** A stretch of the lines of a list: from a place in one line to a place in the same or a later one. */
-export interface Stretch {
-  readonly line: number
-  readonly from: number
-  readonly endLine: number
-  readonly to: number
-}
-
-/** An entry of a list of keys: what it says, and for which record. */
-export interface ListEntry {
-  readonly record: number
-  readonly value: Stretch
-  /** Says the right side of one row of a matching. */
-  readonly isRow?: boolean
-}
+import type { ListEntry, Stretch } from './list-entry.ts'
 
 /** A place where an entry could begin: a text that is the number of an item. */
 interface Candidate {
@@ -37,9 +22,13 @@ interface Candidate {
 
 const NUMBER =
   /(?<![\p{L}\p{N}.,])(?:\(\s?)?(\p{L}?\.?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,5}|\p{L})(?:\s?\))?(?:\s?(?:[.):=\]°：、．]|(?<![.):=]\s?)[-–—](?=\s?\S)|(?<=[.):=]\s?)[-–—](?=\s?[^\s\d])|->|→)){0,2}(?![\p{L}\p{N}]{3})/giu
+
 const WINDOW = 10
+
 const MOST_CANDIDATES = 4000
+
 const MOST_IN_LINE = 120
+
 /** Letters of what a list says of one item, its explanation included. */
 const LONGEST_VALUE = 4000
 

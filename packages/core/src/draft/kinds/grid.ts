@@ -2,7 +2,7 @@ import { contentOf } from '../../content/model.ts'
 import type { Item } from '../../item/model.ts'
 import { compose } from '../text/compose.ts'
 import { spanOf } from '../records/record.ts'
-import { cellsOf, type Cell } from './pairs.ts'
+import { cellsOf, type Cell } from './cells.ts'
 import { common, type Working } from './working.ts'
 
 const TICK = /^(?:[xX✓✔✗☑☒●×]|[([]\s?[xX✓✔*]\s?[)\]])$/u

@@ -1,23 +1,15 @@
 import { contentOf } from '../../content/model.ts'
 import type { Item } from '../../item/model.ts'
 import { labelsAt } from '../facts/labels.ts'
-import type { Unit } from '../facts/units.ts'
 import { entryText, namedPairs } from '../keys/values.ts'
 import { stemText } from '../keys/fit.ts'
 import { spanText } from '../model.ts'
 import { compose } from '../text/compose.ts'
-import { spanOf, type Entry } from '../records/record.ts'
+import { type Entry, spanOf } from '../records/record.ts'
 import { cues } from '../words.ts'
 import { gridItem } from './grid.ts'
 import { common, tell, type Working } from './working.ts'
-
-/** A cell of a row, as a stretch of its unit. */
-export interface Cell {
-  readonly unit: Unit
-  readonly from: number
-  readonly to: number
-  readonly text: string
-}
+import { type Cell, cellsOf } from './cells.ts'
 
 /** An item whose lines are rows: pairs, two lists side by side, or a grid; null where they are none of these. */
 export function pairsItem(working: Working): Item | null {
@@ -102,27 +94,6 @@ function joined(working: Working, left: readonly string[], right: readonly strin
     right: once.map((text) => contentOf(text)),
     key: sides.map(([, text], at) => [at, once.indexOf(text)] as const),
   }
-}
-
-/** The cells of a row: between bars, else at wide gaps, with `o` and dots for drawing lines left out. */
-export function cellsOf(unit: Unit): Cell[] {
-  const sign = unit.text.includes('|') ? /\|/gu : /\s{2,}[o•·○]?(?:\s{2,}[o•·○])?\s{1,}|\t+|\s+[o•○]\s+[o•○]\s+/gu
-  const cells: Cell[] = []
-  let from = 0
-  const push = (to: number): void => {
-    const raw = unit.text.slice(from, to)
-    const text = raw.trim()
-    if (text && !/^[o•·○]$/.test(text)) {
-      const start = from + (raw.length - raw.trimStart().length)
-      cells.push({ unit, from: start, to: start + text.length, text })
-    }
-  }
-  for (const found of unit.text.matchAll(sign)) {
-    push(found.index)
-    from = found.index + found[0].length
-  }
-  push(unit.text.length)
-  return cells
 }
 
 function entryOf(cell: Cell): Entry {

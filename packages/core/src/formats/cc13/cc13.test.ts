@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../content/elements.ts'
+import { textOf } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { contentOf, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { DEFAULT_TEXT_RULES, type Item } from '../../item/model.ts'

@@ -1,4 +1,5 @@
-import { element, type ElementNode, type MarkupNode } from '../../content/elements.ts'
+import { element } from '../../content/elements.ts'
+import type { ElementNode, MarkupNode } from '../../content/markup.ts'
 import type { FormatId } from '../format.ts'
 
 /** What the versions of QTI call the same things. Items are built in the words of 2.x and renamed for 3.0. */

@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../content/elements.ts'
+import { textOf } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import type { Response } from '../../grade/response.ts'
 import { readNumber } from '../../grade/number-value.ts'
 import type { FormatData, FormatGrader } from '../format.ts'

@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../content/elements.ts'
+import { textOf } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { child, children, elementsOf } from '../xml/xml.ts'
 
 /** A value of a QTI variable: a container is a list, NULL is null. Identifiers, pairs and strings are kept as text. */

@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../content/elements.ts'
+import { textOf } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import type { FeedbackWhen, PaperPlan } from '../paper-plan.ts'
 import { child, children, descendants, elementsOf } from '../xml/xml.ts'
 

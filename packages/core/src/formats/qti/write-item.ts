@@ -1,4 +1,5 @@
-import { element, textNode, toElements, type ElementNode } from '../../content/elements.ts'
+import { element, textNode, toElements } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import type { ChoiceItem, Item } from '../../item/model.ts'

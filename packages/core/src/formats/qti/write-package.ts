@@ -1,4 +1,5 @@
-import { element, textNode, toElements, withTex, type ElementNode } from '../../content/elements.ts'
+import { element, textNode, toElements, withTex } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { mathMl } from '../../content/mathematics.ts'
 import { isEmptyContent } from '../../content/model.ts'
 import { fitItem } from '../../fit/fit.ts'

@@ -1,4 +1,5 @@
-import { element, textNode, type ElementNode } from '../../content/elements.ts'
+import { element, textNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import type { Item } from '../../item/model.ts'
 import type { WriteSettings } from '../format.ts'
 import { barePlan, bySection, type PaperPlan, type PlannedSection } from '../paper-plan.ts'

@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { plainText } from '../../content/plain.ts'
 import { normalizeContent, paragraph } from '../../content/model.ts'
 import { textInlines, textOf } from '../../content/elements.ts'

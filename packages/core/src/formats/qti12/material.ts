@@ -1,6 +1,7 @@
 import { contentToHtml } from '../../content/html.ts'
 import { texText } from '../../content/mathematics.ts'
-import { element, textNode, type ElementNode } from '../../content/elements.ts'
+import { element, textNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import type { Content } from '../../content/model.ts'
 import type { Option } from '../../item/model.ts'
 

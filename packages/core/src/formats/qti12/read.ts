@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../content/elements.ts'
+import { textOf } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { markupFromHtml } from '../../content/html.ts'
 import { leftOutOf } from '../../content/left-out.ts'
 import type { Content } from '../../content/model.ts'

@@ -1,4 +1,5 @@
-import { element, textNode, type ElementNode } from '../../content/elements.ts'
+import { element, textNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import type { Item, NumericKey, TextRules } from '../../item/model.ts'
 import { gapIdent, partIdent, RESPONSE, SCORE } from './names.ts'
 

@@ -1,5 +1,6 @@
 import { foldBlanks } from '../../content/blanks.ts'
-import { element, textNode, type ElementNode } from '../../content/elements.ts'
+import { element, textNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { isEmptyContent, type Content } from '../../content/model.ts'
 import { plainText } from '../../content/plain.ts'
 import { fitItem } from '../../fit/fit.ts'

@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../content/elements.ts'
+import type { ElementNode } from '../../content/markup.ts'
 import { MarkupError, parseMarkup, type MarkupParts } from '../../content/parse-markup.ts'
 import { printMarkup, printStartTag } from '../../content/print-markup.ts'
 import { FormatError } from '../format.ts'

@@ -10,7 +10,7 @@ import {
 import { useState } from 'react'
 import { Button } from '../../parts/Button'
 import { useTell } from '../../parts/notices'
-import { Field } from '../../people/fields'
+import { Field } from '../../parts/fields'
 import { May } from '../../people/May'
 import { useKeptRequests, useWritingChanges } from '../../writing/queries'
 import { AREA, FIELD } from './form'

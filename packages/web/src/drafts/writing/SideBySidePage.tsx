@@ -10,7 +10,7 @@ import {
 import { useMemo, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useQueries } from '@tanstack/react-query'
-import { Head } from '../../frame/Frame'
+import { Head } from '../../parts/Head'
 import { Button } from '../../parts/Button'
 import { Empty, Problem, Waiting } from '../../parts/Empty'
 import { EVIDENCE_WORDS } from '../../parts/evidence-words'

@@ -1,8 +1,10 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { DEFAULT_TEXT_RULES, type ClozeGap, type Item, type TextRules } from '../../../item/model.ts'
 import { child, children, descendants } from '../../xml/xml.ts'
 import type { QtiValue } from '../process.ts'
-import { mapEntries, type Reading } from '../read-item.ts'
+import { mapEntries } from './mapping.ts'
+import type { Reading } from './reading.ts'
 import { acceptedTexts } from './typed.ts'
 
 interface ReadGap {

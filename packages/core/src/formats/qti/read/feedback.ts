@@ -1,4 +1,5 @@
-import { fromElements, textOf, type ElementNode } from '../../../content/elements.ts'
+import { fromElements, textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Content } from '../../../content/model.ts'
 import { child, children, descendants, elementsOf } from '../../xml/xml.ts'
 import { CHOSEN } from '../names.ts'

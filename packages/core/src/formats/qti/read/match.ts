@@ -1,7 +1,9 @@
-import { fromElements, textOf, type ElementNode } from '../../../content/elements.ts'
+import { fromElements, textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Item } from '../../../item/model.ts'
 import { child, children } from '../../xml/xml.ts'
-import { mapEntries, type Reading } from '../read-item.ts'
+import { mapEntries } from './mapping.ts'
+import type { Reading } from './reading.ts'
 
 /** Two sets whose members are joined: a grid where the file says so by its class, else pairs to match. */
 export function matchItem(reading: Reading, interaction: ElementNode): Item | string {

@@ -1,9 +1,10 @@
-import { fromElements, type ElementNode, type MarkupNode } from '../../../content/elements.ts'
+import { fromElements } from '../../../content/elements.ts'
+import type { ElementNode, MarkupNode } from '../../../content/markup.ts'
 import type { Content } from '../../../content/model.ts'
 import { children } from '../../xml/xml.ts'
 import { interactionsOf } from '../grade.ts'
 import type { QtiValue } from '../process.ts'
-import type { Reading } from '../read-item.ts'
+import type { Reading } from './reading.ts'
 import { FEEDBACK_IN_BODY } from './feedback.ts'
 
 /** Interactions that stand in a sentence; several of them are one text with gaps. */

@@ -1,7 +1,9 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { DEFAULT_TEXT_RULES, type Item, type NumericKey, type TextRules } from '../../../item/model.ts'
 import { child, children, descendants, elementsOf } from '../../xml/xml.ts'
-import { mapEntries, type Reading } from '../read-item.ts'
+import { mapEntries } from './mapping.ts'
+import type { Reading } from './reading.ts'
 
 /** A typed answer: text, or a number where the declaration says so. */
 export function typedItem(reading: Reading, interaction: ElementNode): Item | string {

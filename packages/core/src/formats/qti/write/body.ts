@@ -1,12 +1,5 @@
-import {
-  element,
-  inlineNode,
-  textNode,
-  toElements,
-  toInlineNodes,
-  type ElementNode,
-  type MarkupNode,
-} from '../../../content/elements.ts'
+import { element, inlineNode, textNode, toElements, toInlineNodes } from '../../../content/elements.ts'
+import type { ElementNode, MarkupNode } from '../../../content/markup.ts'
 import { countGaps, type Block, type Content } from '../../../content/model.ts'
 import type { ChoiceItem, ClozeItem, Item, OrderItem, ScaleItem, TrueFalseItem } from '../../../item/model.ts'
 import { RESPONSE } from '../names.ts'

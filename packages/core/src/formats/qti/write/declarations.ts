@@ -1,4 +1,5 @@
-import { element, type ElementNode } from '../../../content/elements.ts'
+import { element } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { comparableText } from '../../../grade/same-text.ts'
 import type { ClozeGap, ClozeItem, Item, TextRules } from '../../../item/model.ts'
 import { RESPONSE } from '../names.ts'

@@ -1,4 +1,5 @@
-import { element, textNode, type ElementNode } from '../../../content/elements.ts'
+import { element, textNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { SCORE } from '../names.ts'
 
 /** A float as XML Schema writes it, without trailing zeros. */

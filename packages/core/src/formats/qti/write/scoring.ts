@@ -1,4 +1,5 @@
-import { element, type ElementNode } from '../../../content/elements.ts'
+import { element } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { ClozeItem, Item, NumericItem, NumericKey } from '../../../item/model.ts'
 import { RESPONSE, SCORE } from '../names.ts'
 import { baseValue, condition, number, points, setScore, variable, type Branch } from './expressions.ts'

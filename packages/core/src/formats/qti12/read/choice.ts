@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { plainText } from '../../../content/plain.ts'
 import type { Item, Option } from '../../../item/model.ts'
 import { ratingOf } from '../../package/ratings.ts'
@@ -6,7 +7,8 @@ import { isTruth, truthIn } from '../../package/truth.ts'
 import { descendants, walk } from '../../xml/xml.ts'
 import { scorerOf } from '../process.ts'
 import { earns, onlyEqual, positiveTests } from './conditions.ts'
-import { identOf, itemOf, type Reading } from './item.ts'
+import { itemOf, type Reading } from './item.ts'
+import { identOf } from './ident.ts'
 import { contentIn } from './material.ts'
 
 export function labelsOf(response: ElementNode): ElementNode[] {

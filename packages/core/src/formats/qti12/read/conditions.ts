@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { DEFAULT_TEXT_RULES, type NumericKey, type TextRules } from '../../../item/model.ts'
 import { child, children, elementsOf } from '../../xml/xml.ts'
 import { amountOf, mostOf } from '../process.ts'

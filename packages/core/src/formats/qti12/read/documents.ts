@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { mayLeaveOut } from '../../../content/left-out.ts'
 import { FormatError, type PackageFile, type Unread } from '../../format.ts'
 import { decodeXml } from '../../xml/decode-xml.ts'

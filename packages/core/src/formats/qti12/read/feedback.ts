@@ -1,9 +1,9 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import { child, children } from '../../xml/xml.ts'
 import { earns, onlyEqual, type Condition } from './conditions.ts'
-import { identOf } from './item.ts'
+import { identOf } from './ident.ts'
 import { contentIn } from './material.ts'
 
 /** When an item shows a feedback: always, with a right response, or with some others. */

@@ -1,4 +1,5 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { child, descendants, elementsOf } from '../../xml/xml.ts'
 
 /** What the metadata of an item or assessment says, by label in lower case. */

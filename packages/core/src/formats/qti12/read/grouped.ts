@@ -1,9 +1,10 @@
 import { textOf } from '../../../content/elements.ts'
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Item } from '../../../item/model.ts'
 import { labelsOf } from './choice.ts'
 import { earns, positiveTests } from './conditions.ts'
-import { identOf, itemOf, type Reading } from './item.ts'
+import { itemOf, type Reading } from './item.ts'
+import { identOf } from './ident.ts'
 import { contentIn } from './material.ts'
 
 /**

@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Item } from '../../../item/model.ts'
 import type { Condition, KeyTests } from './conditions.ts'
 import type { ItemFeedback } from './feedback.ts'
@@ -33,8 +33,4 @@ type Own<T extends Item> = T extends Item ? Omit<T, keyof Common> & Partial<Comm
 /** The item with what is its own. It takes `common` over: a copy for each item is a tenth of the time that reading takes. */
 export function itemOf(common: Common, own: Own<Item>): Item {
   return Object.assign<Common, Own<Item>>(common, own)
-}
-
-export function identOf(node: ElementNode): string {
-  return node.attributes['ident'] ?? ''
 }

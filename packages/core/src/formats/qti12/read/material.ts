@@ -1,4 +1,5 @@
-import { contentOfLines, textOf, type ElementNode } from '../../../content/elements.ts'
+import { contentOfLines, textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import { contentFromHtml } from '../../../content/html.ts'
 import { paragraph, type Block, type Content, type Inline, type Paragraph } from '../../../content/model.ts'
 import { contentOfUnmarked } from '../../../content/unmarked.ts'

@@ -1,4 +1,4 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import type { PaperPlan } from '../../paper-plan.ts'

@@ -1,10 +1,11 @@
-import type { ElementNode } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Content } from '../../../content/model.ts'
 import { plainText } from '../../../content/plain.ts'
 import { descendants, walk } from '../../xml/xml.ts'
 import { scorerOf } from '../process.ts'
 import { labelsOf } from './choice.ts'
-import { identOf, type Reading } from './item.ts'
+import type { Reading } from './item.ts'
+import { identOf } from './ident.ts'
 import { partsAlike } from './parts.ts'
 import { contentOf, goesOnBehind, isPassage, promptsOf } from './material.ts'
 

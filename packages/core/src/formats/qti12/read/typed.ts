@@ -1,9 +1,11 @@
-import { textOf, type ElementNode } from '../../../content/elements.ts'
+import { textOf } from '../../../content/elements.ts'
+import type { ElementNode } from '../../../content/markup.ts'
 import type { Item, NumericKey } from '../../../item/model.ts'
 import { rubricLine } from '../../package/rubric.ts'
 import { children, descendants } from '../../xml/xml.ts'
 import { acceptedBy, bandOf, earns, hasBounds } from './conditions.ts'
-import { identOf, itemOf, type Reading } from './item.ts'
+import { itemOf, type Reading } from './item.ts'
+import { identOf } from './ident.ts'
 import { contentIn, goesOnBehind, withGaps } from './material.ts'
 
 /** One `response_str` or `response_num`: a short answer, a number, or an essay. */

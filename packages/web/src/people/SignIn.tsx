@@ -2,7 +2,7 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator'
 import { IsEmail, Length } from 'class-validator'
 import { useForm } from 'react-hook-form'
 import { Button } from '../parts/Button'
-import { useSignIn } from './queries'
+import { useSignIn } from './session'
 
 class Given {
   @IsEmail({}, { message: 'Give your e-mail address.' })

@@ -1,0 +1,6 @@
+import type { Looked, Sitting } from './queries'
+
+export interface ViewProps {
+  readonly sitting: Sitting
+  readonly looked: Looked
+}
