@@ -146,7 +146,7 @@ async function bank() {
   const folder = mkdtempSync(join(tmpdir(), 'zakuska-bench-'))
   const database = await startDatabase({ folder, durable: false })
   try {
-    const { openBank } = await import('../packages/server/dist/bank/bench.js')
+    const { openBank } = await import('../packages/server/dist/demo/large-bank.js')
     const { find, search, facets, close } = await openBank(database.url, BANK_ITEMS)
     const lookUp = await p95((at) => find(at * 37))
     const figure = async (what, work) => {

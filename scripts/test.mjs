@@ -56,10 +56,16 @@ function add(found) {
 const node = process.execPath
 const bin = (name) => join(root, 'node_modules', '.bin', name)
 
+/** Sources of each package: a shell would find them by a pattern, and there is none. */
+function sources() {
+  return ['core', 'documents', 'cli', 'standins', 'server', 'web'].map((name) => `packages/${name}/src`)
+}
+
 /** Types, lint, what is derived from the code, and every test under Jest. */
 async function withoutBrowser(databaseUrl, folder) {
   await check('Checking the types of the tests', bin('tsc'), ['-b', 'tsconfig.tests.json'])
   await check('Linting', bin('eslint'), ['.'])
+  await check('Checking which folder imports which', bin('depcruise'), ['--output-type', 'err', ...sources()])
   await check('Checking the format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
   await check('Comparing the web client with the API', node, ['scripts/api-description.mjs', '--check'])
   await check('Comparing the tables in docs with the code', node, ['scripts/reference-docs.mjs', '--check'])

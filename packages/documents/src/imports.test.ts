@@ -2,7 +2,7 @@ import { hasKey, outlineOf, plainText, type ReadResult } from '@zakuska/core'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { readFile } from './read-file.ts'
-import { packZip } from './zip.ts'
+import { packZip } from './common/zip.ts'
 
 const FOLDER = join(__dirname, '../samples/imports')
 const GOLD = '.gold.json'

@@ -1,7 +1,7 @@
 import { plainText, readDraft, type Assets, type DraftSource } from '@zakuska/core'
-import { withPictureNames } from './pictures.ts'
+import { withPictureNames } from './common/pictures.ts'
 import { readFile } from './read-file.ts'
-import { packZip } from './zip.ts'
+import { packZip } from './common/zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)
 /** The smallest that is told as one by its signature (ISO 15948, section 5.2). */

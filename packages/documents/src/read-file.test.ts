@@ -1,8 +1,9 @@
 import { FORMATS, type Item } from '@zakuska/core'
 import { writeItemsJson } from './items-json.ts'
-import { decodeText, MAX_FILE_BYTES, readFile } from './read-file.ts'
+import { MAX_FILE_BYTES, readFile } from './read-file.ts'
+import { decodeText } from './common/decode-text.ts'
 import { escapedCell, readCsv } from './sheet/read-csv.ts'
-import { packZip } from './zip.ts'
+import { packZip } from './common/zip.ts'
 
 const encode = (text: string): Uint8Array => new TextEncoder().encode(text)
 const ITEM: Item = {

@@ -1,26 +1,25 @@
 import {
-  decodeNarrow,
-  decodeXml,
-  documentDraft,
-  FormatError,
-  pagesToBlocks,
-  tablesInText,
-  wideEncoding,
   type Assets,
+  decodeXml,
   type DocumentBlock,
+  documentDraft,
   type DraftSource,
   type FormatData,
+  FormatError,
   type FormatId,
+  pagesToBlocks,
   type ReadResult,
+  tablesInText,
 } from '@zakuska/core'
-import { DocumentPictures } from './pictures.ts'
+import { DocumentPictures } from './common/pictures.ts'
 import { readHtml } from './html/read-html.ts'
 import { readOpenText } from './open-text/read-open-text.ts'
 import { readRtf } from './rtf/read-rtf.ts'
 import { csvDelimiter, readCsv } from './sheet/read-csv.ts'
 import { readWord } from './word/read-word.ts'
 import { readItemsJson } from './items-json.ts'
-import { isZip, PackageError, unpackZip, type ZipEntry } from './zip.ts'
+import { isZip, PackageError, unpackZip, type ZipEntry } from './common/zip.ts'
+import { decodeText } from './common/decode-text.ts'
 
 /** What a file turned out to be. */
 export type DraftFileType = 'text' | 'word' | 'open-text' | 'rtf' | 'pdf' | 'workbook' | 'csv' | 'html'
@@ -170,14 +169,6 @@ function looksLikeHtml(text: string): boolean {
     /<!doctype html|<html[\s>]|<body[\s>]/i.test(start) ||
     (text.match(/<(?:p|li|div|h[1-6]|ol|td)[\s>]/gi)?.length ?? 0) > 3
   )
-}
-
-/** UTF-16 where every other byte says so, else UTF-8, else Windows-1252. @throws PackageError for bytes that are no text. */
-export function decodeText(bytes: Uint8Array): string {
-  const wide = wideEncoding(bytes)
-  if (wide) return new TextDecoder(wide).decode(bytes)
-  if (bytes.includes(0)) throw new PackageError('This file holds no text that can be read.')
-  return decodeNarrow(bytes)
 }
 
 /** A title between double colons before a block in braces, or a braces block that opens with an answer sign. */

@@ -3,7 +3,7 @@ import { pageTexts } from './testing/page-texts.ts'
 import { printFeedback, type FeedbackSheet } from './print/feedback.ts'
 import { readTable } from './sheet/read-table.ts'
 import { writeTable } from './sheet/write-table.ts'
-import { unpackZip } from './zip.ts'
+import { unpackZip } from './common/zip.ts'
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text)
 

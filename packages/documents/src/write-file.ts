@@ -20,7 +20,7 @@ import type { FileTarget } from './file-targets.ts'
 import { gameSheet } from './game-sheet.ts'
 import { writeItemsJson } from './items-json.ts'
 import { escapedCell } from './sheet/read-csv.ts'
-import { packZip } from './zip.ts'
+import { packZip } from './common/zip.ts'
 
 export interface WrittenFile {
   readonly bytes: Uint8Array

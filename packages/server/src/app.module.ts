@@ -7,17 +7,20 @@ import { ArchiveModule } from './archive/archive.module.ts'
 import { AssetsModule } from './assets/assets.module.ts'
 import { BankModule } from './bank/index.ts'
 import { ormSettings } from './database/settings.ts'
+import { ENTITIES } from './entities.ts'
+import { TASK_TERMS } from './tasks.ts'
 import { CopiesModule } from './copies/copies.module.ts'
 import { DispatchModule } from './dispatch/index.ts'
 import { DraftsModule } from './drafts/drafts.module.ts'
 import { HealthController } from './health/health.controller.ts'
 import { ProblemFilter, safeToLog } from './http/problem.filter.ts'
+import { OverviewController } from './overview/overview.controller.ts'
 import { PapersModule } from './papers/index.ts'
 import { PresenceController } from './presence/presence.controller.ts'
 import { RecordModule } from './record/record.module.ts'
 import { RemarksModule } from './remarks/remarks.module.ts'
 import { ResultsModule } from './results/results.module.ts'
-import { SETTINGS, type ServerSettings } from './settings.ts'
+import { SETTINGS, type ServerSettings } from './settings/settings.ts'
 import { WritingModule } from './writing/writing.module.ts'
 import { WorkModule } from './work/work.module.ts'
 
@@ -43,8 +46,8 @@ export class AppModule {
             },
           },
         }),
-        MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, !settings.offline)),
-        WorkModule,
+        MikroOrmModule.forRoot(ormSettings(settings.databaseUrl, ENTITIES, !settings.offline)),
+        WorkModule.with(TASK_TERMS),
         RecordModule,
         AccountsModule,
         DraftsModule,
@@ -58,7 +61,7 @@ export class AppModule {
         CopiesModule,
         ArchiveModule,
       ],
-      controllers: [HealthController, PresenceController],
+      controllers: [HealthController, PresenceController, OverviewController],
       providers: [
         { provide: SETTINGS, useValue: settings },
         { provide: APP_FILTER, useClass: ProblemFilter },

@@ -19,7 +19,7 @@ import { gate } from './accounts/gate.ts'
 import { AppModule } from './app.module.ts'
 import { bodies } from './http/bodies.ts'
 import { sameOrigin } from './http/same-origin.ts'
-import type { ServerSettings } from './settings.ts'
+import type { ServerSettings } from './settings/settings.ts'
 
 const SESSION_DAYS = 14
 const DAY_MS = 86_400_000

@@ -6,6 +6,7 @@ import { Membership, Workspace } from './accounts/accounts.entities.ts'
 import { makePasswordLink } from './accounts/password-link.ts'
 import { PurgeService } from './accounts/purge.service.ts'
 import { ormSettings } from './database/settings.ts'
+import { ENTITIES } from './entities.ts'
 import { startServer, type RunningServer } from './testing/running-server.ts'
 
 const TOKEN = 'the token that was printed at the start'
@@ -57,7 +58,7 @@ test('the first owner is made once, by the token only, also where several come a
 
 test('whoever runs the server makes a link for a new password', async () => {
   const http = request(server.app.getHttpServer())
-  const orm = await MikroORM.init(ormSettings(server.databaseUrl))
+  const orm = await MikroORM.init(ormSettings(server.databaseUrl, ENTITIES))
   const [{ email } = { email: '' }] = await orm.em.fork().execute<{ email: string }[]>('select email from person')
   await orm.close(true)
   expect(await makePasswordLink(server.databaseUrl, 'nobody@skarnholm.example')).toBeNull()
@@ -67,7 +68,7 @@ test('whoever runs the server makes a link for a new password', async () => {
 })
 
 test('a workspace that was deleted is gone for good when its time is over, and only then', async () => {
-  const orm = await MikroORM.init(ormSettings(server.databaseUrl))
+  const orm = await MikroORM.init(ormSettings(server.databaseUrl, ENTITIES))
   const em = orm.em.fork()
   const person = (await em.execute<{ id: string }[]>('select id from person'))[0]?.id ?? ''
   const day = 86_400_000

@@ -2,7 +2,7 @@ import type { AddressInfo } from 'node:net'
 import { createApplication } from './application.ts'
 import { safeToLog } from './http/problem.filter.ts'
 import { prepareDatabase } from './database/prepare.ts'
-import { readSettings } from './settings.ts'
+import { readSettings } from './settings/settings.ts'
 
 // The database may be away for a while; what waits for it then fails by itself and is tried again.
 process.on('unhandledRejection', (reason) => console.error(safeToLog(reason)))

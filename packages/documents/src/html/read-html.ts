@@ -7,8 +7,8 @@ import {
   type NumberForm,
 } from '@zakuska/core'
 import { parse, type DefaultTreeAdapterTypes } from 'parse5'
-import { DocumentPictures } from '../pictures.ts'
-import { isColour } from '../word/styles.ts'
+import { DocumentPictures } from '../common/pictures.ts'
+import { isColour } from '../common/styles.ts'
 
 type Node = DefaultTreeAdapterTypes.ChildNode
 type Element = DefaultTreeAdapterTypes.Element

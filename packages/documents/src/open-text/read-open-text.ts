@@ -8,9 +8,9 @@ import {
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
-import { cellOf, xmlPart } from '../office.ts'
-import { DocumentPictures } from '../pictures.ts'
-import type { ZipEntry } from '../zip.ts'
+import { cellOf, xmlPart } from '../common/office.ts'
+import { DocumentPictures } from '../common/pictures.ts'
+import type { ZipEntry } from '../common/zip.ts'
 import { OpenLists } from './lists.ts'
 import { OpenStyles } from './styles.ts'
 

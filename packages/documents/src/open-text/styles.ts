@@ -1,5 +1,5 @@
 import { child, children, type DocumentStyle, type ElementNode } from '@zakuska/core'
-import { isColour } from '../word/styles.ts'
+import { isColour } from '../common/styles.ts'
 
 export interface OpenParagraphStyle {
   readonly heading: number | null

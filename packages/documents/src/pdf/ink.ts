@@ -1,5 +1,5 @@
 import { OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { isColour } from '../word/styles.ts'
+import { isColour } from '../common/styles.ts'
 
 type Matrix = readonly [number, number, number, number, number, number]
 

@@ -1,6 +1,6 @@
 import type { PageText } from '@zakuska/core'
 import { getDocument, VerbosityLevel, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { PackageError } from '../zip.ts'
+import { PackageError } from '../common/zip.ts'
 import { pageText } from './page-text.ts'
 
 export const MAX_PDF_PAGES = 500

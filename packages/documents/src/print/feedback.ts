@@ -1,5 +1,5 @@
 import type { Content as PdfContent, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces.js'
-import { packZip } from '../zip.ts'
+import { packZip } from '../common/zip.ts'
 import type { pdfLine } from './pdf-text.ts'
 import type { SheetSize } from './sheet.ts'
 

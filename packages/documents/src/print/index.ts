@@ -1,4 +1,4 @@
-import { packZip } from '../zip.ts'
+import { packZip } from '../common/zip.ts'
 import type { PrintPaper, PrintPart, SheetSize } from './sheet.ts'
 
 export const PRINT_FORMS = ['pdf', 'docx', 'pptx'] as const

@@ -1,6 +1,6 @@
 import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
-import { pictureText } from '../pictures.ts'
-import { PackageError } from '../zip.ts'
+import { pictureText } from '../common/pictures.ts'
+import { PackageError } from '../common/zip.ts'
 import { rtfTokens } from './tokens.ts'
 
 /** What a group keeps and gives back when it closes. */

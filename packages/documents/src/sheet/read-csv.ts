@@ -1,6 +1,6 @@
 import { parse } from 'csv-parse/sync'
 import type { DocumentBlock } from '@zakuska/core'
-import { PackageError } from '../zip.ts'
+import { PackageError } from '../common/zip.ts'
 
 const DELIMITERS = ['\t', ';', ',', '|'] as const
 const SEEN_ROWS = 30

@@ -1,6 +1,6 @@
 import { cellText } from '@zakuska/core'
-import { decodeText } from '../read-file.ts'
-import { isZip, PackageError } from '../zip.ts'
+import { decodeText } from '../common/decode-text.ts'
+import { isZip, PackageError } from '../common/zip.ts'
 import { csvRows, unescapedCell } from './read-csv.ts'
 import { readWorkbook } from './read-workbook.ts'
 

@@ -1,7 +1,7 @@
 import ExcelJS from 'exceljs'
 import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
-import { isColour } from '../word/styles.ts'
-import { PackageError } from '../zip.ts'
+import { isColour } from '../common/styles.ts'
+import { PackageError } from '../common/zip.ts'
 import { MAX_CELLS } from './read-csv.ts'
 
 const MAX_COLUMNS = 200

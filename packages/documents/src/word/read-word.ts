@@ -7,12 +7,12 @@ import {
   type DocumentStyle,
   type ElementNode,
 } from '@zakuska/core'
-import { cellOf, xmlPart } from '../office.ts'
-import { DocumentPictures } from '../pictures.ts'
-import type { ZipEntry } from '../zip.ts'
+import { cellOf, xmlPart } from '../common/office.ts'
+import { DocumentPictures } from '../common/pictures.ts'
+import type { ZipEntry } from '../common/zip.ts'
 import { readMath } from './math.ts'
 import { WordNumbering } from './numbering.ts'
-import { WordStyles } from './styles.ts'
+import { WordStyles } from '../common/styles.ts'
 
 /**
  * Reads a word processor package (ECMA-376 part 1, WordprocessingML): paragraphs with their automatic numbers,

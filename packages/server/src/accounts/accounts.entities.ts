@@ -1,6 +1,6 @@
 import { Entity, PrimaryKey, PrimaryKeyProp, Property, type Opt } from '@mikro-orm/core'
 import type { CheckCode } from '@zakuska/core'
-import type { Role } from './permissions.ts'
+import type { Role } from '../access/permissions.ts'
 
 /** Everything belongs to a workspace; nobody sees another one's rows. */
 @Entity()
@@ -104,3 +104,6 @@ export class OneTimeLink {
   @Property({ type: 'timestamptz', nullable: true })
   usedAt: Date | null = null
 }
+
+/** Its tables. */
+export const ACCOUNT_ENTITIES = [Workspace, Person, Membership, OneTimeLink] as const

@@ -1,17 +1,12 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnauthorizedException } from '@nestjs/common'
-import { BankItem } from '../bank/bank.entities.ts'
-import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
-import { Sitting } from '../results/sitting.entity.ts'
-import { Draft } from '../drafts/draft.entity.ts'
-import { Paper } from '../papers/paper.entity.ts'
 import { RecordService } from '../record/record.service.ts'
 import { Person, Workspace } from './accounts.entities.ts'
-import type { SignedIn } from './current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import type { PersonDto, WorkspaceSummaryDto } from './dto/people.dto.ts'
-import type { CountsDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
+import type { WorkspaceSettingsDto } from './dto/session.dto.ts'
 import { hashPassword, isPassword } from './passwords.ts'
-import { rightsOf, type Role } from './permissions.ts'
+import { rightsOf, type Role } from '../access/permissions.ts'
 
 interface SignedInRow {
   readonly id: string
@@ -102,17 +97,5 @@ export class AccountsService {
     workspace.settings = { ...given }
     await this.em.flush()
     return this.settings(workspaceId)
-  }
-
-  async counts(workspaceId: string): Promise<CountsDto> {
-    const own = { workspaceId, deletedAt: null }
-    const [drafts, bank, papers, dispatch, results] = await Promise.all([
-      this.em.count(Draft, own),
-      this.em.count(BankItem, own),
-      this.em.count(Paper, { ...own, versionOf: null }),
-      this.em.count(Delivery, { workspaceId }),
-      this.em.count(Sitting, { workspaceId, deletedAt: null }),
-    ])
-    return { drafts, bank, papers, dispatch, results }
   }
 }

@@ -1,6 +1,6 @@
 import type { NextFunction, Request, RequestHandler, Response } from 'express'
-import type { SignedIn } from './current-person.ts'
-import { may, ROUTES, whyNot, type Right } from './permissions.ts'
+import type { SignedIn } from '../access/current-person.ts'
+import { may, ROUTES, whyNot, type Right } from '../access/permissions.ts'
 
 interface Rule {
   readonly method: string

@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto'
 import { MikroORM } from '@mikro-orm/postgresql'
 import { ormSettings } from '../database/settings.ts'
-import { OneTimeLink, Person } from './accounts.entities.ts'
+import { ACCOUNT_ENTITIES, OneTimeLink, Person } from './accounts.entities.ts'
 import { newToken, tokenHash } from './tokens.ts'
 
 const DAY_MS = 86_400_000
 
 /** Made at the server itself, past the application. @returns the token, or null where nobody has the address */
 export async function makePasswordLink(databaseUrl: string, address: string): Promise<string | null> {
-  const orm = await MikroORM.init(ormSettings(databaseUrl))
+  const orm = await MikroORM.init(ormSettings(databaseUrl, ACCOUNT_ENTITIES))
   try {
     const em = orm.em.fork()
     const person = await em.findOne(Person, { email: address.trim().toLowerCase() })

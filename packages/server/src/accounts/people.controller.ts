@@ -2,7 +2,7 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req } from '
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request } from 'express'
 import { AccountsService } from './accounts.service.ts'
-import { CurrentPerson, MaybePerson, type SignedIn } from './current-person.ts'
+import { CurrentPerson, MaybePerson, type SignedIn } from '../access/current-person.ts'
 import {
   ChooseWorkspaceDto,
   FirstRunDto,

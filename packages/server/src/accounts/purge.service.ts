@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common'
 import { safeToLog } from '../http/problem.filter.ts'
-import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
 import { removeWorkspace } from './remove-workspace.ts'
 import { DAYS_OF_GRACE } from './workspaces.service.ts'
 

@@ -2,9 +2,9 @@ import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req } from '@nestjs
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request } from 'express'
 import { AccountsService } from './accounts.service.ts'
-import { CurrentPerson, type SignedIn } from './current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { PersonDto } from './dto/people.dto.ts'
-import { CountsDto, SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
+import { SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
 import { beginSession, endSession } from './sessions.ts'
 import { SignInLimits } from './sign-in-limits.ts'
 
@@ -48,11 +48,5 @@ export class SessionController {
   @ApiOkResponse({ type: WorkspaceSettingsDto })
   setSettings(@CurrentPerson() person: SignedIn, @Body() given: WorkspaceSettingsDto): Promise<WorkspaceSettingsDto> {
     return this.accounts.setSettings(person.workspaceId, given)
-  }
-
-  @Get('counts')
-  @ApiOkResponse({ type: CountsDto })
-  counts(@CurrentPerson() person: SignedIn): Promise<CountsDto> {
-    return this.accounts.counts(person.workspaceId)
   }
 }

@@ -1,7 +1,7 @@
 import { UnauthorizedException } from '@nestjs/common'
 import type { Request } from 'express'
 import type { AccountsService } from './accounts.service.ts'
-import type { SignedIn } from './current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 
 const LONGEST_AGENT = 200
 

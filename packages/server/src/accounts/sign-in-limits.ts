@@ -1,7 +1,7 @@
 import { HttpException, HttpStatus, Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common'
 import pg from 'pg'
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
-import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
 import { tokenHash } from './tokens.ts'
 
 const MINUTE_S = 60

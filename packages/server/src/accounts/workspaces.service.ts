@@ -5,9 +5,9 @@ import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { RecordService } from '../record/record.service.ts'
 import { Membership, OneTimeLink, Person, Workspace } from './accounts.entities.ts'
-import type { SignedIn } from './current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import type { MemberDto, WorkspaceDto } from './dto/people.dto.ts'
-import type { Role } from './permissions.ts'
+import type { Role } from '../access/permissions.ts'
 
 /** Days in which a deleted workspace can be brought back. */
 export const DAYS_OF_GRACE = 30

@@ -1,7 +1,7 @@
 import { BadRequestException, Controller, Get, Post, Req, StreamableFile } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import type { Request } from 'express'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { TakenInDto } from './archive.dto.ts'
 import { ArchiveService } from './archive.service.ts'
 

@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put, Query } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { isItemBody } from '@zakuska/core'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { BankService } from './bank.service.ts'
 import { asItem } from './item-text.ts'
 import { BulkService } from './bulk.service.ts'

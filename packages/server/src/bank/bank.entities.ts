@@ -247,3 +247,6 @@ export class Outcome {
   @Property({ type: 'int' })
   place!: number
 }
+
+/** Its tables. */
+export const BANK_ENTITIES = [BankItem, ItemRevision, SavedFilter, BulkChange, Outcome] as const

@@ -18,7 +18,7 @@ import {
   type SignOff,
 } from '@zakuska/core'
 import type { WorkspaceSettings } from '../accounts/accounts.entities.ts'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'

@@ -11,7 +11,7 @@ import {
   type Item,
   type SignOff,
 } from '@zakuska/core'
-import { demand, type SignedIn } from '../accounts/current-person.ts'
+import { demand, type SignedIn } from '../access/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { RecordService } from '../record/record.service.ts'

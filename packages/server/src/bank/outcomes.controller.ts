@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { OutcomeDto, OutcomesFileDto, ProposalDto } from './dto/outcomes.dto.ts'
 import { OutcomesService } from './outcomes.service.ts'
 

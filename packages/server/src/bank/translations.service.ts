@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { fingerprint, readXliff, writeXliff, XliffError, type ToTranslate } from '@zakuska/core'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { BankItem } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
 import type { TranslatedDto } from './dto/bank.dto.ts'

@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import {
   CopiedDto,
   CopyLinkDto,

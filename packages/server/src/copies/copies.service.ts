@@ -4,7 +4,7 @@ import { Injectable, NotFoundException, UnprocessableEntityException } from '@ne
 import { isUUID } from 'class-validator'
 import { withPictures } from '@zakuska/core'
 import { Workspace } from '../accounts/accounts.entities.ts'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { newToken, tokenHash } from '../accounts/tokens.ts'
 import { keepPictures, picturesOf } from '../assets/pictures.ts'
 import { BankItem, BankService, categoryOf } from '../bank/index.ts'

@@ -11,7 +11,7 @@ export async function prepareDatabase(databaseUrl: string): Promise<void> {
   await client.connect()
   try {
     await client.query('select pg_advisory_lock($1)', [LOCK])
-    const orm = await MikroORM.init(ormSettings(databaseUrl))
+    const orm = await MikroORM.init(ormSettings(databaseUrl, []))
     try {
       await orm.getMigrator().up()
     } finally {

@@ -12,12 +12,13 @@ import {
 } from '@zakuska/core'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
-import type { Role } from '../accounts/permissions.ts'
+import type { Role } from '../access/permissions.ts'
 import { removeWorkspace } from '../accounts/remove-workspace.ts'
 import { BankItem } from '../bank/bank.entities.ts'
 import { addOutcomes } from '../bank/outcomes.service.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
+import { ENTITIES } from '../entities.ts'
 import { Connection } from '../dispatch/connections/connection.entity.ts'
 import { deliver } from '../dispatch/deliveries/deliver.ts'
 import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
@@ -79,7 +80,7 @@ const UNSIGNED = new Set([14, 16, 20, 29])
 /** Migrates, fills an empty database with the demo, and points the demo's connection at Breakwater as it runs now. */
 export async function seedDemo(settings: SeedSettings): Promise<void> {
   await prepareDatabase(settings.databaseUrl)
-  const orm = await MikroORM.init(ormSettings(settings.databaseUrl))
+  const orm = await MikroORM.init(ormSettings(settings.databaseUrl, ENTITIES))
   try {
     const em = orm.em.fork()
     if (settings.reset) await clear(em)

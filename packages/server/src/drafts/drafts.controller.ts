@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { DraftsService } from './drafts.service.ts'
 import { DraftDto, DraftSummaryDto, NewDraftDto, SaveDraftDto, ToBankDto, ToBankResultDto } from './dto/draft.dto.ts'
 

@@ -13,14 +13,14 @@ import {
   type SignOff,
 } from '@zakuska/core'
 import { isDeepStrictEqual } from 'node:util'
-import { demand, type SignedIn } from '../accounts/current-person.ts'
+import { demand, type SignedIn } from '../access/current-person.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
 import { evidenceIn, type EvidenceIn } from './evidence.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
 import { RecordService } from '../record/record.service.ts'
-import type { PlacedDraft } from '../work/tasks.ts'
+import type { PlacedDraft } from './placed-draft.ts'
 import { WorkService } from '../work/work.service.ts'
 import { plainRules } from './notations.service.ts'
 import type {

@@ -14,7 +14,7 @@ import {
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { ColumnLayoutDto, NewColumnLayoutDto, OpenedFileDto } from './dto/opened-file.dto.ts'
 import { FilesService } from './files.service.ts'
 

@@ -2,7 +2,7 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common'
 import PgBoss from 'pg-boss'
 import { safeToLog } from '../http/problem.filter.ts'
-import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
 
 /** A kind of long work, about one row that is named by its id. */
 export interface Worker {

@@ -4,7 +4,7 @@ import { ConflictException, Injectable, UnprocessableEntityException } from '@ne
 import { CHECKS, expectedSeconds, inPaper, reviewSet, type Item } from '@zakuska/core'
 import { Workspace } from '../accounts/accounts.entities.ts'
 import { BankService, type BankItem } from '../bank/index.ts'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { RecordService } from '../record/record.service.ts'

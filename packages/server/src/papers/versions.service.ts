@@ -5,7 +5,7 @@ import { arrange, chanceOf, draw, nearDuplicates, overlapTable, type Shortfall }
 import { BankService, type BankFilter, type BankItem } from '../bank/index.ts'
 import type { DrawDto, OverlapPaperDto, VersionsDto } from './dto/paper.dto.ts'
 import { Paper, type PaperEntry, type PaperRule } from './paper.entity.ts'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { inSections, markChanged, PapersService } from './papers.service.ts'
 
 /** Items that a rule draws from at most. */

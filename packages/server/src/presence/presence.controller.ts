@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { HereDto, OthersHereDto } from './presence.dto.ts'
 
 /** Whoever was not heard of for so long is gone; the web application says that it is there three times as often. */

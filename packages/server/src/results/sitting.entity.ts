@@ -251,3 +251,6 @@ export class Roster {
   @Property({ type: 'json' })
   people!: Listed[]
 }
+
+/** Its tables. */
+export const RESULT_ENTITIES = [Sitting, Attempt, Regrading, Roster] as const

@@ -15,7 +15,7 @@ import {
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiNoContentResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { WorkService } from '../work/work.service.ts'
 import {
   AttemptDto,

@@ -9,11 +9,12 @@ import { startSkerry } from '@zakuska/standins/skerry'
 import request from 'supertest'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
-import type { Role } from '../accounts/permissions.ts'
+import type { Role } from '../access/permissions.ts'
 import { createApplication } from '../application.ts'
 import { prepareDatabase } from '../database/prepare.ts'
-import type { ServerSettings } from '../settings.ts'
+import type { ServerSettings } from '../settings/settings.ts'
 import { ormSettings } from '../database/settings.ts'
+import { ENTITIES } from '../entities.ts'
 
 export const TOKEN = 'test-token'
 export const PASSWORD = 'a long password'
@@ -86,7 +87,7 @@ export async function addPerson(
   email: string,
   into?: { readonly workspaceId: string; readonly role: Role },
 ): Promise<string> {
-  const orm = await MikroORM.init(ormSettings(databaseUrl))
+  const orm = await MikroORM.init(ormSettings(databaseUrl, ENTITIES))
   const em = orm.em.fork()
   const workspaceId = into?.workspaceId ?? randomUUID()
   if (!into) em.create(Workspace, { id: workspaceId, name: `Workspace of ${name}` })

@@ -1,6 +1,14 @@
-import { Global, Module } from '@nestjs/common'
-import { WorkService } from './work.service.ts'
+import { type DynamicModule, Global, Module } from '@nestjs/common'
+import { WORK_TERMS, WorkService, type TermsOf } from './work.service.ts'
 
 @Global()
-@Module({ providers: [WorkService], exports: [WorkService] })
-export class WorkModule {}
+@Module({})
+export class WorkModule {
+  static with(terms: TermsOf): DynamicModule {
+    return {
+      module: WorkModule,
+      providers: [{ provide: WORK_TERMS, useValue: terms }, WorkService],
+      exports: [WorkService],
+    }
+  }
+}

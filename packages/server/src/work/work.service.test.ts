@@ -1,5 +1,6 @@
 import { UnprocessableEntityException } from '@nestjs/common'
-import { TERMS, WorkService } from './work.service.ts'
+import { TASK_TERMS } from '../tasks.ts'
+import { WorkService } from './work.service.ts'
 
 const ITEM = 'Which of these is a grain?\na) oak\nb) rye\nc) ash\nAnswer: b\n\n'
 const LARGE = Array.from({ length: 4000 }, (_none, at) => `${at + 1}. ${ITEM}`).join('')
@@ -8,7 +9,7 @@ let work: WorkService
 afterEach(() => work.onApplicationShutdown())
 
 test('drafts and files are read in threads, and what a reader refuses is refused here', async () => {
-  work = new WorkService()
+  work = new WorkService(TASK_TERMS)
   const reading = await work.run('readDraft', { text: `1. ${ITEM}` })
   expect(reading.items).toHaveLength(1)
   const { json } = await work.run('openFile', new TextEncoder().encode(ITEM))
@@ -19,13 +20,13 @@ test('drafts and files are read in threads, and what a reader refuses is refused
 })
 
 test('what takes longer than it may is left with one line, and the next task is done', async () => {
-  work = new WorkService({ ...TERMS, readDraft: { seconds: 0.2, what: 'This draft', quick: true } })
+  work = new WorkService({ ...TASK_TERMS, readDraft: { seconds: 0.2, what: 'This draft', quick: true } })
   await expect(work.run('readDraft', { text: LARGE })).rejects.toThrow(/^This draft takes longer than 0.2 seconds/)
   expect((await work.run('openFile', new TextEncoder().encode(ITEM))).pictures).toEqual([])
 })
 
 test('the request thread goes on while a draft is read', async () => {
-  work = new WorkService()
+  work = new WorkService(TASK_TERMS)
   await work.run('readDraft', { text: ITEM })
   let most = 0
   let last = performance.now()
@@ -40,14 +41,14 @@ test('the request thread goes on while a draft is read', async () => {
 })
 
 test('what no database keeps is left out of an opened file, letter for letter', async () => {
-  work = new WorkService()
+  work = new WorkService(TASK_TERMS)
   const utf16 = new Uint8Array([0xff, 0xfe, 0x31, 0, 0x2e, 0, 0x20, 0, 0, 0, 0x00, 0xd8, 0x61, 0])
   const { json } = await work.run('openFile', utf16)
   expect((JSON.parse(new TextDecoder().decode(json)) as { text: string }).text).toBe('1. \ufffd\ufffda')
 })
 
 test('more text than a draft holds is said with its number', async () => {
-  work = new WorkService()
+  work = new WorkService(TASK_TERMS)
   await expect(work.run('openFile', new TextEncoder().encode('a '.repeat(1_000_001)))).rejects.toThrow(
     '2,000,000 letters',
   )

@@ -5,20 +5,25 @@ import {
   Inject,
   Injectable,
   Logger,
-  Optional,
   ServiceUnavailableException,
   UnprocessableEntityException,
   type OnApplicationShutdown,
 } from '@nestjs/common'
 import { Piscina } from 'piscina'
-import type { TaskName, Tasks } from './tasks.ts'
-import type { Outcome } from './worker.ts'
 
 // Under tests the sources run as they are, but a thread needs what was built.
-const WORKER = fileURLToPath(new URL('./worker.js', import.meta.url)).replace('/server/src/', '/server/dist/')
+const WORKER = fileURLToPath(new URL('../worker.js', import.meta.url)).replace('/server/src/', '/server/dist/')
 /** Tasks that wait: short ones of a full house, long ones of a few. */
 const MOST_WAITING = { quick: 2000, heavy: 60 }
 const IDLE_MS = 60_000
+
+/** What a task came to; a refusal is data, since errors lose their class between threads. */
+export type Outcome = { readonly done: unknown } | { readonly refused: string }
+
+/** The tasks that there are: the program that is put together of the features declares them (`tasks.ts`). */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled by declaration merging
+export interface Tasks {}
+export type TaskName = keyof Tasks
 
 export interface Terms {
   /** Seconds, waiting in the line not counted. */
@@ -30,22 +35,8 @@ export interface Terms {
 }
 
 export type TermsOf = Readonly<Record<TaskName, Terms>>
-/** Injection token of other terms than these. */
+/** Injection token of the terms. */
 export const WORK_TERMS = Symbol('WORK_TERMS')
-
-export const TERMS: TermsOf = {
-  readDraft: { seconds: 20, what: 'This draft', quick: true },
-  placeDraft: { seconds: 20, what: 'This draft', quick: true },
-  openFile: { seconds: 20, what: 'This file' },
-  openArchive: { seconds: 120, what: 'This archive' },
-  writeFile: { seconds: 60, what: 'This paper' },
-  readTable: { seconds: 20, what: 'This file' },
-  writeTable: { seconds: 60, what: 'This sheet' },
-  feedback: { seconds: 120, what: 'These sheets' },
-  print: { seconds: 120, what: 'This paper' },
-  lookUpWords: { seconds: 60, what: 'This list' },
-  prove: { seconds: 60, what: 'This paper' },
-}
 
 /**
  * Runs what computes for long in threads with a deadline and a limit of memory, so that nobody's file or draft keeps
@@ -57,7 +48,7 @@ export class WorkService implements OnApplicationShutdown {
   readonly #heavy = pool(Math.max(1, availableParallelism() - 1), 768)
   readonly #quick = pool(Math.max(1, Math.floor(availableParallelism() / 2)), 512)
 
-  constructor(@Optional() @Inject(WORK_TERMS) private readonly terms: TermsOf = TERMS) {}
+  constructor(@Inject(WORK_TERMS) private readonly terms: TermsOf) {}
 
   /**
    * @throws UnprocessableEntityException where the task refuses, or takes more time or memory than it may.

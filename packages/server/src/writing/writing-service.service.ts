@@ -1,12 +1,12 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { Membership, Person } from '../accounts/accounts.entities.ts'
-import type { SignedIn } from '../accounts/current-person.ts'
+import type { SignedIn } from '../access/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { addressOf } from '../outward/address.ts'
 import { seal, unseal } from '../outward/sealed.ts'
 import { RecordService } from '../record/record.service.ts'
-import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
 import { allowanceOf, isNear, usedBy, whyNotAsk } from './allowances.ts'
 import type {
   AllowanceDto,

@@ -25,9 +25,9 @@ import {
   ApiTags,
 } from '@nestjs/swagger'
 import { distinctUntilChanged, from, map, switchMap, takeWhile, timer, type Observable } from 'rxjs'
-import { CurrentPerson, type SignedIn } from '../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { fetchPage, PageError } from '../outward/page.ts'
-import { SETTINGS, type ServerSettings } from '../settings.ts'
+import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
 import { WorkService } from '../work/work.service.ts'
 import { bookAsCsv } from './book.ts'
 import {

@@ -162,3 +162,6 @@ export class KeptRequest {
   @Property({ type: 'json' })
   request!: WritingRequest
 }
+
+/** Its tables. */
+export const WRITING_ENTITIES = [WritingService, WritingAllowance, WritingReply, KeptRequest] as const

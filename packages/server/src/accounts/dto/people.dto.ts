@@ -1,7 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { IsEmail, IsIn, IsNotEmpty, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 import { LONGEST_PASSWORD } from '../passwords.ts'
-import { RIGHTS, ROLES, type Right, type Role } from '../permissions.ts'
+import { RIGHTS, ROLES, type Right, type Role } from '../../access/permissions.ts'
 
 const LONGEST_NAME = 120
 

@@ -47,21 +47,3 @@ export class WorkspaceSettingsDto {
   @IsIn(CHECK_CODES, { each: true })
   checksOff?: CheckCode[]
 }
-
-/** How much waits at each station. */
-export class CountsDto {
-  @ApiProperty()
-  drafts!: number
-
-  @ApiProperty()
-  bank!: number
-
-  @ApiProperty()
-  papers!: number
-
-  @ApiProperty()
-  dispatch!: number
-
-  @ApiProperty()
-  results!: number
-}

@@ -1,6 +1,6 @@
 import type { EntityManager } from '@mikro-orm/postgresql'
 import { LOCKED } from '../../database/locked.ts'
-import type { ServerSettings } from '../../settings.ts'
+import type { ServerSettings } from '../../settings/settings.ts'
 import { ADAPTERS, DestinationError } from '../adapters/index.ts'
 import type { Account } from '../adapters/contract.ts'
 import { seal, unseal } from '../../outward/sealed.ts'

@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Query, Req, Res } from '@nestjs/common'
 import { ApiCreatedResponse, ApiFoundResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
-import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
 import { originOf } from '../../http/origin.ts'
 import type { Asking } from './consent.ts'
 import { ConnectionDto, ConnectionsDto, ConsentDto, NewConnectionDto, RemoteChoiceDto } from './connections.dto.ts'

@@ -14,7 +14,7 @@ import {
 import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { distinctUntilChanged, from, map, switchMap, takeWhile, timer, type Observable } from 'rxjs'
 import type { Request } from 'express'
-import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
 import { originOf } from '../../http/origin.ts'
 import { DeliveryDto, DeliverySummaryDto, OpeningDto, PeopleDto, SendDto, SetOpenDto } from './deliveries.dto.ts'
 import { DeliveriesService } from './deliveries.service.ts'

@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { planOf, stableJson, withTold } from '@zakuska/core'
-import type { SignedIn } from '../../accounts/current-person.ts'
+import type { SignedIn } from '../../access/current-person.ts'
 import { pictureAddress, publishPictures } from '../../assets/public-pictures.ts'
 import { orNotFound } from '../../http/id.ts'
 import { PapersService, type Paper, type PaperItem } from '../../papers/index.ts'

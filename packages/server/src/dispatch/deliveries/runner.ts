@@ -1,7 +1,7 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Inject, Injectable, type OnModuleInit } from '@nestjs/common'
 import { JobsService } from '../../jobs/jobs.service.ts'
-import { SETTINGS, type ServerSettings } from '../../settings.ts'
+import { SETTINGS, type ServerSettings } from '../../settings/settings.ts'
 import { deliver } from './deliver.ts'
 import { Delivery } from './delivery.entity.ts'
 

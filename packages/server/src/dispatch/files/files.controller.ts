@@ -1,7 +1,7 @@
 import { Controller, Get, Param, ParseUUIDPipe, Query, Req, Res } from '@nestjs/common'
 import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger'
 import type { Request, Response } from 'express'
-import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
 import { originOf } from '../../http/origin.ts'
 import { DownloadQuery, FileProofDto } from './files.dto.ts'
 import { FilesService } from './files.service.ts'

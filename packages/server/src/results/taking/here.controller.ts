@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import { CurrentPerson, type SignedIn } from '../../accounts/current-person.ts'
+import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
 import { OpenHereDto, SittingDto, TakingDto } from '../dto/sittings.dto.ts'
 import { TakingService } from './taking.service.ts'
 

@@ -19,7 +19,7 @@ import {
   shareEarned,
   pointsPossible,
 } from '@zakuska/core'
-import type { SignedIn } from '../../accounts/current-person.ts'
+import type { SignedIn } from '../../access/current-person.ts'
 import { publishShown } from '../../assets/public-pictures.ts'
 import { LOCKED } from '../../database/locked.ts'
 import { orNotFound } from '../../http/id.ts'

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { fitPaper, tidyText, withPictures, type Assets, type PaperLimits } from '@zakuska/core'
 import { PackageError, readFile, withPictureNames, type FileContents } from '@zakuska/documents'
 import { MOST_PICTURE_BYTES, pictureType } from '../assets/picture-type.ts'
-import type { OpenedFileDto } from '../drafts/dto/opened-file.dto.ts'
+import type { OpenedFileDto } from './dto/opened-file.dto.ts'
 
 /** Letters of a draft; more than that nobody goes through on a desk. */
 export const MOST_LETTERS = 2_000_000

@@ -3,10 +3,11 @@ import { MikroORM } from '@mikro-orm/postgresql'
 import { Workspace } from '../accounts/accounts.entities.ts'
 import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
-import type { BankFilter } from './bank-filter.ts'
+import { ENTITIES } from '../entities.ts'
+import type { BankFilter } from '../bank/bank-filter.ts'
 import { RecordService } from '../record/record.service.ts'
-import { BankService } from './bank.service.ts'
-import type { SearchItemsDto } from './dto/bank.dto.ts'
+import { BankService } from '../bank/bank.service.ts'
+import type { SearchItemsDto } from '../bank/dto/bank.dto.ts'
 
 export interface BenchBank {
   /** The n-th item by its primary key. */
@@ -22,7 +23,7 @@ const WORDS =
 /** A database of `count` generated items of one workspace, made by the database itself, with the bank's service on it. */
 export async function openBank(databaseUrl: string, count: number): Promise<BenchBank> {
   await prepareDatabase(databaseUrl)
-  const orm = await MikroORM.init(ormSettings(databaseUrl))
+  const orm = await MikroORM.init(ormSettings(databaseUrl, ENTITIES))
   const em = orm.em.fork()
   const workspaceId = randomUUID()
   em.create(Workspace, { id: workspaceId, name: 'Bench' })

@@ -2,7 +2,7 @@ import { FormatError } from '@zakuska/core'
 import { unpackZip, type ZipEntry } from '@zakuska/documents'
 import { plainToInstance } from 'class-transformer'
 import { validate, type ValidationError } from 'class-validator'
-import { ArchiveDto, MAIN_FILE, PICTURES } from '../archive/archive.dto.ts'
+import { ArchiveDto, MAIN_FILE, PICTURES } from './archive.dto.ts'
 import { problemIn } from '../http/bodies.ts'
 
 export interface OpenedArchive {

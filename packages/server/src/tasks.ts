@@ -1,21 +1,36 @@
-import { placesOf, plainText, proofSummary, proveFormat, FORMATS, readDraft } from '@zakuska/core'
-import type { Assets, DraftSource, FormatId, Item, ItemPlace, Reading } from '@zakuska/core'
-import { printFeedback, printPapers, readTable, writeFileAs, writeTable } from '@zakuska/documents'
-import type {
-  FeedbackSheet,
-  FileSettings,
-  FileTarget,
-  PrintForm,
-  PrintPaper,
-  PrintPart,
-  Printed,
-  SheetSize,
-  WrittenFile,
+import {
+  type Assets,
+  type DraftSource,
+  type FormatId,
+  FORMATS,
+  type Item,
+  plainText,
+  proofSummary,
+  proveFormat,
+  readDraft,
+  type Reading,
+} from '@zakuska/core'
+import {
+  type FeedbackSheet,
+  type FileSettings,
+  type FileTarget,
+  type Printed,
+  printFeedback,
+  type PrintForm,
+  type PrintPaper,
+  printPapers,
+  type PrintPart,
+  readTable,
+  type SheetSize,
+  writeFileAs,
+  writeTable,
+  type WrittenFile,
 } from '@zakuska/documents'
-
-import type { LookedUp } from '../words/look-up.ts'
-import type { OpenedArchive } from './open-archive.ts'
-import { openFile, type OpenedFile } from './open-file.ts'
+import type { TermsOf } from './work/work.service.ts'
+import type { LookedUp } from './words/look-up.ts'
+import type { OpenedArchive } from './archive/open-archive.ts'
+import { type OpenedFile, openFile } from './drafts/open-file.ts'
+import { placedDraft, type PlacedDraft } from './drafts/placed-draft.ts'
 
 /** The key proof of one file, in figures. */
 export interface FileProof {
@@ -27,22 +42,6 @@ export interface FileProof {
   readonly wrong: readonly string[]
 }
 
-/** A draft as it is read, without its items: they are many, and only the desk shows them. */
-export interface PlacedDraft {
-  readonly title: string | null
-  readonly places: readonly ItemPlace[]
-  readonly troubleCount: number
-}
-
-function placedDraft(source: DraftSource): PlacedDraft {
-  const reading = readDraft(source)
-  return {
-    title: reading.title,
-    places: placesOf(reading),
-    troubleCount: reading.items.filter((item) => item.marks.some((mark) => mark.severity === 'trouble')).length,
-  }
-}
-
 /** What is computed away from the requests. Arguments and results are plain data: they go from thread to thread. */
 export const TASKS = {
   readDraft: (source: DraftSource): Reading => readDraft(source),
@@ -50,7 +49,7 @@ export const TASKS = {
   openFile: (bytes: Uint8Array): Promise<OpenedFile> => openFile(bytes),
   // Loaded when it is asked for: it brings half of the framework with it.
   openArchive: async (bytes: Uint8Array): Promise<OpenedArchive> =>
-    (await import('./open-archive.ts')).openArchive(bytes),
+    (await import('./archive/open-archive.ts')).openArchive(bytes),
   writeFile: (asked: {
     readonly items: readonly Item[]
     readonly target: FileTarget
@@ -75,7 +74,7 @@ export const TASKS = {
   }): Promise<Printed> => printPapers(asked.papers, asked.parts, asked.form, asked.size),
   // The word net is loaded when somebody asks for a word.
   lookUpWords: async (asked: { readonly words: readonly string[]; readonly passage: string }): Promise<LookedUp[]> =>
-    (await import('../words/look-up.ts')).lookUpWords(asked),
+    (await import('./words/look-up.ts')).lookUpWords(asked),
   prove: (asked: {
     readonly items: readonly Item[]
     readonly format: FormatId
@@ -90,5 +89,24 @@ export const TASKS = {
   },
 } as const
 
-export type Tasks = typeof TASKS
-export type TaskName = keyof Tasks
+type TaskTable = typeof TASKS
+
+declare module './work/work.service.ts' {
+  // eslint-disable-next-line @typescript-eslint/no-empty-object-type -- this is how a module is told of them
+  interface Tasks extends TaskTable {}
+}
+
+/** How long each may take, and what it is for who asked. */
+export const TASK_TERMS: TermsOf = {
+  readDraft: { seconds: 20, what: 'This draft', quick: true },
+  placeDraft: { seconds: 20, what: 'This draft', quick: true },
+  openFile: { seconds: 20, what: 'This file' },
+  openArchive: { seconds: 120, what: 'This archive' },
+  writeFile: { seconds: 60, what: 'This paper' },
+  readTable: { seconds: 20, what: 'This file' },
+  writeTable: { seconds: 60, what: 'This sheet' },
+  feedback: { seconds: 120, what: 'These sheets' },
+  print: { seconds: 120, what: 'This paper' },
+  lookUpWords: { seconds: 60, what: 'This list' },
+  prove: { seconds: 60, what: 'This paper' },
+}

@@ -3,7 +3,7 @@ import { describeApi } from '../application.ts'
 import { addPerson, PASSWORD, startServer, type RunningServer } from '../testing/running-server.ts'
 import request from 'supertest'
 import { randomUUID } from 'node:crypto'
-import { ruleFor } from './gate.ts'
+import { ruleFor } from '../accounts/gate.ts'
 import { may, ROLES, ROUTES, whyNot, type Role } from './permissions.ts'
 
 let server: RunningServer

@@ -1,10 +1,8 @@
 import type { MessagePort } from 'node:worker_threads'
 import { FormatError } from '@zakuska/core'
 import { PackageError } from '@zakuska/documents'
-import { TASKS, type TaskName } from './tasks.ts'
-
-/** What a task came to; a refusal is data, since errors lose their class between threads. */
-export type Outcome = { readonly done: unknown } | { readonly refused: string }
+import { TASKS } from './tasks.ts'
+import type { Outcome, TaskName } from './work/work.service.ts'
 
 interface Asked {
   readonly name: TaskName
