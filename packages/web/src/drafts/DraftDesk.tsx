@@ -26,7 +26,8 @@ import { useBeside } from './writing/use-beside'
 import { ReplyBar } from './writing/ReplyBar'
 import { useAgain } from './writing/use-again'
 import { useDraftReply } from './writing/use-draft-reply'
-import { useDesk, type Desk, type SaveState } from './use-desk'
+import type { SaveState } from './desk/saver'
+import { useDesk, type Desk } from './use-desk'
 
 export function DraftDeskPage() {
   const { id = '' } = useParams()
