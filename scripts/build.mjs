@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import { dirname } from 'node:path'
+import { sayBundleSizes } from './bundle-sizes.mjs'
 import { main, PlainError } from './say.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
@@ -29,6 +30,7 @@ export function build({ typesOnly = false } = {}) {
     '--logLevel',
     'warn',
   ])
+  sayBundleSizes()
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url))

@@ -1,9 +1,9 @@
-import { FORMATS } from '../formats/index.ts'
+import { QTI21_LIMITS } from '../formats/qti21/limits.ts'
 import type { FormatLimits } from '../fit/limits.ts'
 import type { PaperLimits } from '../formats/paper-plan.ts'
 
 // Blanks in typed answers are folded there before they are compared, which QTI itself leaves open.
-const { 'blanks-folded': _held, ...QTI_HELD } = FORMATS.qti21.limits
+const { 'blanks-folded': _held, ...QTI_HELD } = QTI21_LIMITS
 
 /** What the course site does not hold of an item in a QTI 2.1 package. */
 export const BREAKWATER_LIMITS: FormatLimits = {

@@ -1,6 +1,6 @@
 import { COLUMNS_LIMITS } from '../formats/columns/limits.ts'
 import { FORMAT_IDS, type FormatId } from '../formats/format.ts'
-import { FORMATS } from '../formats/index.ts'
+import { FORMAT_DESCRIPTIONS } from '../formats/descriptions.ts'
 import type { FormatLimits } from '../fit/limits.ts'
 import { ITEMS_ONLY, type PaperLimits } from '../formats/paper-plan.ts'
 import { BREAKWATER_LIMITS, BREAKWATER_PAPER } from './breakwater.ts'
@@ -100,14 +100,10 @@ export const DESTINATIONS: readonly Destination[] = [
     limits: FOGHORN_LIMITS,
     paper: FOGHORN_PAPER,
   },
-  ...FORMAT_IDS.map((id): Destination => ({
-    id,
-    name: FORMATS[id].name,
-    what: WHAT[id],
-    file: id,
-    limits: FORMATS[id].limits,
-    paper: FORMATS[id].paper,
-  })),
+  ...FORMAT_IDS.map((id): Destination => {
+    const { name, limits, paper } = FORMAT_DESCRIPTIONS[id]
+    return { id, name, what: WHAT[id], file: id, limits, paper }
+  }),
   { id: 'csv', name: 'CSV', what: 'table of text', file: 'csv', limits: COLUMNS_LIMITS, paper: ITEMS_ONLY },
   { id: 'xlsx', name: 'XLSX', what: 'workbook', file: 'xlsx', limits: COLUMNS_LIMITS, paper: ITEMS_ONLY },
   { id: 'form', name: 'Online forms', what: 'in general', file: null, limits: FORM_LIMITS, paper: FORM_PAPER },

@@ -68,14 +68,18 @@ export interface ReadResult {
 /** Grades a response by the format's own published rules: the share earned, or null where that item is not there. */
 export type FormatGrader = (item: number, response: Response) => number | null
 
-/** What every open format owes. */
-export interface Format {
+/** What a format is called and what it holds: data, to be had without its reader and writer. */
+export interface FormatDescription {
   readonly id: FormatId
   readonly name: string
   readonly fileEnding: string
   readonly limits: FormatLimits
   /** What it does not hold of a paper itself. */
   readonly paper: PaperLimits
+}
+
+/** What every open format owes. */
+export interface Format extends FormatDescription {
   /** Deterministic: the same items give the same bytes. Items that the format cannot hold are left out with a loss. */
   readonly write: (items: readonly Item[], settings: WriteSettings) => Written
   /** Lenient: anything that cannot be held is listed as unread. @throws FormatError if the data is not of this format at all. */

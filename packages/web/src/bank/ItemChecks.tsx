@@ -1,5 +1,5 @@
 import { CHECKS, plainText, readability, readText } from '@zakuska/core'
-import { useState } from 'react'
+import { useState, lazy, Suspense } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
@@ -9,8 +9,10 @@ import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { MIN_WORDS, readingText } from '../parts/reading-words'
 import { FIELD } from './form/field'
-import { BesideDialog, VariantDialog } from './VariantDialog'
+import { BesideDialog } from './BesideDialog'
 import { useBankChanges, useNear, useProposals, type BankItem } from './queries'
+
+const VariantDialog = lazy(() => import('./VariantDialog').then((page) => ({ default: page.VariantDialog })))
 
 /** What the writing checks say of an item; each can be waived with a reason, and the waiver taken back. */
 export function Findings({ item }: { readonly item: BankItem }) {
@@ -220,7 +222,11 @@ export function Variants({ item }: { readonly item: BankItem }) {
             </Button>
             {writing?.service && <Button onClick={() => setDrafting(true)}>Have one drafted…</Button>}
           </form>
-          {isDrafting && <VariantDialog item={item} close={() => setDrafting(false)} />}
+          {isDrafting && (
+            <Suspense>
+              <VariantDialog item={item} close={() => setDrafting(false)} />
+            </Suspense>
+          )}
         </May>
       )}
     </section>

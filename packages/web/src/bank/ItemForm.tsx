@@ -78,4 +78,3 @@ export function ItemForm({ start, fresh = false, saving, problem, save, cancel }
     </form>
   )
 }
-

@@ -1,35 +1,26 @@
-import {
-  estimateUnits,
-  readability,
-  readDraft,
-  readText,
-  tidyText,
-  variantText,
-  type Item,
-  type VariantAim,
-} from '@zakuska/core'
+import { estimateUnits, type Item, readDraft, tidyText, type VariantAim, variantText } from '@zakuska/core'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
-import { Problem, Waiting } from '../parts/Empty'
-import { ItemView } from '../parts/ItemView'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import { readingText } from '../parts/reading-words'
 import { Fault } from '../parts/fields'
 import { useReply, useWriting, useWritingChanges } from '../writing/queries'
 import { UseOfUnits } from '../writing/UseOfUnits'
 import { costText, unitsText } from '../writing/words'
-import { useBankChanges, useBankItem, type BankItem } from './queries'
+import { type BankItem, useBankChanges } from './queries'
+import { Side } from './BesideDialog'
 
 const AIMS = ['easier', 'harder', 'level', 'language'] as const
+
 const NAMES: Readonly<Record<(typeof AIMS)[number], string>> = {
   easier: 'easier',
   harder: 'harder',
   level: 'for other readers',
   language: 'in another language',
 }
+
 const SELECT = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-1'
 
 /** A variant drafted by the writing service, held beside its original before it is kept. */
@@ -170,54 +161,6 @@ export function VariantDialog({ item, close }: { readonly item: BankItem; readon
         </form>
       )}
     </Dialog>
-  )
-}
-
-/** Two of a family side by side, the original first. */
-export function BesideDialog({
-  item,
-  otherId,
-  close,
-}: {
-  readonly item: BankItem
-  readonly otherId: string
-  readonly close: () => void
-}) {
-  const other = useBankItem(otherId)
-  const pair =
-    other.data && [item, other.data].sort((a, b) => Number(a.variantOf !== null) - Number(b.variantOf !== null))
-  return (
-    <Dialog open close={close} title="Side by side" wide>
-      {other.isPending && <Waiting what="the other one" />}
-      {other.isError && <Problem error={other.error} />}
-      {pair && (
-        <div className="grid gap-4 border-y border-line py-3 sm:grid-cols-2">
-          {pair.map((one) => (
-            <Side
-              key={one.id}
-              name={
-                one.variantOf === null ? 'The original' : one.stale ? 'A variant, older than its original' : 'A variant'
-              }
-              item={asKept(one.body)}
-            />
-          ))}
-        </div>
-      )}
-      <Button className="mt-3" onClick={close}>
-        Close
-      </Button>
-    </Dialog>
-  )
-}
-
-function Side({ name, item }: { readonly name: string; readonly item: Item }) {
-  const measured = readability(readText(item), item.language)
-  return (
-    <section aria-label={name} className="min-w-0">
-      <h3 className="text-xs font-semibold text-muted">{name}</h3>
-      {measured && <p className="text-xs text-muted">{readingText(measured)}</p>}
-      <ItemView item={item} small />
-    </section>
   )
 }
 

@@ -3,7 +3,8 @@ import userEvent from '@testing-library/user-event'
 import { readDraft } from '@zakuska/core'
 import { showPage, type Answers } from '../testing/page'
 import type { BankItem } from './queries'
-import { BesideDialog, VariantDialog } from './VariantDialog'
+import { VariantDialog } from './VariantDialog'
+import { BesideDialog } from './BesideDialog'
 
 const itemOf = (text: string) => readDraft({ text }).items[0]?.item
 const ORIGINAL = itemOf(

@@ -1,6 +1,6 @@
 import type { EditorView } from '@codemirror/view'
 import type { Sentence } from '@zakuska/core'
-import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, lazy, Suspense } from 'react'
 import { useParams } from 'react-router'
 import { Head } from '../parts/Head'
 import { useSession } from '../people/session'
@@ -20,7 +20,6 @@ import { ToBankDialog } from './ToBankDialog'
 import { SendOn } from './SendOn'
 import { PartMenu } from './teaching/PartMenu'
 import { EvidenceButton, EvidenceDialog, useEvidence } from './writing/EvidenceDialog'
-import { AgainDialog } from './writing/AgainDialog'
 import { ReadingDialog } from './writing/ReadingDialog'
 import { useBeside } from './writing/use-beside'
 import { ReplyBar } from './writing/ReplyBar'
@@ -28,6 +27,8 @@ import { useAgain } from './writing/use-again'
 import { useDraftReply } from './writing/use-draft-reply'
 import type { SaveState } from './desk/saver'
 import { useDesk, type Desk } from './use-desk'
+
+const AgainDialog = lazy(() => import('./writing/AgainDialog').then((part) => ({ default: part.AgainDialog })))
 
 export function DraftDeskPage() {
   const { id = '' } = useParams()
@@ -217,16 +218,18 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
         <ReadingDialog source={first.source} sentences={shownIn} close={() => setShownIn(null)} />
       )}
       {dialog === 'again' && first.source !== null && (
-        <AgainDialog
-          draftId={draft.id}
-          source={first.source}
-          desk={desk}
-          drafted={replies.drafted}
-          found={evidence}
-          first={desk.here}
-          again={again}
-          close={closeDialog}
-        />
+        <Suspense>
+          <AgainDialog
+            draftId={draft.id}
+            source={first.source}
+            desk={desk}
+            drafted={replies.drafted}
+            found={evidence}
+            first={desk.here}
+            again={again}
+            close={closeDialog}
+          />
+        </Suspense>
       )}
       <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
       {dialog === 'copy' && <HandOver kind="draft" ids={[draft.id]} title={desk.title} close={() => setDialog(null)} />}

@@ -1,7 +1,6 @@
+import { FORMAT_DESCRIPTIONS } from '../descriptions.ts'
 import type { Response } from '../../grade/response.ts'
 import type { Format, FormatData, FormatGrader } from '../format.ts'
-import { ITEMS_ONLY } from '../paper-plan.ts'
-import { AIKEN_LIMITS } from './limits.ts'
 import { blocksOf, readAiken } from './read.ts'
 import { writeAiken } from './write.ts'
 
@@ -23,11 +22,7 @@ function lettersOf(response: Response): string | null {
 
 /** Aiken, the plain text format for single choice (common practice; there is no standard behind it). */
 export const aiken: Format = {
-  id: 'aiken',
-  name: 'Aiken',
-  fileEnding: 'aiken.txt',
-  limits: AIKEN_LIMITS,
-  paper: ITEMS_ONLY,
+  ...FORMAT_DESCRIPTIONS.aiken,
   write: writeAiken,
   read: readAiken,
   grader: gradeAiken,

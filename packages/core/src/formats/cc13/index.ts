@@ -1,18 +1,14 @@
+import { FORMAT_DESCRIPTIONS } from '../descriptions.ts'
 import type { FormatData, Format, ReadResult } from '../format.ts'
 import { gradeQti12 } from '../qti12/grade.ts'
 import { readQti12 } from '../qti12/read.ts'
-import { CC13_LIMITS, CC13_PAPER } from './limits.ts'
 import { writeCc13 } from './write.ts'
 
 const FILE_BASE = /\$IMS[-_]CC[-_]FILEBASE\$\/?/g
 
 /** 1EdTech Common Cartridge 1.3: question banks and assessments, in its profile of QTI 1.2.1. */
 export const cc13: Format = {
-  id: 'cc13',
-  name: 'Common Cartridge',
-  fileEnding: 'imscc',
-  limits: CC13_LIMITS,
-  paper: CC13_PAPER,
+  ...FORMAT_DESCRIPTIONS.cc13,
   write: writeCc13,
   read: (data) => readCc13(data),
   grader: gradeQti12,

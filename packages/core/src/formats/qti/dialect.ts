@@ -5,7 +5,6 @@ import type { FormatId } from '../format.ts'
 /** What the versions of QTI call the same things. Items are built in the words of 2.x and renamed for 3.0. */
 export interface Dialect {
   readonly id: Extract<FormatId, 'qti21' | 'qti22' | 'qti30'>
-  readonly name: string
   readonly itemNamespace: string
   readonly itemSchema: string
   readonly packageNamespace: string
@@ -24,7 +23,6 @@ export interface Dialect {
 /** IMS Question and Test Interoperability 2.1 (final, 2012), with Content Packaging 1.1. */
 export const QTI_21: Dialect = {
   id: 'qti21',
-  name: 'QTI 2.1',
   itemNamespace: 'http://www.imsglobal.org/xsd/imsqti_v2p1',
   itemSchema: 'http://www.imsglobal.org/xsd/qti/qtiv2p1/imsqti_v2p1.xsd',
   packageNamespace: 'http://www.imsglobal.org/xsd/imscp_v1p1',
@@ -43,7 +41,6 @@ export const QTI_21: Dialect = {
 export const QTI_22: Dialect = {
   ...QTI_21,
   id: 'qti22',
-  name: 'QTI 2.2',
   itemNamespace: 'http://www.imsglobal.org/xsd/imsqti_v2p2',
   itemSchema: 'http://www.imsglobal.org/xsd/qti/qtiv2p2/imsqti_v2p2.xsd',
   packageSchema: 'http://www.imsglobal.org/xsd/qti/qtiv2p2/qtiv2p2_imscpv1p2_v1p0.xsd',
@@ -57,7 +54,6 @@ export const QTI_22: Dialect = {
 export const QTI_30: Dialect = {
   ...QTI_21,
   id: 'qti30',
-  name: 'QTI 3.0',
   itemNamespace: 'http://www.imsglobal.org/xsd/imsqtiasi_v3p0',
   itemSchema: 'https://purl.imsglobal.org/spec/qti/v3p0/schema/xsd/imsqti_asiv3p0_v1p0.xsd',
   packageNamespace: 'http://www.imsglobal.org/xsd/qti/qtiv3p0/imscp_v1p1',

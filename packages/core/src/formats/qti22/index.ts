@@ -1,6 +1,5 @@
 import { QTI_22 } from '../qti/dialect.ts'
 import { qtiFormat } from '../qti/format.ts'
-import { QTI22_LIMITS } from './limits.ts'
 
 /** Question and Test Interoperability 2.2 (final, 2015). */
-export const qti22 = qtiFormat(QTI_22, QTI22_LIMITS)
+export const qti22 = qtiFormat(QTI_22)

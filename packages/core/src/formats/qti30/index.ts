@@ -1,6 +1,5 @@
 import { QTI_30 } from '../qti/dialect.ts'
 import { qtiFormat } from '../qti/format.ts'
-import { QTI30_LIMITS } from './limits.ts'
 
 /** Question and Test Interoperability 3.0 (final, 2022). */
-export const qti30 = qtiFormat(QTI_30, QTI30_LIMITS)
+export const qti30 = qtiFormat(QTI_30)

@@ -1,4 +1,4 @@
-import { ItemForm } from '../ItemForm'
+import { ItemForm } from '../form/form-when-asked'
 import { emptyItem } from '../form/empty-item'
 import { useBankChanges } from '../queries'
 

@@ -40,17 +40,13 @@ export function PickedLine({
       className="flex shrink-0 flex-wrap items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
     >
       <b>{picked.size} picked</b>
-      <May right="write">
-        {onward.add([...picked], () => pick(new Set()))}
-      </May>
+      <May right="write">{onward.add([...picked], () => pick(new Set()))}</May>
       {picked.size > 0 ? (
         <>
           <May right="sign-off" to="change items">
             <Button onClick={() => setChanging('picked')}>Change them</Button>
           </May>
-          <May right="dispatch">
-            {onward.send([...picked])}
-          </May>
+          <May right="dispatch">{onward.send([...picked])}</May>
           <May right="write">
             <Button onClick={() => setHanding(true)}>Hand over</Button>
           </May>

@@ -1,4 +1,4 @@
-import { editsForItems, readDraft, type Item } from '@zakuska/core'
+import type { editsForItems, Item } from '@zakuska/core'
 import { useEffect, useRef, useState } from 'react'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
@@ -31,28 +31,48 @@ export function useAgain(desk: Desk, done: () => void): Again {
   const [asked, begin] = useState<Asked | null>(null)
   const reply = useReply(asked?.id ?? null).data
   const taken = useRef<string | null>(null)
+  const fresh = useItemsOf(reply)
   useEffect(() => {
     const editor = desk.view()
     if (!asked || !reply || reply.id !== asked.id || !editor || !desk.reading) return
-    if (reply.state === 'writing' || taken.current === reply.id) return
+    if (reply.state === 'writing' || taken.current === reply.id || !fresh) return
     taken.current = reply.id
     const { refs } = asked
-    const fresh = reply.state === 'done' ? readDraft({ text: reply.text }).items.map(({ item }) => item) : []
-    const instead = matched(desk.items, refs, fresh)
+    const instead = matched(desk.items, refs, fresh.items)
     if (!instead.size) {
       // It was told of now, and waits for nobody any more.
       setTaken.mutate(reply.id)
       return tell(whyNothing(reply), { tone: 'trouble' })
     }
-    applyToEditor(editor, editsForItems({ text: editor.state.doc.toString() }, desk.reading, instead))
+    applyToEditor(editor, fresh.editsForItems({ text: editor.state.doc.toString() }, desk.reading, instead))
     // Only once it is saved may the server stop offering it.
     void desk.flush().then((saved) => saved && setTaken.mutate(reply.id))
     const left = refs.length - instead.size
     const stay = left ? ` For ${left} nothing else came; ${left === 1 ? 'it stays' : 'they stay'}.` : ''
     tell(`${counted(instead.size, 'item was', 'items were')} drafted again.${stay}`, { undo: desk.undo })
     done()
-  }, [desk, asked, reply, setTaken, tell, done])
+  }, [desk, asked, reply, fresh, setTaken, tell, done])
   return { asked, reply: asked && reply?.id === asked.id ? reply : undefined, begin }
+}
+
+interface Fresh {
+  readonly id: string
+  /** Items of a reply that is whole; of one that was cut, none. */
+  readonly items: readonly Item[]
+  readonly editsForItems: typeof editsForItems
+}
+
+/** What a reply that has ended holds, and the reader to put it in with; null until both are there. */
+function useItemsOf(reply: Reply | undefined): Fresh | null {
+  const [read, setRead] = useState<Fresh | null>(null)
+  const { id, state, text = '' } = reply ?? {}
+  useEffect(() => {
+    if (!id || state === undefined || state === 'writing') return
+    void import('./items-in').then(({ itemsIn, editsForItems }) =>
+      setRead({ id, items: state === 'done' ? itemsIn(text) : [], editsForItems }),
+    )
+  }, [id, state, text])
+  return read?.id === id ? read : null
 }
 
 /** What came where no item did, in its own words. */
