@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { useTell } from '../parts/notices'
+import { useTell, type Tell } from '../parts/notices'
 import { isPdf, openFile, waiting } from './files'
 import type { Start } from './use-start'
 
@@ -24,7 +24,7 @@ export function useOpenFile(start: Start): OpenFile {
     setOpening(file.name)
     try {
       const opened = await openFile(file)
-      for (const note of opened.notes.slice(0, 3)) tell(note, { tone: 'trouble' })
+      tellWhatWasLeft(tell, file.name, opened.notes)
       if (opened.blocks && (opened.type === 'workbook' || opened.type === 'csv')) {
         waiting.table = opened
         return void navigate('/drafts/columns')
@@ -37,4 +37,12 @@ export function useOpenFile(start: Start): OpenFile {
     }
   }
   return { opening, open }
+}
+
+/** Of what a file says and a draft has no place for: one sentence, and the way to all of it. */
+function tellWhatWasLeft(tell: Tell, name: string, notes: readonly string[]): void {
+  const [only] = notes
+  if (only === undefined) return
+  const says = notes.length === 1 ? only : `${notes.length} things in ${name} have no place in a draft.`
+  tell(says, { tone: 'trouble', ...(notes.length > 1 && { lines: notes }) })
 }

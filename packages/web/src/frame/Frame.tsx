@@ -52,7 +52,7 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
         </nav>
         <PersonMenu person={person} />
       </header>
-      <main id="desk" className="flex min-h-0 flex-1 flex-col">
+      <main id="desk" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none">
         <Outlet />
       </main>
     </div>

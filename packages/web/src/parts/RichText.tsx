@@ -40,14 +40,14 @@ export function RichText({
     (() => <span className="mx-0.5 inline-block w-16 border-b border-ink align-baseline" role="img" aria-label="gap" />)
   const nextGap = () => draw(counter.gaps++)
   if (inline && content.length === 1 && content[0]?.type === 'paragraph')
-    return <span className="rich">{content[0].content.map((node, index) => inlineOf(node, index, nextGap))}</span>
+    return <span className="rich">{inlinesOf(content[0].content, nextGap)}</span>
   return <div className="rich">{content.map((block, index) => blockOf(block, index, nextGap))}</div>
 }
 
 function blockOf(block: Block, index: number, gap: () => ReactNode): ReactNode {
   switch (block.type) {
     case 'paragraph':
-      return <p key={index}>{block.content.map((node, at) => inlineOf(node, at, gap))}</p>
+      return <p key={index}>{inlinesOf(block.content, gap)}</p>
     case 'preformatted':
       return <pre key={index}>{block.text}</pre>
     case 'list': {
@@ -81,6 +81,29 @@ const STYLE_TAGS: Readonly<Record<TextStyle, 'strong' | 'em' | 'u' | 'sub' | 'su
   sub: 'sub',
   sup: 'sup',
   code: 'code',
+}
+
+/** What closes a sentence or a part of one. */
+const CLOSING = /^[.,;:!?…)\]}»”’]+/
+
+/** A gap keeps the sign that follows it on its line. */
+function inlinesOf(nodes: readonly Inline[], gap: () => ReactNode): ReactNode[] {
+  return nodes.map((node, at) => {
+    const [before, after] = [nodes[at - 1], nodes[at + 1]]
+    if (node.type === 'gap' && closingOf(after))
+      return (
+        <span key={at} className="whitespace-nowrap">
+          {gap()}
+          {closingOf(after)}
+        </span>
+      )
+    if (node.type !== 'text' || before?.type !== 'gap') return inlineOf(node, at, gap)
+    return inlineOf({ ...node, text: node.text.slice(closingOf(node).length) }, at, gap)
+  })
+}
+
+function closingOf(node: Inline | undefined): string {
+  return node?.type === 'text' && !node.styles?.length ? (CLOSING.exec(node.text)?.[0] ?? '') : ''
 }
 
 function inlineOf(node: Inline, index: number, gap: () => ReactNode): ReactNode {

@@ -1,14 +1,23 @@
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
+import { Dialog } from './Dialog'
 
 interface Notice {
   readonly id: number
   readonly text: string
   readonly tone: 'told' | 'trouble'
   readonly undo?: (() => void) | undefined
+  readonly lines?: readonly string[] | undefined
 }
 
-type Tell = (text: string, more?: { readonly tone?: Notice['tone']; readonly undo?: () => void }) => void
+interface More {
+  readonly tone?: Notice['tone']
+  readonly undo?: () => void
+  /** What the sentence sums up, to be read one by one; such a notice stays until it is closed. */
+  readonly lines?: readonly string[]
+}
+
+export type Tell = (text: string, more?: More) => void
 
 const NoticeContext = createContext<Tell>(() => undefined)
 const SHOWN_MS = 8000
@@ -25,19 +34,38 @@ export function Notices({ children }: { readonly children: ReactNode }) {
   const tell = useCallback<Tell>(
     (text, more) => {
       const id = next.current++
-      setNotices((all) => [...all.slice(-2), { id, text, tone: more?.tone ?? 'told', undo: more?.undo }])
-      setTimeout(() => drop(id), SHOWN_MS)
+      setNotices((all) => [
+        ...all.slice(-2),
+        { id, text, tone: more?.tone ?? 'told', undo: more?.undo, lines: more?.lines },
+      ])
+      if (!more?.lines) setTimeout(() => drop(id), SHOWN_MS)
+    },
+    [drop],
+  )
+  const box = useRef<HTMLDivElement>(null)
+  const cameFrom = useRef<Element | null>(null)
+  const close = useCallback(
+    (id: number) => {
+      drop(id)
+      const { current: before } = cameFrom
+      // The control that was pressed goes away: whoever pressed it goes on where they were.
+      const next = before?.isConnected ? before : document.getElementById('desk')
+      if (next instanceof HTMLElement) next.focus()
     },
     [drop],
   )
   const list = useMemo(
-    () => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} drop={() => drop(notice.id)} />),
-    [notices, drop],
+    () => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} drop={() => close(notice.id)} />),
+    [notices, close],
   )
   return (
     <NoticeContext.Provider value={tell}>
       {children}
       <div
+        ref={box}
+        onFocus={({ relatedTarget }) => {
+          if (!box.current?.contains(relatedTarget)) cameFrom.current = relatedTarget
+        }}
         className="fixed bottom-16 left-1/2 z-40 grid grid-cols-1 w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2"
         role="status"
         aria-live="polite"
@@ -49,7 +77,8 @@ export function Notices({ children }: { readonly children: ReactNode }) {
 }
 
 function NoticeLine({ notice, drop }: { readonly notice: Notice; readonly drop: () => void }) {
-  const { undo } = notice
+  const { undo, lines } = notice
+  const [isOpen, setOpen] = useState(false)
   return (
     <div
       className={`flex items-center gap-3 rounded-[3px] border bg-sheet px-3 py-2 ${notice.tone === 'trouble' ? 'border-l-4 border-beet' : 'border-ink'}`}
@@ -58,6 +87,21 @@ function NoticeLine({ notice, drop }: { readonly notice: Notice; readonly drop: 
         {notice.tone === 'trouble' && <span aria-hidden="true">◆ </span>}
         {notice.text}
       </span>
+      {lines && <Button onClick={() => setOpen(true)}>See them</Button>}
+      {lines && (
+        <Dialog open={isOpen} close={() => setOpen(false)} title={notice.text} wide>
+          <ul className="mb-4 grid gap-1.5">
+            {lines.map((line, at) => (
+              <li key={at} className="border-l-2 border-line pl-2 break-words">
+                {line}
+              </li>
+            ))}
+          </ul>
+          <Button tone="lead" onClick={drop}>
+            All read
+          </Button>
+        </Dialog>
+      )}
       {undo && (
         <Button
           onClick={() => {

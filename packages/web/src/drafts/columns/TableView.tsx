@@ -46,6 +46,8 @@ export function TableView({
                     roles: roles.map((role, at) => (at === index ? (event.target.value as ColumnRole) : role)),
                   })
                 }
+                // As wide as what it says, and its arrow.
+                style={{ minWidth: `${ROLE_WORDS[roles[index] ?? 'left'].length + 4}ch` }}
                 className={`w-full rounded-[3px] border bg-sheet px-1 py-0.5 ${roles[index] === 'left' ? 'border-line text-muted' : 'border-ink font-semibold'}`}
               >
                 {COLUMN_ROLES.map((role) => (
