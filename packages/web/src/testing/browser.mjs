@@ -24,6 +24,9 @@ export default class Browser extends TestEnvironment {
       },
       IS_REACT_ACT_ENVIRONMENT: true,
     })
+    // It lays nothing out: text has no place.
+    this.global.Range.prototype.getClientRects = () => []
+    this.global.Range.prototype.getBoundingClientRect = () => new this.global.DOMRect()
     this.global.Element.prototype.scrollIntoView = () => undefined
     this.global.Element.prototype.hasPointerCapture = () => false
     this.global.Element.prototype.setPointerCapture = () => undefined
