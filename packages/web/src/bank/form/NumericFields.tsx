@@ -1,12 +1,16 @@
-import { type Item, type NumericItem, readNumber } from '@zakuska/core'
+import { type Item, type NumericItem, type NumericKey, readNumber } from '@zakuska/core'
 import { useState } from 'react'
 import { FIELD, Labelled, LEGEND, type SetPart, Tick } from './field'
 import { bandOf, bandText, creditOf, withCredit } from './numbers'
+
+/** A comma before three digits may part off thousands or decimals. */
+const THOUSANDS = /(?<![\d.,])[1-9]\d{0,2},\d{3}(?![\d.,])/
 
 export function NumericFields({ item, set }: { readonly item: NumericItem; readonly set: SetPart }) {
   const [text, setText] = useState(item.key.map(bandText).join('\n'))
   const lines = text.split('\n').filter((line) => line.trim())
   const wrong = lines.find((line) => bandOf(line) === null)
+  const doubtful = lines.find((line) => THOUSANDS.test(line) && bandOf(line) !== null)
   const change = (next: string): void => {
     setText(next)
     const bands = next
@@ -26,19 +30,25 @@ export function NumericFields({ item, set }: { readonly item: NumericItem; reado
           onChange={(event) => change(event.target.value)}
           className={`${FIELD} font-text text-[15px]`}
         />
+        {doubtful !== undefined && (
+          <p className="text-muted">
+            “{doubtful}” is read as {bandText(bandOf(doubtful) as NumericKey)}: the comma parts off decimals. Thousands
+            are written without it.
+          </p>
+        )}
         {wrong !== undefined && <p className="text-beet">◆ “{wrong}” cannot be read as a number or a range.</p>}
       </Labelled>
       {item.key.length > 1 && (
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
           <legend className={LEGEND}>Share of the points that each earns</legend>
           {item.key.map((band, index) => (
-            <label key={index}>
+            <label key={`${index} ${bandText(band)}`}>
               {bandText(band)}{' '}
               <input
                 type="number"
                 min={1}
                 max={100}
-                value={Math.round((band.credit ?? 1) * 100)}
+                defaultValue={Math.round((band.credit ?? 1) * 100)}
                 onChange={(event) =>
                   set({
                     key: item.key.map((one, at) => (at === index ? withCredit(one, event.target.valueAsNumber) : one)),

@@ -12,7 +12,7 @@ export function ScaleFields({ item, set }: { readonly item: ScaleItem; readonly 
             <input
               type="number"
               aria-label={end === 'low' ? 'Low end' : 'High end'}
-              value={item[end]}
+              value={Number.isNaN(item[end]) ? '' : item[end]}
               onChange={(event) => set({ [end]: event.target.valueAsNumber })}
               className={FIELD}
             />
