@@ -39,13 +39,16 @@ export function BulkDialog({
     const late = result.changedMeanwhile
       ? ` ${counted(result.changedMeanwhile, 'item was', 'items were')} changed by somebody meanwhile: look again.`
       : ''
+    // The dialog is gone by then, and with it whoever waits for its calls.
     const undo = (): void =>
-      undoMany.mutate(result.id, {
-        onSuccess: ({ restored, left }) =>
+      void undoMany
+        .mutateAsync(result.id)
+        .then(({ restored, left }) =>
           tell(
             `${counted(restored, 'item is', 'items are')} as before${left ? `; ${left} changed since and stay` : ''}.`,
           ),
-      })
+        )
+        .catch((error: Error) => tell(error.message, { tone: 'trouble' }))
     tell(
       result.changed
         ? `${counted(result.changed, 'item was', 'items were')} ${verb}.${lost}${late}`

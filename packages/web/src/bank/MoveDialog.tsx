@@ -18,7 +18,8 @@ export function MoveDialog({ item, close }: { readonly item: BankItem; readonly 
           close()
           if (changed)
             tell(to ? `The item was moved to ${to}.` : 'The item was moved to the top.', {
-              undo: () => undoMany.mutate(id, { onSuccess: () => tell('The item is where it was.') }),
+              // The dialog is gone by then.
+              undo: () => void undoMany.mutateAsync(id).then(() => tell('The item is where it was.')),
             })
         },
       },

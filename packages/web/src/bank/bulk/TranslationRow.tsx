@@ -6,6 +6,9 @@ import { FIELD } from '../form/field'
 import { useBankChanges } from '../queries'
 import { Row } from './Row'
 
+/** What the server writes into one file. */
+const MOST_AT_ONCE = 500
+
 /** Out as XLIFF 2 for a translator's own program, and back as variants of the items. */
 export function TranslationRow({ ids, close }: { readonly ids: readonly string[]; readonly close: () => void }) {
   const { toTranslate, translated } = useBankChanges()
@@ -15,7 +18,7 @@ export function TranslationRow({ ids, close }: { readonly ids: readonly string[]
   const failed = (error: Error): void => tell(error.message, { tone: 'trouble' })
   const send = (): void =>
     toTranslate.mutate(
-      { ids: ids.slice(0, 500), language: language.trim() },
+      { ids: ids.slice(0, MOST_AT_ONCE), language: language.trim() },
       {
         onError: failed,
         onSuccess: ({ text }) => {
@@ -25,6 +28,10 @@ export function TranslationRow({ ids, close }: { readonly ids: readonly string[]
           link.download = `items-${language.trim()}.xlf`
           link.click()
           URL.revokeObjectURL(address)
+          if (ids.length > MOST_AT_ONCE)
+            tell(`The first ${MOST_AT_ONCE} of ${ids.length} items went out; pick the others and send them, too.`, {
+              tone: 'trouble',
+            })
         },
       },
     )
