@@ -6,7 +6,7 @@ interface Help {
   readonly says: string
 }
 
-const FILE = `FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, csv, html, GIFT, Aiken, a QTI package of
+const FILE = `FILE is anything that can be read: text, Markdown, docx, odt, rtf, pdf, xlsx, ods, csv, html, GIFT, Aiken, a QTI package of
 1.2, 2.1, 2.2 or 3.0, a Common Cartridge, or our own JSON.`
 const READ_WITH = `--key FILE       takes the keys from a file of their own.
 --notation NAME  reads by what the draft desk was taught about how somebody writes: a file that it hands out, or the name

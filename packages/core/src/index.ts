@@ -36,7 +36,7 @@ export type {
   DocumentStyle,
   DocumentTable,
 } from './draft/document/blocks.ts'
-export { decodeNarrow, decodeXml, wideEncoding } from './formats/xml/decode-xml.ts'
+export { decodeNarrow, decodeWindows, decodeXml, wideEncoding } from './formats/xml/decode-xml.ts'
 export { tablesInText } from './draft/document/text-tables.ts'
 export { documentDraft } from './draft/document/to-draft.ts'
 export { ListCounters, listLabel, type NumberForm } from './draft/document/numbering.ts'

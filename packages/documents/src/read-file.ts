@@ -13,7 +13,7 @@ import {
 } from '@zakuska/core'
 import { DocumentPictures } from './common/pictures.ts'
 import { readHtml } from './html/read-html.ts'
-import { readOpenText } from './open-text/read-open-text.ts'
+import { readOpenSheet, readOpenText } from './open-text/read-open-text.ts'
 import { readRtf } from './rtf/read-rtf.ts'
 import { csvDelimiter, readCsv } from './sheet/read-csv.ts'
 import { readWord } from './word/read-word.ts'
@@ -88,7 +88,14 @@ async function readPackage(bytes: Uint8Array): Promise<FileContents> {
       throw new PackageError(
         'This document is locked with a password. Save a copy without the password, and read that.',
       )
-    return fromBlocks('open-text', readOpenText(files, pictures), pictures)
+    const sheets = readOpenSheet(files)
+    if (sheets) return fromBlocks('workbook', sheets)
+    const blocks = readOpenText(files, pictures)
+    if (!blocks.length)
+      throw new PackageError(
+        'There is no text in this document. Slides and drawings are read once they are saved as text.',
+      )
+    return fromBlocks('open-text', blocks, pictures)
   }
   return itemPackage({ form: 'package', files })
 }

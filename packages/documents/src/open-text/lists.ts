@@ -51,7 +51,9 @@ export class OpenLists {
     if (start !== null) counters.set(depth, start - 1)
     counters.next(depth, level.start)
     const parts: string[] = []
-    for (let at = depth - level.shown + 1; at <= depth; at++) {
+    // Of "1.a" only "a": what a letter stands under is said by where it stands.
+    const isLetter = level.form === 'lower-letter' || level.form === 'upper-letter'
+    for (let at = isLetter ? depth : depth - level.shown + 1; at <= depth; at++) {
       const shown = levels.get(at)
       if (shown && shown.form !== 'bullet') parts.push(listLabel(counters.at(at, shown.start), shown.form))
     }

@@ -1,4 +1,5 @@
 import {
+  cellText,
   child,
   children,
   elementsOf,
@@ -13,6 +14,33 @@ import { DocumentPictures } from '../common/pictures.ts'
 import type { ZipEntry } from '../common/zip.ts'
 import { OpenLists } from './lists.ts'
 import { OpenStyles } from './styles.ts'
+
+/**
+ * Reads an OpenDocument spreadsheet (OpenDocument 1.3 part 3, section 3.9): each sheet is a table, a formula its last
+ * result. Cells and rows that are empty to the end are not there.
+ *
+ * @returns null where it is another kind of document.
+ * @throws FormatError if its XML is not well-formed.
+ */
+export function readOpenSheet(files: readonly ZipEntry[]): DocumentBlock[] | null {
+  const content = xmlPart(files, 'content.xml')
+  const body = content && child(content, 'body')
+  const sheets = body && child(body, 'spreadsheet')
+  if (!content || !sheets) return null
+  const holders = elementsOf(content).filter((one) => one.name === 'automatic-styles')
+  const reader = new OpenTextReader(new OpenStyles(holders), new OpenLists([]), new DocumentPictures())
+  return reader.blocks(sheets).flatMap((block): DocumentBlock[] => {
+    const rows = block.type === 'table' ? withoutEmptyEnds(block.rows) : []
+    return rows.length ? [{ type: 'table', rows }] : []
+  })
+}
+
+function withoutEmptyEnds(rows: readonly (readonly DocumentCell[])[]): DocumentCell[][] {
+  const isFull = (cell: DocumentCell): boolean => cellText(cell).trim() !== ''
+  const width = Math.max(0, ...rows.map((row) => row.findLastIndex(isFull) + 1))
+  const full = rows.filter((row) => row.some(isFull))
+  return full.map((row) => Array.from({ length: width }, (_none, at) => row[at] ?? []))
+}
 
 /**
  * Reads an OpenDocument text (OpenDocument 1.3 part 3): paragraphs with their list numbers, tables, dress of the

@@ -1,4 +1,10 @@
-import type { DocumentBlock, DocumentCell, DocumentRun, DocumentStyle } from '@zakuska/core'
+import {
+  decodeWindows,
+  type DocumentBlock,
+  type DocumentCell,
+  type DocumentRun,
+  type DocumentStyle,
+} from '@zakuska/core'
 import { pictureText } from '../common/pictures.ts'
 import { PackageError } from '../common/zip.ts'
 import { rtfTokens } from './tokens.ts'
@@ -62,7 +68,7 @@ const MAX_DEPTH = 2000
  */
 export function readRtf(bytes: Uint8Array): DocumentBlock[] {
   const reader = new RtfReader()
-  for (const token of rtfTokens(new TextDecoder('latin1').decode(bytes))) {
+  for (const token of rtfTokens(Buffer.from(bytes).toString('latin1'))) {
     if (token.type === 'open') reader.open()
     else if (token.type === 'close') reader.close()
     else if (token.type === 'word') reader.word(token.word, token.value)
@@ -78,6 +84,8 @@ class RtfReader {
   readonly #blocks: DocumentBlock[] = []
   #runs: DocumentRun[] = []
   #label = ''
+  /** The same with its styles. */
+  #inLabel: DocumentRun[] = []
   #level: number | null = null
   #style = 0
   readonly #headings = new Map<number, number>()
@@ -174,7 +182,7 @@ class RtfReader {
     const stays = this.#state.into === 'skip' || (this.#state.into === 'names' && into === 'skip' && word === 'cs')
     this.#state = { ...this.#state, into: stays ? this.#state.into : into }
     if (into === 'property') this.#property = ''
-    if (into === 'label') this.#label = ''
+    if (into === 'label') this.#beginLabel()
     if (into === 'colours') this.#colour = null
     return true
   }
@@ -294,7 +302,9 @@ class RtfReader {
 
   #flush(): void {
     if (!this.#pending.length) return
-    const text = new TextDecoder(this.#codePage).decode(new Uint8Array(this.#pending))
+    const bytes = new Uint8Array(this.#pending)
+    const isWindows = this.#codePage === 'windows-1252'
+    const text = isWindows ? decodeWindows(bytes) : new TextDecoder(this.#codePage).decode(bytes)
     this.#pending = []
     this.#text(text)
   }
@@ -309,6 +319,7 @@ class RtfReader {
         return
       case 'label':
         this.#label += text
+        this.#inLabel.push({ text, styles: [...this.#state.styles] })
         return
       case 'colours':
         for (const part of text) if (part === ';') this.#endColour()
@@ -337,8 +348,14 @@ class RtfReader {
     this.#name = ''
   }
 
+  #beginLabel(): void {
+    this.#label = ''
+    this.#inLabel = []
+  }
+
   #paragraph(): void {
-    if (this.#state.into !== 'text') return
+    if (this.#state.into === 'label') this.#takeLabelAsText()
+    else if (this.#state.into !== 'text') return
     if (this.#inTable) {
       if (this.#runs.length) this.#runs.push({ text: '\n', styles: [] })
       return
@@ -353,6 +370,13 @@ class RtfReader {
       ...(heading && { heading }),
       ...(label && { label: /^[\u00B7\uF0B7]$/.test(label) ? '•' : label, depth: this.#level ?? 0 }),
     })
+  }
+
+  /** A label that a paragraph ends in is that paragraph: some programs write the whole entry there. */
+  #takeLabelAsText(): void {
+    const first = this.#inLabel.findIndex(({ text }) => text.trim() !== '')
+    this.#runs.push(...this.#inLabel.slice(first < 0 ? this.#inLabel.length : first))
+    this.#beginLabel()
   }
 
   #takeRuns(): DocumentRun[] {

@@ -1,6 +1,7 @@
 import { cellText } from '@zakuska/core'
 import { decodeText } from '../common/decode-text.ts'
-import { isZip, PackageError } from '../common/zip.ts'
+import { isZip, PackageError, unpackZip } from '../common/zip.ts'
+import { readOpenSheet } from '../open-text/read-open-text.ts'
 import { csvRows, unescapedCell } from './read-csv.ts'
 import { readWorkbook } from './read-workbook.ts'
 
@@ -20,6 +21,6 @@ export async function readTable(bytes: Uint8Array): Promise<string[][]> {
 }
 
 async function workbookRows(bytes: Uint8Array): Promise<string[][]> {
-  const [first] = await readWorkbook(bytes)
+  const [first] = readOpenSheet(unpackZip(bytes)) ?? (await readWorkbook(bytes))
   return first?.type === 'table' ? first.rows.map((row) => row.map(cellText)) : []
 }

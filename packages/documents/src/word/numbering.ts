@@ -1,4 +1,5 @@
 import { child, children, descendants, listLabel, ListCounters, type ElementNode, type NumberForm } from '@zakuska/core'
+import { UndefinedLists } from '../common/undefined-lists.ts'
 
 /** ST_NumberFormat, ECMA-376 part 1, section 17.18.59. */
 const FORMS: Readonly<Record<string, NumberForm>> = {
@@ -45,6 +46,7 @@ export class WordNumbering {
   readonly #numberings = new Map<string, Numbering>()
   readonly #counters = new Map<string, ListCounters>()
   readonly #started = new Set<string>()
+  readonly #undefined = new UndefinedLists()
 
   constructor(numbering: ElementNode | null) {
     if (!numbering) return
@@ -69,12 +71,18 @@ export class WordNumbering {
       })
   }
 
-  /** The label of the next paragraph of this list and level; null where the list is not known. */
+  /** A paragraph of no list stands between. */
+  breakOff(): void {
+    this.#undefined.breakOff()
+  }
+
+  /** The label of the next paragraph of this list and level; null where the list has no such level. */
   next(id: string, level: number): string | null {
     const numbering = this.#numberings.get(id)
     const levels = numbering && this.#levels.get(numbering.abstract)
     const own = levels?.[level]
-    if (!numbering || !levels || !own) return null
+    if (!numbering) return this.#undefined.label(id, level)
+    if (!levels || !own) return null
     if (own.form === 'bullet') return BULLETS[own.text] ?? '•'
     let counters = this.#counters.get(numbering.abstract)
     if (!counters) this.#counters.set(numbering.abstract, (counters = new ListCounters()))
@@ -83,12 +91,17 @@ export class WordNumbering {
     if (start !== undefined && !this.#started.has(first)) counters.set(level, start - 1)
     this.#started.add(first)
     counters.next(level, own.start)
-    return own.text.replace(/%(\d)/g, (_whole, digit: string) => {
+    return ownPart(own).replace(/%(\d)/g, (_whole, digit: string) => {
       const at = Number(digit) - 1
       const form = levels[at]?.form ?? 'decimal'
       return form === 'bullet' ? '' : listLabel(counters.at(at, levels[at]?.start), form)
     })
   }
+}
+
+/** Of "1.a" only "a": what a letter stands under is said by where it stands. */
+function ownPart({ form, text }: Level): string {
+  return form === 'lower-letter' || form === 'upper-letter' ? text.slice(Math.max(0, text.lastIndexOf('%'))) : text
 }
 
 function formOf(value: string | undefined): NumberForm | 'bullet' {

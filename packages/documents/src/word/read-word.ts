@@ -109,9 +109,10 @@ class WordReader {
     const empty = runs.every((run) => run.text.trim() === '')
     // Word numbers empty paragraphs, too, but a number with nothing behind it is no use to a reader.
     const label = id && id !== '0' && !empty ? this.#numbering.next(id, level) : null
+    if (!id && !empty) this.#numbering.breakOff()
     return {
       type: 'paragraph',
-      runs,
+      runs: label ? withoutTab(runs) : runs,
       ...(style.heading && { heading: style.heading }),
       ...(label !== null && { depth: level }),
       ...(label && { label }),
@@ -239,4 +240,12 @@ function symbolOf(code: string): string {
   return (
     symbols[code.toUpperCase()] ?? (point > 0 && (point < 0xe000 || point > 0xf8ff) ? String.fromCodePoint(point) : '')
   )
+}
+
+/** The tab that some programs write behind a label is no part of the text. */
+function withoutTab(runs: readonly DocumentRun[]): DocumentRun[] {
+  const [first, ...rest] = runs
+  if (!first?.text.startsWith('\t')) return [...runs]
+  const text = first.text.trimStart()
+  return text ? [{ ...first, text }, ...rest] : rest
 }

@@ -106,7 +106,7 @@ export function DraftsPage() {
   )
 }
 
-const READ_TYPES = '.txt,.md,.html,.htm,.docx,.odt,.rtf,.pdf,.xlsx,.csv,.tsv,.gift,.zip,.xml,.json,text/*'
+const READ_TYPES = '.txt,.md,.html,.htm,.docx,.odt,.rtf,.pdf,.xlsx,.ods,.csv,.tsv,.gift,.zip,.xml,.json,text/*'
 
 function DraftRow({
   draft,

@@ -123,9 +123,8 @@ const BLANK = /^(?:[_.…\s]*|[([]\s*[)\]]|[–—-]\s?[.…_]*)$/u
 
 function fromRows(working: Working): Item | null {
   const { record } = working
-  const rows = record.rows
-    .map((unit) => cellsOf(unit))
-    .filter((cells) => cells.length && !cells.every((cell) => /^:?-{2,}:?$/.test(cell.text)))
+  const all = record.rows.map((unit) => cellsOf(unit))
+  const rows = all.filter((cells) => cells.length && !isLine(cells))
   const joins = record.rows.map((unit) => JOINS.exec(unlabelled(unit.text)))
   if (rows.every((cells) => cells.length === 1) && joins.every((join) => join !== null))
     return joined(
@@ -133,7 +132,7 @@ function fromRows(working: Working): Item | null {
       joins.map((join) => join?.[1] ?? ''),
       joins.map((join) => join?.[2] ?? ''),
     )
-  const body = isHeader(rows) ? rows.slice(1) : rows
+  const body = isHeader(rows, isLine(all[1] ?? [])) ? rows.slice(1) : rows
   const margin = Math.min(
     ...body
       .filter((cells) => cells.length > 1)
@@ -193,13 +192,25 @@ function ledPairs(left: readonly Entry[], right: readonly Entry[]): (readonly [n
   return pairs.length >= 2 ? pairs : []
 }
 
+/** `| --- | --- |`, which is drawn below the head of a table. */
+function isLine(cells: readonly Cell[]): boolean {
+  return cells.length > 0 && cells.every((cell) => /^:?-{2,}:?$/.test(cell.text))
+}
+
 /** "Column A | Column B", "Word | Meaning": a first row whose cells bear no labels where those below do. */
-function isHeader(rows: readonly (readonly Cell[])[]): boolean {
+function isHeader(rows: readonly (readonly Cell[])[], isDrawnUnder: boolean): boolean {
   const [first, ...rest] = rows
   if (!first || rest.length < 2 || first.length < 2) return false
   const isLabelled = (cells: readonly Cell[]): boolean =>
     cells.some((cell) => labelsAt(cell.text).some((label) => label.dress !== 'word'))
   if (rest.filter(isLabelled).length > rest.length * 0.6)
     return !isLabelled(first) || first.every((cell) => cell.text.length < 3)
-  return first[0]?.unit.text.includes('|') === true
+  return first[0]?.unit.text.includes('|') === true && (isDrawnUnder || isHeadOf(first, rest))
+}
+
+/** Capitals at the head of columns whose entries have none. */
+function isHeadOf(first: readonly Cell[], rest: readonly (readonly Cell[])[]): boolean {
+  const isCapital = ({ text }: Cell): boolean => /^\p{Lu}/u.test(text)
+  const others = rest.flat()
+  return first.every(isCapital) && others.filter(isCapital).length < others.length * 0.3
 }

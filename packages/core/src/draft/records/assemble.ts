@@ -276,8 +276,10 @@ function isPicture(facts: Facts): boolean {
   return facts.flags.has('picture') && /^\[image: [^\]]*\]$/.test(facts.unit.text)
 }
 
-function isTitleLike({ flags, words }: Facts): boolean {
-  return !flags.has('identity') && !flags.has('chatter') && !flags.has('rule') && words <= 14
+function isTitleLike({ flags, words, unit }: Facts): boolean {
+  // The head of a table names its columns.
+  const isRow = unit.text.trim().startsWith('|')
+  return !isRow && !flags.has('identity') && !flags.has('chatter') && !flags.has('rule') && words <= 14
 }
 
 function reasonOf({ flags, heading }: Facts): AsideReason {

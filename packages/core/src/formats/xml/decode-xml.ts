@@ -32,7 +32,8 @@ export function decodeNarrow(bytes: Uint8Array): string {
 /** 0x80 to 0x9F of Windows-1252 (index-windows-1252 of the Encoding standard); some decoders leave them as controls. */
 const WINDOWS_SIGNS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ'
 
-function decodeWindows(bytes: Uint8Array): string {
+/** Windows-1252, whatever the platform's own decoder does with its signs. */
+export function decodeWindows(bytes: Uint8Array): string {
   return new TextDecoder('windows-1252')
     .decode(bytes)
     .replace(/[\u0080-\u009f]/g, (sign) => WINDOWS_SIGNS.charAt(sign.charCodeAt(0) - 0x80))
