@@ -33,7 +33,7 @@ const TAB =
 
 function PaperDesk({ paper }: { readonly paper: Paper }) {
   const mayWrite = useMay('write')
-  const { state, change, flush, saving } = usePaperState(paper, !mayWrite)
+  const { state, change, flush, saving, isWaiting } = usePaperState(paper, !mayWrite)
   const [handing, setHanding] = useState(false)
   const items: ItemOf = useMemo(() => new Map(paper.items.map((item) => [item.id, item])), [paper.items])
   const [adding, setAdding] = useState(false)
@@ -58,7 +58,7 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
             {counted(state.entries.length, 'item', 'items')} · {pointsText(points)} · about{' '}
             {Math.max(1, Math.round(paper.expectedSeconds / 60))} min
             {unsigned > 0 && ` · ${unsigned} not signed off`}
-            {saving ? ' · saving …' : ''}
+            {saving || isWaiting ? ' · saving …' : ''}
           </span>
         }
       >

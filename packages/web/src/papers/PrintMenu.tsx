@@ -34,8 +34,11 @@ export function PrintMenu({ paper, flush }: { readonly paper: Paper; readonly fl
     <>
       <Button
         onClick={() => {
-          void flush()
-          setOpen(true)
+          // What is printed is what is saved; where that fails, it was said.
+          flush().then(
+            () => setOpen(true),
+            () => undefined,
+          )
         }}
       >
         Print

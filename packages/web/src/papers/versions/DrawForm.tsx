@@ -29,7 +29,14 @@ export function DrawForm({
   const [avoid, setAvoid] = useState<readonly string[]>([])
   const others = papers.data?.filter((one) => one.id !== paper.id && one.versionOf === null) ?? []
   const start = async (): Promise<void> => {
-    await flush()
+    // Drawn from what is saved; where that fails, it was said.
+    if (
+      !(await flush().then(
+        () => true,
+        () => false,
+      ))
+    )
+      return
     draw.mutate(
       { versions: count, apart, avoid: [...avoid], ...(seed.trim() && { seed: Number(seed) }) },
       {
