@@ -9,11 +9,7 @@ export type Entities = readonly EntityClass<object>[]
  * MikroORM's settings for a database address; `connect: false` leaves it alone until it is asked something. Migrations
  * are listed by name, so that no folder is searched.
  */
-export function ormSettings(
-  databaseUrl: string,
-  entities: Entities,
-  connect = true,
-): ReturnType<typeof defineConfig> {
+export function ormSettings(databaseUrl: string, entities: Entities, connect = true): ReturnType<typeof defineConfig> {
   return defineConfig({
     clientUrl: databaseUrl,
     connect,

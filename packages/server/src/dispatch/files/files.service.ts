@@ -75,6 +75,10 @@ export class FilesService {
     const files = await Promise.all(
       targetsIn(asked.formats).map(async (target): Promise<Download> => {
         const { items, entries, categories } = itemsFor(target)
+        if (!items.length)
+          throw new UnprocessableEntityException(
+            `Nothing of “${paper.title}” would be in the file: none of its items is signed off.`,
+          )
         await publishPictures(
           this.em,
           workspaceId,
