@@ -505,12 +505,12 @@ describe('papers and files', () => {
         const answer = await iris
           .get(`/api/papers/${paper.id}/file?formats=${format}&unsigned=${unsigned}`)
           .responseType('blob')
-          .expect(200)
+          .expect(unsigned ? 200 : 422)
         const proof: unknown = (
           await iris.get(`/api/papers/${paper.id}/proof?formats=${format},csv&unsigned=${unsigned}`).expect(200)
         ).body
         expect(proof).toMatchObject([{ format, sent: unsigned ? 2 : 0, wrong: [] }])
-        if (format === 'gift' && !unsigned) return (answer.body as Buffer).toString().includes('::') ? 1 : 0
+        if (!unsigned) return 0
         const contents = await readFile(new Uint8Array(answer.body as Buffer))
         return contents.kind === 'items' ? contents.result.items.length : -1
       }

@@ -148,7 +148,7 @@ describe('what goes of a paper', () => {
     expect(sent.name).toMatch(/^[a-z][a-z0-9-]*$/)
   })
   test('an item that a remedy makes several of has a name for each', () => {
-    const multiple: Item = { ...body, kind: 'multiple', key: ['a', 'b'], credit: 'each' } as Item
+    const multiple: Item = { ...body, kind: 'multiple', key: ['a', 'b'], credit: 'each' }
     const parts = packItems([item('i1', { body: multiple })], packing({ remediesOf: () => ['split'] }))
     expect(parts.length).toBeGreaterThan(1)
     expect(new Set(parts.map(({ name }) => name)).size).toBe(parts.length)

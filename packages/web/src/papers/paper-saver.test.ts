@@ -12,7 +12,8 @@ const entry = (itemId: string) => ({ itemId, points: 1, required: false })
 function saverOf(start = paper()) {
   const send = jest.fn<Promise<{ readonly version: number }>, [PaperState, number]>()
   const fetch = jest.fn<Promise<SavedPaper>, []>()
-  const [met, failed, shown, waits] = [jest.fn(), jest.fn(), jest.fn(), jest.fn()]
+  const met = jest.fn<void, [SavedPaper, readonly (keyof PaperState)[]]>()
+  const [failed, shown, waits] = [jest.fn(), jest.fn(), jest.fn()]
   const saver = new PaperSaver({
     start: { state: start, version: 3, by: null },
     send,

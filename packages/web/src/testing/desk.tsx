@@ -13,7 +13,7 @@ export function savedDraft(text: string, more: Partial<SavedDraft> = {}): SavedD
     ...{ version: 1, itemCount: 0, signedCount: 0, troubleCount: 0, source: null, evidence: null },
     ...{ createdAt: '2026-11-29T10:00:00Z', updatedAt: '2026-11-29T10:00:00Z', updatedBy: null },
     ...more,
-  } as unknown as SavedDraft
+  }
 }
 
 /** The reader's worker, which answers when it is told to, in the order that it is told. */

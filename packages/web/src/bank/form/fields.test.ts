@@ -131,7 +131,7 @@ describe('what is saved', () => {
   })
   test('options without feedback have none; lines of a rubric that say nothing go', () => {
     const options = [{ id: 'a', content: contentOf('x'), feedback: [] }]
-    expect(tidied({ ...choice, options } as Item)).toMatchObject({ options: [{ id: 'a', content: contentOf('x') }] })
+    expect(tidied({ ...choice, options })).toMatchObject({ options: [{ id: 'a', content: contentOf('x') }] })
     const essay: Item = {
       ...emptyItem('essay'),
       rubric: [

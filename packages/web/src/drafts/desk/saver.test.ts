@@ -165,7 +165,7 @@ test('places beyond the text that is sent are drawn in to its end', async () => 
       ...content('short'),
       followed: [
         { ref: 'r', from: 2, to: 90, fingerprint: 'f', signOff: null, lostSignOff: null, bankItemId: null },
-      ] as unknown as DeskContent['followed'],
+      ],
       taught: { lines: [{ from: 0, to: 50, part: 'stem' }] as never, notation: null },
     }),
     tell: () => undefined,
