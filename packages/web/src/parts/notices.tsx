@@ -50,7 +50,10 @@ export function Notices({ children }: { readonly children: ReactNode }) {
       const { current: before } = cameFrom
       // The control that was pressed goes away: whoever pressed it goes on where they were.
       const next = before?.isConnected ? before : document.getElementById('desk')
-      if (next instanceof HTMLElement) next.focus()
+      // A dialog lets go of the focus only once it is gone.
+      setTimeout(() => {
+        if (next instanceof HTMLElement) next.focus()
+      })
     },
     [drop],
   )
