@@ -67,7 +67,9 @@ export function Notices({ children }: { readonly children: ReactNode }) {
       <div
         ref={box}
         onFocus={({ relatedTarget }) => {
-          if (!box.current?.contains(relatedTarget)) cameFrom.current = relatedTarget
+          const isOurs =
+            box.current?.contains(relatedTarget) === true || Boolean(relatedTarget?.closest('[role=dialog]'))
+          if (relatedTarget && !isOurs) cameFrom.current = relatedTarget
         }}
         className="fixed bottom-16 left-1/2 z-40 grid grid-cols-1 w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 gap-2"
         role="status"

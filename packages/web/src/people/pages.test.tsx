@@ -149,11 +149,11 @@ describe('one’s own account', () => {
     await user.click(screen.getByRole('button', { name: 'Change it' }))
     expect(await screen.findByText(/tried first/)).toBeTruthy()
     // What was typed is still there.
-    expect((screen.getByLabelText('The one that you have') as HTMLInputElement).value).toBe('lighthouse')
+    expect(screen.getByLabelText<HTMLInputElement>('The one that you have').value).toBe('lighthouse')
     isCommon = false
     await user.click(screen.getByRole('button', { name: 'Change it' }))
     expect(await screen.findByText(/signed out everywhere else/)).toBeTruthy()
-    expect((screen.getByLabelText(/^New one/) as HTMLInputElement).value).toBe('')
+    expect(screen.getByLabelText<HTMLInputElement>(/^New one/).value).toBe('')
     expect(calls.filter(({ asked }) => asked === 'PUT /api/me/password')).toHaveLength(2)
   })
 

@@ -163,9 +163,7 @@ test('places beyond the text that is sent are drawn in to its end', async () => 
     agreed: NOTHING,
     content: () => ({
       ...content('short'),
-      followed: [
-        { ref: 'r', from: 2, to: 90, fingerprint: 'f', signOff: null, lostSignOff: null, bankItemId: null },
-      ],
+      followed: [{ ref: 'r', from: 2, to: 90, fingerprint: 'f', signOff: null, lostSignOff: null, bankItemId: null }],
       taught: { lines: [{ from: 0, to: 50, part: 'stem' }] as never, notation: null },
     }),
     tell: () => undefined,
