@@ -67,6 +67,7 @@ async function withoutBrowser(databaseUrl, folder) {
   await check('Linting', bin('eslint'), ['.'])
   await check('Checking which folder imports which', bin('depcruise'), ['--output-type', 'err', ...sources()])
   await check('Checking the format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
+  await check('Counting how much of the code is tests', node, ['scripts/shares.mjs', '--check'])
   await check('Comparing the web client with the API', node, ['scripts/api-description.mjs', '--check'])
   await check('Comparing the tables in docs with the code', node, ['scripts/reference-docs.mjs', '--check'])
   const faults = knownFaults()

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react'
 import { Navigate, Route, Routes, useLocation, useMatch } from 'react-router'
 import { Frame } from './frame/Frame'
+import { Boundary } from './parts/Boundary'
 import { Head } from './parts/Head'
 import { useSession } from './people/session'
 import { SignIn } from './people/SignIn'
@@ -43,8 +44,8 @@ const CopyPage = lazy(() => import('./people/CopyPage').then((page) => ({ defaul
 const RemarksPage = lazy(() => import('./people/Remarks').then((page) => ({ default: page.RemarksPage })))
 
 export function App() {
-  const isTaken = useLocation().pathname.startsWith('/take')
-  return isTaken ? <TakenApp /> : <SignedInApp />
+  const { pathname } = useLocation()
+  return <Boundary place={pathname}>{pathname.startsWith('/take') ? <TakenApp /> : <SignedInApp />}</Boundary>
 }
 
 /** What a class sees: nobody is asked who they are but by the paper. */

@@ -178,8 +178,8 @@ describe('the queue of what waits for sign-off', () => {
       answers: {
         'GET /api/items': found(items),
         'GET /api/session/settings': { lookUp: 'https://library.example/?q={words}' },
-        'GET /api/items/i1/near': [],
-        'GET /api/items/i3/near': [],
+        'GET /api/items/i1/near': { near: [] },
+        'GET /api/items/i3/near': { near: [] },
         ...answers,
       },
     })
@@ -349,7 +349,7 @@ describe('how items are checked', () => {
   test('checks are switched off, and kept with grade and look-up', async () => {
     const { calls } = showPage(<SettingsPage />, {
       answers: {
-        'GET /api/session/settings': { checksOff: ['negative-stem'] },
+        'GET /api/session/settings': { checksOff: ['negative-unstressed'] },
         'PUT /api/session/settings': {},
       },
     })

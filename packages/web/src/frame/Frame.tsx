@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui'
-import { NavLink, Outlet, useNavigate } from 'react-router'
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router'
+import { Boundary } from '../parts/Boundary'
 import type { Schemas } from '../api/client'
 import { useTell } from '../parts/notices'
 import { usePeopleChanges } from '../people/queries'
@@ -16,6 +17,7 @@ const STATIONS = [
 /** The band across the top: the five stations in working order, the workspace, the person. */
 export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
   const counts = useCounts()
+  const { pathname } = useLocation()
   return (
     <div className="flex h-full flex-col">
       <a
@@ -53,7 +55,9 @@ export function Frame({ person }: { readonly person: Schemas['PersonDto'] }) {
         <PersonMenu person={person} />
       </header>
       <main id="desk" tabIndex={-1} className="flex min-h-0 flex-1 flex-col outline-none">
-        <Outlet />
+        <Boundary place={pathname}>
+          <Outlet />
+        </Boundary>
       </main>
     </div>
   )

@@ -62,7 +62,7 @@ describe('rich text', () => {
     )
     const picture = screen.getByRole('img', { name: 'A chart' })
     expect(picture.getAttribute('src')).toBe('/pictures/id')
-    expect((picture).style.width).toBe('120px')
+    expect(picture.style.width).toBe('120px')
     expect(container.textContent).toContain('Picture: no description')
   })
 })

@@ -1,0 +1,114 @@
+import { randomUUID } from 'node:crypto'
+import { setTimeout as sleep } from 'node:timers/promises'
+import { prepareDatabase } from '../database/prepare.ts'
+import type { ServerSettings } from '../settings/settings.ts'
+import { JobsService, type Worker } from './jobs.service.ts'
+
+const databaseUrl = process.env['TEST_DATABASE_URL'] ?? ''
+const started: JobsService[] = []
+
+async function start(worker: Worker): Promise<JobsService> {
+  const jobs = new JobsService({ databaseUrl } as ServerSettings)
+  jobs.register(worker)
+  started.push(jobs)
+  await jobs.onApplicationBootstrap()
+  return jobs
+}
+async function until(holds: () => boolean): Promise<void> {
+  for (let turn = 0; turn < 200 && !holds(); turn++) await sleep(50)
+  expect(holds()).toBe(true)
+}
+const queue = (): string => `test-${randomUUID()}`
+const none = (): Promise<readonly string[]> => Promise.resolve([])
+
+beforeAll(() => prepareDatabase(databaseUrl))
+afterEach(async () => {
+  await Promise.all(started.splice(0).map((jobs) => jobs.onApplicationShutdown()))
+})
+
+test('what is queued is done once, and what was left over at the start as well', async () => {
+  const [name, done] = [queue(), [] as string[]]
+  const jobs = await start({
+    queue: name,
+    run: (id) => {
+      done.push(id)
+      return Promise.resolve()
+    },
+    left: () => Promise.resolve(['left-over']),
+  })
+  await jobs.queue(name, 'first')
+  await until(() => done.length >= 2)
+  await sleep(300)
+  expect(done.sort()).toEqual(['first', 'left-over'])
+})
+
+test('what fails is tried again', async () => {
+  const [name, tries] = [queue(), [] as boolean[]]
+  const jobs = await start({
+    queue: name,
+    run: (_id, isLastTry) => {
+      tries.push(isLastTry)
+      return tries.length < 2 ? Promise.reject(new Error('not yet')) : Promise.resolve()
+    },
+    left: none,
+  })
+  await jobs.queue(name, 'stubborn')
+  await until(() => tries.length >= 2)
+  expect(tries).toEqual([false, false])
+})
+
+test('one that waits long keeps no other waiting', async () => {
+  const [name, done] = [queue(), [] as string[]]
+  let release: () => void = () => undefined
+  const held = new Promise<void>((resolve) => (release = resolve))
+  const jobs = await start({
+    queue: name,
+    run: async (id) => {
+      if (id === 'slow') await held
+      done.push(id)
+    },
+    left: none,
+  })
+  await jobs.queue(name, 'slow')
+  await jobs.queue(name, 'quick')
+  await until(() => done.includes('quick'))
+  expect(done).not.toContain('slow')
+  release()
+  await until(() => done.includes('slow'))
+})
+
+test('when the server stops, what is under way is told, and ends where it stands', async () => {
+  const name = queue()
+  let isHalted = false
+  let isUnderWay = false
+  const jobs = await start({
+    queue: name,
+    run: async (_id, _isLastTry, halt) => {
+      isUnderWay = true
+      while (!halt.aborted) await sleep(20)
+      isHalted = true
+    },
+    left: none,
+  })
+  await jobs.queue(name, 'endless')
+  await until(() => isUnderWay)
+  await jobs.onApplicationShutdown()
+  started.splice(0)
+  expect(isHalted).toBe(true)
+})
+
+test('what is for later is not done now', async () => {
+  const [name, done] = [queue(), [] as string[]]
+  const jobs = await start({
+    queue: name,
+    run: (id) => {
+      done.push(id)
+      return Promise.resolve()
+    },
+    left: none,
+  })
+  await jobs.queue(name, 'later', new Date(Date.now() + 60_000))
+  await jobs.queue(name, 'now')
+  await until(() => done.includes('now'))
+  expect(done).toEqual(['now'])
+})
