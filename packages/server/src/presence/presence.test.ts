@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto'
 import request from 'supertest'
 import { addPerson, PASSWORD, startServer, type RunningServer } from '../testing/running-server.ts'
 
+const DRAFT = `draft:${randomUUID()}`
+const OTHER = `draft:${randomUUID()}`
 let server: RunningServer
 beforeAll(async () => {
   server = await startServer()
@@ -24,13 +26,13 @@ test('who has the same open is told by name; who was not heard of for a while is
   const others = async (agent: typeof iris, place: string): Promise<readonly string[]> =>
     ((await agent.post('/api/presence').send({ place }).expect(200)).body as { readonly others: readonly string[] })
       .others
-  expect(await others(iris, 'draft:d1')).toEqual([])
-  expect(await others(torben, 'draft:d1')).toEqual(['iris'])
-  expect(await others(iris, 'draft:d1')).toEqual(['torben'])
-  expect(await others(iris, 'draft:d2')).toEqual([])
+  expect(await others(iris, DRAFT)).toEqual([])
+  expect(await others(torben, DRAFT)).toEqual(['iris'])
+  expect(await others(iris, DRAFT)).toEqual(['torben'])
+  expect(await others(iris, OTHER)).toEqual([])
   await server.em().execute(`update presence set seen_at = now() - interval '1 minute' where name = 'torben'`)
-  expect(await others(iris, 'draft:d1')).toEqual([])
+  expect(await others(iris, DRAFT)).toEqual([])
   // Saying so again, one is there again.
-  await others(torben, 'draft:d1')
-  expect(await others(iris, 'draft:d1')).toEqual(['torben'])
+  await others(torben, DRAFT)
+  expect(await others(iris, DRAFT)).toEqual(['torben'])
 })

@@ -51,6 +51,9 @@ function acrossEntries(row: readonly Cell[], below: readonly Cell[], line: numbe
   const count = numbers.filter((one) => one !== undefined).length
   if (count < 2 || count < row.length * 0.6 || below.length < row.length - 1) return []
   if (below.filter((cell) => idIn(cell.text, ids) !== undefined).length > below.length * 0.6) return []
+  // Where the next number stands below the first one, they go down and not across.
+  const first = numbers.findIndex((one) => one !== undefined)
+  if (idIn(below[first]?.text ?? '', ids)?.[0] === (numbers[first] ?? 0) + 1) return []
   return numbers.flatMap((record, at) => {
     const cell = below[at]
     return record === undefined || !cell?.text
