@@ -1,6 +1,7 @@
 import reactHooks from 'eslint-plugin-react-hooks'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
+import { BRANCHED, LONG_FILES, LONG_FUNCTIONS } from './eslint.long.js'
 
 const TYPED = ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx', 'e2e/**/*.ts']
 
@@ -10,6 +11,9 @@ const TESTS = [
   'packages/*/src/testing/**/*.{ts,tsx}',
   'e2e/**/*.ts',
 ]
+
+/** A limit of lines, blank ones and comments not counted. */
+const most = (max) => ['error', { max, skipBlankLines: true, skipComments: true }]
 
 export default tseslint.config(
   {
@@ -43,7 +47,6 @@ export default tseslint.config(
       '@typescript-eslint/prefer-for-of': 'off',
       '@typescript-eslint/class-literal-property-style': 'off',
       eqeqeq: 'error',
-      'max-lines': ['error', { max: 900, skipBlankLines: true, skipComments: true }],
       'no-restricted-imports': 'off',
     },
   },
@@ -59,6 +62,18 @@ export default tseslint.config(
       '@typescript-eslint/no-base-to-string': 'off',
     },
   },
+  {
+    files: ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx'],
+    ignores: TESTS,
+    rules: { 'max-lines': most(300), complexity: ['error', 25] },
+  },
+  { files: ['packages/*/src/**/*.ts'], ignores: TESTS, rules: { 'max-lines-per-function': most(40) } },
+  { files: ['packages/*/src/**/*.tsx'], ignores: TESTS, rules: { 'max-lines-per-function': most(80) } },
+  { files: LONG_FILES, rules: { 'max-lines': most(500) } },
+  { files: LONG_FUNCTIONS, rules: { 'max-lines-per-function': most(200) } },
+  { files: BRANCHED, rules: { complexity: ['error', 50] } },
+  // What was released is never changed.
+  { files: ['packages/server/src/database/migrations/**'], rules: { 'max-lines-per-function': 'off' } },
   {
     // Core runs in workers, servers and the command line: no platform, no clock, no chance.
     files: ['packages/core/src/**/*.ts'],
