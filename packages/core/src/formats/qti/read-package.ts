@@ -5,7 +5,7 @@ import { children, descendants, parseXml } from '../xml/xml.ts'
 import { resolvedPath } from '../package/read-pictures.ts'
 import { inPlainWords } from './dialect.ts'
 import { MANIFEST } from './names.ts'
-import { readTest, type ReadRef, type ReadTest } from './read-test.ts'
+import { readTest, type ReadRef, type ReadTest } from './read-paper.ts'
 
 export interface PackedItem {
   readonly path: string

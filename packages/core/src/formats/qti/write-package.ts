@@ -11,7 +11,7 @@ import { printXml } from '../xml/xml.ts'
 import { inDialect, type Dialect } from './dialect.ts'
 import { LOM_NAMESPACE, MANIFEST, XSI_NAMESPACE } from './names.ts'
 import { itemElement, type StimulusRef } from './write-item.ts'
-import { testElement } from './write-test.ts'
+import { testElement } from './write-paper.ts'
 
 const encoder = new TextEncoder()
 const TEST_PATH = 'test.xml'
