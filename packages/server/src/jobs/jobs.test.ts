@@ -22,6 +22,8 @@ const queue = (): string => `test-${randomUUID()}`
 const none = (): Promise<readonly string[]> => Promise.resolve([])
 
 beforeAll(() => prepareDatabase(databaseUrl))
+// The queue looks every second, by itself, whether its workers have ended; the suite is not taken from under it.
+afterAll(() => sleep(1500))
 afterEach(async () => {
   await Promise.all(started.splice(0).map((jobs) => jobs.onApplicationShutdown()))
 })

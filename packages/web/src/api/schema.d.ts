@@ -1160,7 +1160,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["SessionController_counts"];
+        get: operations["OverviewController_counts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5724,7 +5724,7 @@ export interface operations {
             };
         };
     };
-    SessionController_counts: {
+    OverviewController_counts: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,8 +1,8 @@
-import { useMemo, useRef } from 'react'
+import { useMemo } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../parts/Head'
-import { Button } from '../parts/Button'
+import { FileButton } from '../parts/FileButton'
 import { May } from '../people/May'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { counted } from '../parts/item-words'
@@ -16,7 +16,6 @@ export function OutcomesPage() {
   const outcomes = useOutcomes()
   const replace = useReplaceOutcomes()
   const tell = useTell()
-  const file = useRef<HTMLInputElement>(null)
   const rows = useMemo(() => inDepth(outcomes.data ?? []), [outcomes.data])
   const bare = rows.filter((row) => row.total === 0).length
   const read = async (chosen: File | undefined): Promise<void> => {
@@ -32,22 +31,15 @@ export function OutcomesPage() {
         title="Outcomes"
         about={rows.length > 0 && `${counted(rows.length, 'outcome', 'outcomes')} · ${bare} without an item`}
       >
-        <input
-          ref={file}
-          type="file"
-          aria-label="File of outcomes"
-          accept=".json,.csv,.tsv,.txt"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            void read(event.target.files?.[0])
-            event.target.value = ''
-          }}
-        />
         <May right="write" to="replace the outcomes">
-          <Button tone={rows.length ? 'plain' : 'lead'} onClick={() => file.current?.click()}>
+          <FileButton
+            name="File of outcomes"
+            accept=".json,.csv,.tsv,.txt"
+            tone={rows.length ? 'plain' : 'lead'}
+            open={read}
+          >
             {rows.length ? 'Read another file' : 'Read a file'}
-          </Button>
+          </FileButton>
         </May>
         <Link to="/bank" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge">
           Back to the bank

@@ -6,13 +6,15 @@ export function FileButton({
   name,
   accept,
   open,
-  disabled,
+  disabled = false,
+  tone = 'plain',
   children,
 }: {
   readonly name: string
   readonly accept: string
   readonly open: (file: File | undefined) => unknown
-  readonly disabled: boolean
+  readonly disabled?: boolean
+  readonly tone?: 'plain' | 'lead'
   readonly children: string
 }) {
   const input = useRef<HTMLInputElement>(null)
@@ -31,7 +33,7 @@ export function FileButton({
           event.target.value = ''
         }}
       />
-      <Button onClick={() => input.current?.click()} disabled={disabled}>
+      <Button tone={tone} onClick={() => input.current?.click()} disabled={disabled}>
         {children}
       </Button>
     </>

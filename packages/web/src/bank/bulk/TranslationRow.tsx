@@ -1,5 +1,6 @@
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Button } from '../../parts/Button'
+import { FileButton } from '../../parts/FileButton'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
 import { FIELD } from '../form/field'
@@ -13,7 +14,6 @@ const MOST_AT_ONCE = 500
 export function TranslationRow({ ids, close }: { readonly ids: readonly string[]; readonly close: () => void }) {
   const { toTranslate, translated } = useBankChanges()
   const tell = useTell()
-  const file = useRef<HTMLInputElement>(null)
   const [language, setLanguage] = useState('')
   const failed = (error: Error): void => tell(error.message, { tone: 'trouble' })
   const send = (): void =>
@@ -70,19 +70,9 @@ export function TranslationRow({ ids, close }: { readonly ids: readonly string[]
         <Button type="submit" disabled={!language.trim() || toTranslate.isPending}>
           Send out
         </Button>
-        <Button onClick={() => file.current?.click()}>Read back</Button>
-        <input
-          ref={file}
-          type="file"
-          aria-label="Translated file"
-          accept=".xlf,.xliff,.xml"
-          tabIndex={-1}
-          className="sr-only"
-          onChange={(event) => {
-            void read(event.target.files?.[0])
-            event.target.value = ''
-          }}
-        />
+        <FileButton name="Translated file" accept=".xlf,.xliff,.xml" open={read}>
+          Read back
+        </FileButton>
       </form>
     </Row>
   )

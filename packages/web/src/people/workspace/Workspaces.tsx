@@ -1,7 +1,8 @@
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { Button } from '../../parts/Button'
+import { FileButton } from '../../parts/FileButton'
 import { Dialog } from '../../parts/Dialog'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
@@ -117,36 +118,23 @@ export function Workspaces({ workspace }: { readonly workspace: Schemas['Workspa
 
 /** Makes a workspace of an archive that was taken out before. */
 function BringIn({ done }: { readonly done: (id: string) => void }) {
-  const input = useRef<HTMLInputElement>(null)
   const { bringIn } = usePeopleChanges()
   const tell = useTell()
+  const take = (file: File | undefined): void => {
+    if (!file) return
+    bringIn.mutate(file, {
+      onSuccess: ({ id, itemCount, draftCount, paperCount }) => {
+        tell(
+          `${counted(itemCount, 'item', 'items')}, ${counted(draftCount, 'draft', 'drafts')} and ${counted(paperCount, 'paper', 'papers')} are in a workspace of their own.`,
+        )
+        done(id)
+      },
+      onError: (error) => tell(error.message, { tone: 'trouble' }),
+    })
+  }
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".zip"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Archive to bring in"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file)
-            bringIn.mutate(file, {
-              onSuccess: ({ id, itemCount, draftCount, paperCount }) => {
-                tell(
-                  `${counted(itemCount, 'item', 'items')}, ${counted(draftCount, 'draft', 'drafts')} and ${counted(paperCount, 'paper', 'papers')} are in a workspace of their own.`,
-                )
-                done(id)
-              },
-              onError: (error) => tell(error.message, { tone: 'trouble' }),
-            })
-        }}
-      />
-      <Button onClick={() => input.current?.click()} disabled={bringIn.isPending}>
-        {bringIn.isPending ? 'Bringing it in …' : 'Bring one in'}
-      </Button>
-    </>
+    <FileButton name="Archive to bring in" accept=".zip" open={take} disabled={bringIn.isPending}>
+      {bringIn.isPending ? 'Bringing it in …' : 'Bring one in'}
+    </FileButton>
   )
 }
