@@ -61,8 +61,8 @@ function sources() {
   return ['core', 'documents', 'cli', 'standins', 'server', 'web'].map((name) => `packages/${name}/src`)
 }
 
-/** Types, lint, what is derived from the code, and every test under Jest. */
-async function withoutBrowser(databaseUrl, folder) {
+/** Types, lint, and what is derived from the code. */
+async function statics() {
   await check('Checking the types of the tests', bin('tsc'), ['-b', 'tsconfig.tests.json'])
   await check('Linting', bin('eslint'), ['.'])
   await check('Checking which folder imports which', bin('depcruise'), ['--output-type', 'err', ...sources()])
@@ -74,11 +74,22 @@ async function withoutBrowser(databaseUrl, folder) {
   // Where nobody can be asked, nothing is counted.
   if (faults) await check('Auditing the packages', node, ['scripts/audit.mjs'])
   else say('The registry does not answer questions about its packages: they are not audited.')
-  const report = join(folder, 'jest.json')
+}
+
+/** The tests of some packages under Jest. */
+async function underJest(name, packages, databaseUrl, folder) {
+  const report = join(folder, `${name}.json`)
   const run = await step(
-    'Unit and server tests',
+    name,
     node,
-    ['node_modules/jest/bin/jest.js', '--json', '--forceExit', `--outputFile=${report}`],
+    [
+      'node_modules/jest/bin/jest.js',
+      '--json',
+      '--forceExit',
+      `--outputFile=${report}`,
+      '--selectProjects',
+      ...packages,
+    ],
     { TEST_DATABASE_URL: databaseUrl },
   )
   const read = (found) => ({
@@ -101,6 +112,11 @@ async function inBrowser(databaseUrl, folder, browser) {
   add(orFailed(run, readReport(report, read)))
 }
 
+/** One after the other. */
+async function inTurn(...steps) {
+  for (const one of steps) await one()
+}
+
 await main(async () => {
   ensurePackages(root)
   const browser = findBrowser()
@@ -116,8 +132,16 @@ await main(async () => {
     const built = await check('Building and checking types', node, ['scripts/build.mjs'])
     if (!built) throw new PlainError('Nothing was tested, since it does not build.')
     if (needsBuild(root)) noteBuild(root)
-    // What needs a browser and what needs none go side by side: each leaves half of a machine with two cores idle.
-    await Promise.all([withoutBrowser(database.url, folder), inBrowser(database.url, folder, browser)])
+    const { url } = database
+    const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
+    // Side by side: each leaves half of a machine with two cores idle.
+    await Promise.all([
+      inTurn(statics, () => underJest('Unit tests', UNITS, url, folder)),
+      inTurn(
+        () => inBrowser(url, folder, browser),
+        () => underJest('Server tests', ['server'], url, folder),
+      ),
+    ])
   } finally {
     await stop()
   }

@@ -2,7 +2,7 @@
  * Milliseconds of processor time that a run takes, the least of several: what else the machine does at the same time
  * counts for little.
  */
-export function leastCpuTime(run: () => void, turns = 5): number {
+export function leastCpuTime(run: () => void, turns = 3): number {
   const once = (): number => {
     const start = process.cpuUsage()
     run()
