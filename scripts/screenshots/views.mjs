@@ -109,7 +109,7 @@ export const VIEWS = [
     'writing',
     async (page) => {
       await go(page, '/drafts/request')
-      const text = readFileSync('packages/standins/readings/waves.txt', 'utf8')
+      const text = readFileSync('packages/standins/readings/tides.txt', 'utf8')
       const field = page.getByRole('textbox', { name: /reading|text/i }).first()
       if (await field.count()) await field.fill(text)
     },
