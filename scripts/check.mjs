@@ -26,7 +26,11 @@ await main(async () => {
     ...(changed.length
       ? [['Format', 'prettier', ['--check', '--ignore-unknown', '--log-level', 'warn', ...changed]]]
       : []),
-    ['Tests', 'jest', ['--onlyChanged', '--selectProjects', 'core', 'documents', 'cli', 'standins', 'web']],
+    [
+      'Tests',
+      'jest',
+      ['--onlyChanged', '--maxWorkers=100%', '--selectProjects', 'core', 'documents', 'cli', 'standins', 'web'],
+    ],
   ]
   // Types first: what does not fit together is not worth a test.
   const [types, ...rest] = steps
