@@ -11,7 +11,7 @@ import {
 } from '@zakuska/core'
 import { cellOf, xmlPart } from '../common/office.ts'
 import { DocumentPictures } from '../common/pictures.ts'
-import type { ZipEntry } from '../common/zip.ts'
+import { PackageError, type ZipEntry } from '../common/zip.ts'
 import { OpenLists } from './lists.ts'
 import { OpenStyles } from './styles.ts'
 
@@ -29,17 +29,16 @@ export function readOpenSheet(files: readonly ZipEntry[]): DocumentBlock[] | nul
   if (!content || !sheets) return null
   const holders = elementsOf(content).filter((one) => one.name === 'automatic-styles')
   const reader = new OpenTextReader(new OpenStyles(holders), new OpenLists([]), new DocumentPictures())
-  return reader.blocks(sheets).flatMap((block): DocumentBlock[] => {
-    const rows = block.type === 'table' ? withoutEmptyEnds(block.rows) : []
+  return children(sheets, 'table').flatMap((table): DocumentBlock[] => {
+    const rows = withoutEmptyEnds(reader.sheetRows(table))
     return rows.length ? [{ type: 'table', rows }] : []
   })
 }
 
 function withoutEmptyEnds(rows: readonly (readonly DocumentCell[])[]): DocumentCell[][] {
   const isFull = (cell: DocumentCell): boolean => cellText(cell).trim() !== ''
-  const width = Math.max(0, ...rows.map((row) => row.findLastIndex(isFull) + 1))
-  const full = rows.filter((row) => row.some(isFull))
-  return full.map((row) => Array.from({ length: width }, (_none, at) => row[at] ?? []))
+  const width = rows.reduce((most, row) => Math.max(most, row.findLastIndex(isFull) + 1), 0)
+  return rows.map((row) => Array.from({ length: width }, (_none, at) => row[at] ?? []))
 }
 
 /**
@@ -64,6 +63,9 @@ export function readOpenText(files: readonly ZipEntry[], pictures = new Document
 
 const HOLDERS = new Set(['span', 'a', 'ruby', 'ruby-base', 'meta', 'meta-field', 'section', 'bookmark-ref', 'sequence'])
 const MAX_REPEATS = 64
+/** Of a sheet. */
+const MAX_COLUMNS = 200
+const MAX_CELLS = 1_000_000
 
 class OpenTextReader {
   readonly #styles: OpenStyles
@@ -177,17 +179,49 @@ class OpenTextReader {
   }
 
   #rows(table: ElementNode): DocumentCell[][] {
-    const rows = elementsOf(table).flatMap((node) =>
-      node.name === 'table-header-rows' || node.name === 'table-rows' ? children(node, 'table-row') : [node],
-    )
-    return rows
-      .filter((row) => row.name === 'table-row')
-      .map((row) =>
-        elementsOf(row).flatMap((cell) => {
-          const repeats = Math.min(Number(cell.attributes['table:number-columns-repeated'] ?? 1), MAX_REPEATS)
-          const contents = cell.name === 'covered-table-cell' ? [] : cellOf(this.blocks(cell))
-          return Array.from({ length: repeats }, () => contents)
-        }),
-      )
+    return rowsIn(table).map((row) => this.#cells(row, MAX_REPEATS))
   }
+
+  /** The rows of a sheet: what is hidden or filtered away is not there, what is repeated is there as often. */
+  sheetRows(table: ElementNode): DocumentCell[][] {
+    const rows: DocumentCell[][] = []
+    let count = 0
+    for (const row of rowsIn(table)) {
+      if (row.attributes['table:visibility'] !== undefined && row.attributes['table:visibility'] !== 'visible') continue
+      const all = this.#cells(row, MAX_COLUMNS)
+      const cells = all.slice(0, all.findLastIndex((cell) => cellText(cell).trim() !== '') + 1)
+      if (!cells.length) continue
+      const repeats = Number(row.attributes['table:number-rows-repeated'] ?? 1)
+      count += repeats * cells.length
+      if (count > MAX_CELLS) throw new PackageError('The sheet holds too many cells to be read.')
+      for (let turn = 0; turn < repeats; turn++) rows.push(cells)
+    }
+    return rows
+  }
+
+  #cells(row: ElementNode, most: number): DocumentCell[] {
+    return elementsOf(row).flatMap((cell) => {
+      const repeats = Math.min(Number(cell.attributes['table:number-columns-repeated'] ?? 1), most)
+      const contents = cell.name === 'covered-table-cell' ? [] : valueOf(cell, cellOf(this.blocks(cell)))
+      return Array.from({ length: repeats }, () => contents)
+    })
+  }
+}
+
+/** Rows, also those that are grouped to be folded away. */
+function rowsIn(table: ElementNode): ElementNode[] {
+  return elementsOf(table).flatMap((node) =>
+    node.name === 'table-row'
+      ? [node]
+      : ['table-header-rows', 'table-rows', 'table-row-group'].includes(node.name)
+        ? rowsIn(node)
+        : [],
+  )
+}
+
+/** A figure is what it is, and not as far as it is shown (`office:value`, section 19.387). */
+function valueOf(cell: ElementNode, shown: DocumentCell): DocumentCell {
+  const value = Number(cell.attributes['office:value'])
+  if (cell.attributes['office:value-type'] !== 'float' || Number.isNaN(value)) return shown
+  return [{ text: String(Number(value.toPrecision(15))), styles: [...(shown[0]?.styles ?? [])] }]
 }

@@ -125,6 +125,28 @@ describe('open spreadsheets', () => {
       ],
     ])
   })
+  test('rows that are alike are written once and are there as often; grouped ones are there, hidden ones are not', () => {
+    const twice = row(cell('x'), cell('y')).replace(
+      '<table:table-row>',
+      '<table:table-row table:number-rows-repeated="2">',
+    )
+    const hidden = row(cell('h')).replace('<table:table-row>', '<table:table-row table:visibility="collapse">')
+    const sheet = `<table:table>${twice}<table:table-row-group>${row(cell('g'))}</table:table-row-group>${hidden}</table:table>`
+    expect(rowsOf(readOpenSheet(files(sheet)))).toEqual([
+      [
+        ['x', 'y'],
+        ['x', 'y'],
+        ['g', ''],
+      ],
+    ])
+  })
+  test('a figure is what it is, not as far as it is shown', () => {
+    const third = cell('0.33', 'office:value-type="float" office:value="0.333333333333333"')
+    const share = cell('50%', 'office:value-type="percentage" office:value="0.5"')
+    expect(rowsOf(readOpenSheet(files(`<table:table>${row(third, share)}</table:table>`)))).toEqual([
+      [['0.333333333333333', '50%']],
+    ])
+  })
   test('each sheet is a table, an empty one is none, and another kind of document is not read as one', () => {
     const two = `<table:table>${row(cell('a'), cell('b'))}</table:table><table:table>${row(EMPTY)}</table:table>`
     expect(rowsOf(readOpenSheet(files(two)))).toEqual([[['a', 'b']]])

@@ -36,6 +36,9 @@ describe('automatic numbers of word processors', () => {
     const list = numbering(level(0, 'decimal', '%1') + level(1, 'decimal', '%1.%2') + level(2, 'lowerLetter', '%1.%3)'))
     expect([0, 1, 1, 2, 2].map((at) => list.next('5', at))).toEqual(['1', '1.1', '1.2', 'a)', 'b)'])
   })
+  test('what stands round a letter stays', () => {
+    expect(numbering(level(0, 'lowerLetter', '(%1)')).next('5', 0)).toBe('(a)')
+  })
   test('starts other than one, and uses that begin anew', () => {
     const list = numbering(
       level(0, 'decimal', '%1.', 7),

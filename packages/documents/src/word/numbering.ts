@@ -71,6 +71,11 @@ export class WordNumbering {
       })
   }
 
+  /** Whether the file says how a list counts. */
+  isDefined(id: string): boolean {
+    return this.#numberings.has(id)
+  }
+
   /** A paragraph of no list stands between. */
   breakOff(): void {
     this.#undefined.breakOff()
@@ -101,7 +106,9 @@ export class WordNumbering {
 
 /** Of "1.a" only "a": what a letter stands under is said by where it stands. */
 function ownPart({ form, text }: Level): string {
-  return form === 'lower-letter' || form === 'upper-letter' ? text.slice(Math.max(0, text.lastIndexOf('%'))) : text
+  const isLetter = form === 'lower-letter' || form === 'upper-letter'
+  const showsMore = text.indexOf('%') !== text.lastIndexOf('%')
+  return isLetter && showsMore ? text.slice(text.lastIndexOf('%')) : text
 }
 
 function formOf(value: string | undefined): NumberForm | 'bullet' {

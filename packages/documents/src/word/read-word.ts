@@ -108,8 +108,10 @@ class WordReader {
     const runs = this.#inline(node, style.heading ? [] : style.styles)
     const empty = runs.every((run) => run.text.trim() === '')
     // Word numbers empty paragraphs, too, but a number with nothing behind it is no use to a reader.
-    const label = id && id !== '0' && !empty ? this.#numbering.next(id, level) : null
-    if (!id && !empty) this.#numbering.breakOff()
+    const isListed =
+      Boolean(id) && id !== '0' && !empty && !(this.#bearsLabel(runs) && !this.#numbering.isDefined(id ?? ''))
+    const label = isListed && id ? this.#numbering.next(id, level) : null
+    if (!isListed && !empty) this.#numbering.breakOff()
     return {
       type: 'paragraph',
       runs: label ? withoutTab(runs) : runs,
@@ -117,6 +119,11 @@ class WordReader {
       ...(label !== null && { depth: level }),
       ...(label && { label }),
     }
+  }
+
+  /** A number that somebody typed is not given a second one where the file says nothing of its list. */
+  #bearsLabel(runs: readonly DocumentRun[]): boolean {
+    return /^\s*(?:\(?[\p{L}\d]{1,3}[.)]|[-–•*])\s/u.test(runs.map((run) => run.text).join(''))
   }
 
   #inline(parent: ElementNode, base: readonly DocumentStyle[]): DocumentRun[] {

@@ -89,6 +89,14 @@ describe('blocks', () => {
       ),
     ).toEqual(['Question|Key/Which?\na) oak|b'])
   })
+  test('a number that was typed gets no second one where the file says nothing of its list', () => {
+    const listed = (text: string): string =>
+      `<w:p><w:pPr><w:numPr><w:ilvl w:val="0"/><w:numId w:val="77"/></w:numPr></w:pPr>${run(text)}</w:p>`
+    const labels = read(listed('1. Which knot?') + listed('Which rope?')).map(
+      (block) => block.type === 'paragraph' && block.label,
+    )
+    expect(labels).toEqual([undefined, '1.'])
+  })
   test('formulas as a line of text', () => {
     const fraction = `<m:oMath><m:f><m:num><m:r><m:t>1</m:t></m:r></m:num><m:den><m:r><m:t>2</m:t></m:r></m:den></m:f></m:oMath>`
     const [line = ''] = texts(read(paragraph(run('half is '), fraction)))

@@ -208,9 +208,24 @@ function isHeader(rows: readonly (readonly Cell[])[], isDrawnUnder: boolean): bo
   return first[0]?.unit.text.includes('|') === true && (isDrawnUnder || isHeadOf(first, rest))
 }
 
-/** Capitals at the head of columns whose entries have none. */
+function isBold({ unit, from, to }: Cell): boolean {
+  const [start, end] = [unit.from + from, unit.from + to]
+  return unit.line.styles.some((range) => range.style === 'strong' && range.from <= start && range.to >= end)
+}
+
+function wordsOf({ text }: Cell): number {
+  return text.split(/\s+/).length
+}
+
+/** Words that are dressed up, capitals, or short words, at the head of columns whose entries are otherwise. */
 function isHeadOf(first: readonly Cell[], rest: readonly (readonly Cell[])[]): boolean {
   const isCapital = ({ text }: Cell): boolean => /^\p{Lu}/u.test(text)
   const others = rest.flat()
-  return first.every(isCapital) && others.filter(isCapital).length < others.length * 0.3
+  const seldom = (is: (cell: Cell) => boolean): boolean => others.filter(is).length < others.length * 0.3
+  if (first.every(isBold) && seldom(isBold)) return true
+  if (first.every(isCapital) && seldom(isCapital)) return true
+  // "Term | Definition" above a word and a sentence each.
+  const longest = Math.max(...first.map(wordsOf))
+  const column = rest.flatMap((cells) => cells.at(-1) ?? [])
+  return longest <= 2 && column.length > 0 && column.filter((cell) => wordsOf(cell) >= 4).length > column.length * 0.7
 }
