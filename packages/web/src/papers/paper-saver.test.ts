@@ -128,6 +128,19 @@ test('a conflict that cannot be looked at is tried again, and nothing is lost', 
   expect(send.mock.calls.at(-1)?.[0].title).toBe('Mine')
 })
 
+test('what was edited during a save goes also where the paper was left meanwhile', async () => {
+  const { saver, send } = saverOf()
+  let done: (saved: { readonly version: number }) => void = () => undefined
+  send.mockImplementationOnce(() => new Promise((resolve) => (done = resolve)))
+  saver.change({ title: 'one' })
+  await passes(500)
+  saver.change({ title: 'two' })
+  saver.close()
+  done({ version: 4 })
+  await passes(10)
+  expect(send.mock.calls.map(([state]) => state.title)).toEqual(['one', 'two'])
+})
+
 test('a paper that is left sends what waits, and tries no more', async () => {
   const { saver, send } = saverOf()
   send.mockRejectedValue(new TypeError('Failed to fetch'))

@@ -85,8 +85,9 @@ export class PaperSaver {
     this.#isDirty = false
     this.#running = this.#send(this.#state).finally(() => {
       this.#running = null
-      if (this.#isDirty && !this.#problem && !this.#isClosed) this.#pushAfter(0)
-      else this.settings.waits(this.#isDirty)
+      if (!this.#isDirty || this.#problem) return this.settings.waits(this.#isDirty)
+      // What was edited meanwhile goes at once, also where the paper is left by now.
+      void this.#push()
     })
     return this.#running
   }
