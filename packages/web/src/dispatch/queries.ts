@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { api, dataOf, type Schemas } from '../api/client'
 import type { paths } from '../api/schema'
+import { tellQuery } from '../api/tell-query'
 
 export type Delivery = Schemas['DeliveryDto']
 export type DeliverySummary = Schemas['DeliverySummaryDto']
@@ -48,7 +49,7 @@ export function useDelivery(asked: string | null) {
     const events = new EventSource(`/api/deliveries/${id}/events`)
     events.onmessage = ({ data }: MessageEvent<string>) => {
       const now = JSON.parse(data) as DeliverySummary
-      client.setQueryData(dispatchKeys.delivery(id), (known: Delivery | undefined) => known && { ...known, ...now })
+      tellQuery<Delivery>(client, dispatchKeys.delivery(id), (known) => ({ ...known, ...now }))
       if (isGoing(now)) return
       events.close()
       void client.invalidateQueries({ queryKey: ['dispatch'] })

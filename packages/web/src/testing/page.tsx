@@ -58,7 +58,7 @@ export function showPage(
       calls.push({ asked, body })
       if (!(asked in answers)) throw new Error(`Nobody answers ${asked}.`)
       const given = answers[asked]
-      const answer: unknown = typeof given === 'function' ? given(body, new URL(request.url)) : given
+      const answer: unknown = await (typeof given === 'function' ? given(body, new URL(request.url)) : given)
       if (typeof answer === 'object' && answer !== null && 'refused' in answer && 'body' in answer)
         return Response.json(answer.body, { status: Number(answer.refused) })
       return answer === null || answer === undefined ? new Response(null, { status: 204 }) : Response.json(answer)

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tansta
 import type { WritingRequest } from '@zakuska/core'
 import { useEffect } from 'react'
 import { api, dataOf, type Schemas } from '../api/client'
+import { tellQuery } from '../api/tell-query'
 
 export type Reply = Schemas['ReplyDto']
 export type ReplySummary = Schemas['ReplySummaryDto']
@@ -78,10 +79,7 @@ export function useReply(asked: string | null) {
 }
 
 function grow(client: QueryClient, id: string, { from, more, ...summary }: Schemas['ReplyEventDto']): void {
-  client.setQueryData(
-    writingKeys.reply(id),
-    (known: Reply | undefined) => known && { ...summary, text: known.text.slice(0, from) + more },
-  )
+  tellQuery<Reply>(client, writingKeys.reply(id), ({ text }) => ({ ...summary, text: text.slice(0, from) + more }))
 }
 
 /** Everything that can be done with writing help; nothing of it is sent but by a press of a person. */
