@@ -28,8 +28,116 @@ export function BulkDialog({
   readonly count: number
   readonly close: () => void
 }) {
-  const { changeMany, undoMany, rebalance } = useBankChanges()
   const outcomes = useOutcomes()
+  const { change, spread, isPending, problem } = useBulk(ids, shown, filter, close)
+  return (
+    <Dialog open close={close} title={`Change ${counted(count, 'item', 'items')}`}>
+      <div className="grid grid-cols-1 gap-3">
+        <May right="write" to="change more than the sign-off">
+          <CategoryChange
+            move={(category) => change({ category }, category ? `moved to ${category}` : 'moved to the top')}
+          />
+          <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
+          <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
+          <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
+          <TextChange
+            label="Outcome"
+            apply={(outcome) => change({ outcome })}
+            clear={() => change({ outcome: null })}
+            known={outcomes.data?.map((one) => one.code)}
+          />
+          <TextChange
+            label="Cognitive level"
+            apply={(level) => change({ level })}
+            clear={() => change({ level: null })}
+          />
+          <TextChange
+            label="Difficulty"
+            apply={(difficulty) => change({ difficulty })}
+            clear={() => change({ difficulty: null })}
+          />
+          <NumberChange
+            label="Time limit, seconds"
+            least={1}
+            apply={(timeLimit) => change({ timeLimit })}
+            clear={() => change({ timeLimit: null })}
+          />
+          <OptionsRow change={change} ids={ids} spread={spread} />
+          {ids && <TranslationRow ids={ids} close={close} />}
+        </May>
+        <SignOffRow ids={ids} change={change} />
+        <Row label="">
+          <May right="delete">
+            <Button onClick={() => change({ deleted: true }, 'deleted')}>Delete</Button>
+          </May>
+          <Button tone="quiet" className="ml-auto" onClick={close}>
+            Close
+          </Button>
+        </Row>
+        {isPending && (
+          <p role="status" className="text-muted">
+            Changing {counted(count, 'item', 'items')} …
+          </p>
+        )}
+        {problem && (
+          <p role="alert" className="text-beet">
+            ◆ {problem.message}
+          </p>
+        )}
+      </div>
+    </Dialog>
+  )
+}
+
+function OptionsRow({
+  change,
+  ids,
+  spread,
+}: {
+  readonly change: (fields: Change, verb?: string) => void
+  readonly ids: readonly string[] | null
+  readonly spread: (picked: readonly string[]) => void
+}) {
+  return (
+    <Row label="Options">
+      <Button onClick={() => change({ shuffle: true })}>May be shuffled</Button>
+      <Button onClick={() => change({ shuffle: false })}>Keep their order</Button>
+      {ids && (
+        <Button title="Moves options so that keys stand at every place about equally often" onClick={() => spread(ids)}>
+          Spread the keys
+        </Button>
+      )}
+    </Row>
+  )
+}
+
+function SignOffRow({
+  ids,
+  change,
+}: {
+  readonly ids: readonly string[] | null
+  readonly change: (fields: Change, verb?: string) => void
+}) {
+  return (
+    <Row label="Sign-off">
+      {ids ? (
+        <Button onClick={() => change({ signedOff: true }, 'signed off')}>Sign off</Button>
+      ) : (
+        <span className="text-muted">Pick the items that you looked at to sign them off.</span>
+      )}
+      <Button onClick={() => change({ signedOff: false })}>Take back</Button>
+    </Row>
+  )
+}
+
+/** Changes of many items at once, each told with the way back. */
+function useBulk(
+  ids: readonly string[] | null,
+  shown: ReadonlyMap<string, number>,
+  filter: BankFilter,
+  close: () => void,
+) {
+  const { changeMany, undoMany, rebalance } = useBankChanges()
   const tell = useTell()
   const done = (result: Schemas['BulkResultDto'], verb: string): void => {
     close()
@@ -65,80 +173,12 @@ export function BulkDialog({
         onSuccess: (result) => done(result, verb),
       },
     )
-  const problem = changeMany.error ?? rebalance.error
-  return (
-    <Dialog open close={close} title={`Change ${counted(count, 'item', 'items')}`}>
-      <div className="grid grid-cols-1 gap-3">
-        <May right="write" to="change more than the sign-off">
-          <CategoryChange
-            move={(category) => change({ category }, category ? `moved to ${category}` : 'moved to the top')}
-          />
-          <TextChange label="Add a tag" apply={(tag) => change({ addTags: [tag] })} button="Add" />
-          <TextChange label="Take a tag off" apply={(tag) => change({ dropTags: [tag] })} button="Take off" />
-          <NumberChange label="Points" least={0} apply={(points) => change({ points })} />
-          <TextChange
-            label="Outcome"
-            apply={(outcome) => change({ outcome })}
-            clear={() => change({ outcome: null })}
-            known={outcomes.data?.map((one) => one.code)}
-          />
-          <TextChange
-            label="Cognitive level"
-            apply={(level) => change({ level })}
-            clear={() => change({ level: null })}
-          />
-          <TextChange
-            label="Difficulty"
-            apply={(difficulty) => change({ difficulty })}
-            clear={() => change({ difficulty: null })}
-          />
-          <NumberChange
-            label="Time limit, seconds"
-            least={1}
-            apply={(timeLimit) => change({ timeLimit })}
-            clear={() => change({ timeLimit: null })}
-          />
-          <Row label="Options">
-            <Button onClick={() => change({ shuffle: true })}>May be shuffled</Button>
-            <Button onClick={() => change({ shuffle: false })}>Keep their order</Button>
-            {ids && (
-              <Button
-                title="Moves options so that keys stand at every place about equally often"
-                onClick={() => rebalance.mutate([...ids], { onSuccess: (result) => done(result, 'rearranged') })}
-              >
-                Spread the keys
-              </Button>
-            )}
-          </Row>
-          {ids && <TranslationRow ids={ids} close={close} />}
-        </May>
-        <Row label="Sign-off">
-          {ids ? (
-            <Button onClick={() => change({ signedOff: true }, 'signed off')}>Sign off</Button>
-          ) : (
-            <span className="text-muted">Pick the items that you looked at to sign them off.</span>
-          )}
-          <Button onClick={() => change({ signedOff: false })}>Take back</Button>
-        </Row>
-        <Row label="">
-          <May right="delete">
-            <Button onClick={() => change({ deleted: true }, 'deleted')}>Delete</Button>
-          </May>
-          <Button tone="quiet" className="ml-auto" onClick={close}>
-            Close
-          </Button>
-        </Row>
-        {(changeMany.isPending || rebalance.isPending) && (
-          <p role="status" className="text-muted">
-            Changing {counted(count, 'item', 'items')} …
-          </p>
-        )}
-        {problem && (
-          <p role="alert" className="text-beet">
-            ◆ {problem.message}
-          </p>
-        )}
-      </div>
-    </Dialog>
-  )
+  const spread = (picked: readonly string[]): void =>
+    rebalance.mutate([...picked], { onSuccess: (result) => done(result, 'rearranged') })
+  return {
+    change,
+    spread,
+    isPending: changeMany.isPending || rebalance.isPending,
+    problem: changeMany.error ?? rebalance.error,
+  }
 }

@@ -3,7 +3,7 @@ import { useState, lazy, Suspense } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
-import { useWriting } from '../writing/queries'
+import { useWriting, type Writing } from '../writing/queries'
 import { May, useMay } from '../people/May'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -176,52 +176,18 @@ export function Variants({ item }: { readonly item: BankItem }) {
           </Link>
         </p>
       )}
-      {item.variants.length > 0 && (
-        <ul className="mt-1 flex flex-wrap gap-x-3">
-          {item.variants.map((one) => (
-            <li key={one.itemId}>
-              <Link to={`/bank/${one.itemId}`} className="underline">
-                {one.language ?? 'same language'}
-              </Link>
-              {one.reading && one.reading.words >= MIN_WORDS && (
-                <span className="text-muted">
-                  {' '}
-                  {one.reading.index === 'lix' ? 'LIX' : 'grade'} {Math.max(0, one.reading.value)}
-                </span>
-              )}
-              {one.stale && <span className="text-mustard-ink"> ◇ stale</span>}{' '}
-              <button type="button" className="text-xs text-muted underline" onClick={() => setBeside(one.itemId)}>
-                beside this one
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
+      {item.variants.length > 0 && <VariantList item={item} setBeside={setBeside} />}
       {beside !== null && <BesideDialog item={item} otherId={beside} close={() => setBeside(null)} />}
       {item.variantOf === null && (
         <May right="write">
-          <form
-            className="mt-1.5 flex flex-wrap gap-1.5"
-            onSubmit={(event) => {
-              event.preventDefault()
-              addVariant.mutate(
-                { id: item.id, language: language.trim() || null },
-                { onSuccess: () => setLanguage('') },
-              )
-            }}
-          >
-            <input
-              aria-label="Language of the variant"
-              placeholder="language, such as sv"
-              value={language}
-              onChange={(event) => setLanguage(event.target.value)}
-              className={`${FIELD} w-40`}
-            />
-            <Button type="submit" disabled={addVariant.isPending}>
-              {language.trim() ? 'Add a translation' : 'Add one for other readers'}
-            </Button>
-            {writing?.service && <Button onClick={() => setDrafting(true)}>Have one drafted…</Button>}
-          </form>
+          <AddVariant
+            addVariant={addVariant}
+            item={item}
+            language={language}
+            setLanguage={setLanguage}
+            writing={writing}
+            setDrafting={setDrafting}
+          />
           {isDrafting && (
             <Suspense>
               <VariantDialog item={item} close={() => setDrafting(false)} />
@@ -230,5 +196,73 @@ export function Variants({ item }: { readonly item: BankItem }) {
         </May>
       )}
     </section>
+  )
+}
+
+function AddVariant({
+  addVariant,
+  item,
+  language,
+  setLanguage,
+  writing,
+  setDrafting,
+}: {
+  readonly addVariant: ReturnType<typeof useBankChanges>['addVariant']
+  readonly item: BankItem
+  readonly language: string
+  readonly setLanguage: (next: string) => void
+  readonly writing: Writing | undefined
+  readonly setDrafting: (next: boolean) => void
+}) {
+  return (
+    <form
+      className="mt-1.5 flex flex-wrap gap-1.5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        addVariant.mutate({ id: item.id, language: language.trim() || null }, { onSuccess: () => setLanguage('') })
+      }}
+    >
+      <input
+        aria-label="Language of the variant"
+        placeholder="language, such as sv"
+        value={language}
+        onChange={(event) => setLanguage(event.target.value)}
+        className={`${FIELD} w-40`}
+      />
+      <Button type="submit" disabled={addVariant.isPending}>
+        {language.trim() ? 'Add a translation' : 'Add one for other readers'}
+      </Button>
+      {writing?.service && <Button onClick={() => setDrafting(true)}>Have one drafted…</Button>}
+    </form>
+  )
+}
+
+function VariantList({
+  item,
+  setBeside,
+}: {
+  readonly item: BankItem
+  readonly setBeside: (next: string | null) => void
+}) {
+  return (
+    <ul className="mt-1 flex flex-wrap gap-x-3">
+      {item.variants.map((one) => (
+        <li key={one.itemId}>
+          <Link to={`/bank/${one.itemId}`} className="underline">
+            {one.language ?? 'same language'}
+          </Link>
+          {one.reading && one.reading.words >= MIN_WORDS && (
+            <span className="text-muted">
+              {' '}
+              {one.reading.index === 'lix' ? 'LIX' : 'grade'} {Math.max(0, one.reading.value)}
+            </span>
+          )}
+          {one.stale && <span className="text-mustard-ink"> ◇ stale</span>}{' '}
+          <button type="button" className="text-xs text-muted underline" onClick={() => setBeside(one.itemId)}>
+            beside this one
+          </button>
+        </li>
+      ))}
+    </ul>
   )
 }

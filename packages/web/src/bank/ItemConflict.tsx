@@ -1,6 +1,6 @@
 import { keyText, plainText, type Item } from '@zakuska/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useState, type Dispatch, type SetStateAction } from 'react'
 import { api, dataOf } from '../api/client'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
@@ -65,33 +65,7 @@ export function ItemConflict({
         }}
       >
         {clashes.map((clash) => (
-          <fieldset key={clash.name} className="border-t border-line pt-2">
-            <legend className="text-xs font-semibold text-muted">{clash.name}</legend>
-            <div className="grid gap-3 sm:grid-cols-2">
-              {(['mine', 'theirs'] as const).map((side) => (
-                <label key={side} className="flex items-start gap-2">
-                  <input
-                    type="radio"
-                    name={clash.name}
-                    checked={chosen.has(clash.name) === (side === 'theirs')}
-                    onChange={() =>
-                      setChosen((now) => {
-                        const next = new Set(now)
-                        if (side === 'theirs') next.add(clash.name)
-                        else next.delete(clash.name)
-                        return next
-                      })
-                    }
-                    className="mt-1 accent-ink"
-                  />
-                  <span className="min-w-0">
-                    <span className="block text-xs text-muted">{side === 'mine' ? 'Mine' : `${by}’s`}</span>
-                    <span className="font-text break-words whitespace-pre-line">{textOf(clash, side)}</span>
-                  </span>
-                </label>
-              ))}
-            </div>
-          </fieldset>
+          <Clash key={clash.name} clash={clash} chosen={chosen} setChosen={setChosen} by={by} />
         ))}
         <div className="flex gap-2">
           <Button tone="lead" type="submit">
@@ -103,6 +77,49 @@ export function ItemConflict({
         </div>
       </form>
     </Dialog>
+  )
+}
+
+/** One field that both changed: which of the two stays. */
+function Clash({
+  clash,
+  chosen,
+  setChosen,
+  by,
+}: {
+  readonly clash: Facet
+  readonly chosen: ReadonlySet<string>
+  readonly setChosen: Dispatch<SetStateAction<ReadonlySet<string>>>
+  readonly by: string
+}) {
+  return (
+    <fieldset className="border-t border-line pt-2">
+      <legend className="text-xs font-semibold text-muted">{clash.name}</legend>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {(['mine', 'theirs'] as const).map((side) => (
+          <label key={side} className="flex items-start gap-2">
+            <input
+              type="radio"
+              name={clash.name}
+              checked={chosen.has(clash.name) === (side === 'theirs')}
+              onChange={() =>
+                setChosen((now) => {
+                  const next = new Set(now)
+                  if (side === 'theirs') next.add(clash.name)
+                  else next.delete(clash.name)
+                  return next
+                })
+              }
+              className="mt-1 accent-ink"
+            />
+            <span className="min-w-0">
+              <span className="block text-xs text-muted">{side === 'mine' ? 'Mine' : `${by}’s`}</span>
+              <span className="font-text break-words whitespace-pre-line">{textOf(clash, side)}</span>
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
   )
 }
 

@@ -53,48 +53,52 @@ export function OutcomesPage() {
             Read the open CASE format (JSON), or a table with a code, a statement and the code of the one above.
           </Empty>
         )}
-        {rows.length > 0 && (
-          <table className="w-full max-w-5xl">
-            <thead>
-              <tr className="text-left text-xs text-muted">
-                <th className="px-[18px] py-2 font-semibold">Outcome</th>
-                <th className="w-24 px-2 text-right font-semibold">Items</th>
-                <th className="w-24 px-2 text-right font-semibold">Signed off</th>
-                <th className="w-40 px-[18px]">
-                  <span className="sr-only">Coverage</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(({ outcome, depth, total, signed }) => (
-                <tr key={outcome.id} className="border-t border-line align-baseline">
-                  <td className="py-1.5 pr-2" style={{ paddingLeft: 18 + depth * 22 }}>
-                    <b className="mr-2">{outcome.code}</b>
-                    <span className="font-text text-[15px]">{outcome.statement}</span>
-                  </td>
-                  <td className="px-2 text-right tabular-nums">
-                    {outcome.itemCount > 0 ? (
-                      <Link
-                        to={{ pathname: '/bank', search: new URLSearchParams({ outcome: outcome.code }).toString() }}
-                        className="underline"
-                      >
-                        {total}
-                      </Link>
-                    ) : (
-                      total
-                    )}
-                  </td>
-                  <td className="px-2 text-right tabular-nums">{signed}</td>
-                  <td className="px-[18px]">
-                    <Bar total={total} signed={signed} most={Math.max(1, ...rows.map((row) => row.total))} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
+        {rows.length > 0 && <OutcomeTable rows={rows} />}
       </div>
     </>
+  )
+}
+
+function OutcomeTable({ rows }: { readonly rows: readonly OutcomeRow[] }) {
+  return (
+    <table className="w-full max-w-5xl">
+      <thead>
+        <tr className="text-left text-xs text-muted">
+          <th className="px-[18px] py-2 font-semibold">Outcome</th>
+          <th className="w-24 px-2 text-right font-semibold">Items</th>
+          <th className="w-24 px-2 text-right font-semibold">Signed off</th>
+          <th className="w-40 px-[18px]">
+            <span className="sr-only">Coverage</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ outcome, depth, total, signed }) => (
+          <tr key={outcome.id} className="border-t border-line align-baseline">
+            <td className="py-1.5 pr-2" style={{ paddingLeft: 18 + depth * 22 }}>
+              <b className="mr-2">{outcome.code}</b>
+              <span className="font-text text-[15px]">{outcome.statement}</span>
+            </td>
+            <td className="px-2 text-right tabular-nums">
+              {outcome.itemCount > 0 ? (
+                <Link
+                  to={{ pathname: '/bank', search: new URLSearchParams({ outcome: outcome.code }).toString() }}
+                  className="underline"
+                >
+                  {total}
+                </Link>
+              ) : (
+                total
+              )}
+            </td>
+            <td className="px-2 text-right tabular-nums">{signed}</td>
+            <td className="px-[18px]">
+              <Bar total={total} signed={signed} most={Math.max(1, ...rows.map((row) => row.total))} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }
 

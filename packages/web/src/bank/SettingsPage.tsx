@@ -1,5 +1,5 @@
 import { CHECK_CODES, CHECKS } from '@zakuska/core'
-import { useState } from 'react'
+import { useState, type Dispatch, type SetStateAction } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Head } from '../parts/Head'
@@ -70,37 +70,7 @@ function SettingsForm({ settings }: { readonly settings: Schemas['WorkspaceSetti
               className={`${FIELD} w-24`}
             />
           </label>
-          <fieldset>
-            <legend className="mb-1 text-xs font-semibold text-muted">Writing checks that are made</legend>
-            <ul className="grid gap-1">
-              {CHECK_CODES.map((code) => (
-                <li key={code}>
-                  <label className="flex gap-2">
-                    <input
-                      type="checkbox"
-                      checked={!off.has(code)}
-                      onChange={(event) =>
-                        setOff((now) => {
-                          const next = new Set(now)
-                          if (event.target.checked) next.delete(code)
-                          else next.add(code)
-                          return next
-                        })
-                      }
-                      className="mt-1 accent-ink"
-                    />
-                    <span>
-                      {CHECKS[code].name}
-                      <span className="block text-xs text-muted">
-                        {CHECKS[code].source}
-                        {CHECKS[code].on === 'set' && '; looks at all items of a paper together'}
-                      </span>
-                    </span>
-                  </label>
-                </li>
-              ))}
-            </ul>
-          </fieldset>
+          <ChecksMade off={off} setOff={setOff} />
           {save.error && (
             <p role="alert" className="text-beet">
               ◆ {save.error.message}
@@ -116,5 +86,47 @@ function SettingsForm({ settings }: { readonly settings: Schemas['WorkspaceSetti
         </div>
       </form>
     </>
+  )
+}
+
+function ChecksMade({
+  off,
+  setOff,
+}: {
+  readonly off: ReadonlySet<string>
+  readonly setOff: Dispatch<SetStateAction<ReadonlySet<string>>>
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-xs font-semibold text-muted">Writing checks that are made</legend>
+      <ul className="grid gap-1">
+        {CHECK_CODES.map((code) => (
+          <li key={code}>
+            <label className="flex gap-2">
+              <input
+                type="checkbox"
+                checked={!off.has(code)}
+                onChange={(event) =>
+                  setOff((now) => {
+                    const next = new Set(now)
+                    if (event.target.checked) next.delete(code)
+                    else next.add(code)
+                    return next
+                  })
+                }
+                className="mt-1 accent-ink"
+              />
+              <span>
+                {CHECKS[code].name}
+                <span className="block text-xs text-muted">
+                  {CHECKS[code].source}
+                  {CHECKS[code].on === 'set' && '; looks at all items of a paper together'}
+                </span>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
   )
 }

@@ -1,9 +1,8 @@
-import { hasKey, plainText, type EvidenceVerdict } from '@zakuska/core'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { type EvidenceVerdict, hasKey, plainText } from '@zakuska/core'
+import { useEffect, useMemo, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { Head } from '../parts/Head'
 import { useSettings } from '../people/session'
-import { Button, Kbd } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { EVIDENCE_WORDS, timeText } from '../parts/evidence-words'
 import { asKept, kindLine } from '../parts/item-words'
@@ -11,8 +10,9 @@ import { ItemExtras, ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
 import { Findings } from './ItemChecks'
-import { useBankChanges, useBankSearch, type BankItem } from './queries'
+import { type BankItem, useBankChanges, useBankSearch } from './queries'
 import { searchIn } from './search'
+import { SignOffLine, useQueueKeys } from './SignOffLine'
 
 /** Items that wait for a person, one after the other: the item, where it came from, a look-up, a remark; by keyboard. */
 export function SignOffPage() {
@@ -69,28 +69,7 @@ function Queue({
     )
     go(1)
   }
-  const keys = useRef<(event: KeyboardEvent) => void>(() => undefined)
-  useEffect(() => {
-    keys.current = (event) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return
-      const typing = event.target instanceof HTMLElement && /^(?:INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
-      if (typing) {
-        if (event.key === 'Escape' && event.target instanceof HTMLElement) event.target.blur()
-        return
-      }
-      if (event.key === 's') sign()
-      else if (event.key === 'j' || event.key === 'ArrowRight') go(1)
-      else if (event.key === 'k' || event.key === 'ArrowLeft') go(-1)
-      else if (event.key === 'r') document.getElementById('remark')?.focus()
-      else return
-      event.preventDefault()
-    }
-  })
-  useEffect(() => {
-    const listen = (event: KeyboardEvent): void => keys.current(event)
-    window.addEventListener('keydown', listen)
-    return () => window.removeEventListener('keydown', listen)
-  }, [])
+  useQueueKeys({ sign, go })
   const back = { pathname: '/bank', search: params }
   if (!item)
     return (
@@ -125,61 +104,36 @@ function Queue({
           backgroundImage: `linear-gradient(to right, var(--dill) ${(done / queue.length) * 100}%, transparent 0)`,
         }}
       />
-      <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_1fr] lg:overflow-hidden">
-        <section aria-label="Item" className="bg-sheet px-4 py-5 sm:px-8 lg:overflow-y-auto">
-          <QueueItem item={item} signed={!waiting.has(item.id)} />
-        </section>
-        <section
-          aria-label="Where it came from"
-          className="border-t border-line px-4 py-5 sm:px-8 lg:overflow-y-auto lg:border-t-0 lg:border-l"
-        >
-          <Source item={item} />
-          <LookUp item={item} />
-        </section>
-      </div>
-      <form
-        className="flex shrink-0 flex-wrap items-center gap-2 border-t border-ink px-3 py-2 sm:px-[18px]"
-        onSubmit={(event) => {
-          event.preventDefault()
-          sign()
-        }}
-      >
-        <input
-          id="remark"
-          aria-label="Remark"
-          placeholder="checked against …"
-          value={remark}
-          onChange={(event) => setRemark(event.target.value)}
-          className="w-64 min-w-0 rounded-[3px] border border-edge bg-sheet px-2 py-1"
-        />
-        <Button tone="lead" type="submit" disabled={!hasKey(asKept(item.body)) || !waiting.has(item.id)}>
-          Sign off, next
-        </Button>
-        <Button onClick={() => go(-1)} disabled={place === 1}>
-          Back
-        </Button>
-        <Button onClick={() => go(1)} disabled={place === queue.length}>
-          Leave for later
-        </Button>
-        <Link
-          to={`/bank/${item.id}`}
-          className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
-        >
-          Edit it
-        </Link>
-        <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
-          <span>
-            <Kbd>S</Kbd> sign off
-          </span>
-          <span>
-            <Kbd>J</Kbd> <Kbd>K</Kbd> next, back
-          </span>
-          <span>
-            <Kbd>R</Kbd> remark
-          </span>
-        </span>
-      </form>
+      <BothSides item={item} waiting={waiting} />
+      <SignOffLine
+        sign={sign}
+        remark={remark}
+        setRemark={setRemark}
+        item={item}
+        waiting={waiting}
+        go={go}
+        place={place}
+        queue={queue}
+      />
     </>
+  )
+}
+
+/** The item, and where it came from. */
+function BothSides({ item, waiting }: { readonly item: BankItem; readonly waiting: ReadonlySet<string> }) {
+  return (
+    <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_1fr] lg:overflow-hidden">
+      <section aria-label="Item" className="bg-sheet px-4 py-5 sm:px-8 lg:overflow-y-auto">
+        <QueueItem item={item} signed={!waiting.has(item.id)} />
+      </section>
+      <section
+        aria-label="Where it came from"
+        className="border-t border-line px-4 py-5 sm:px-8 lg:overflow-y-auto lg:border-t-0 lg:border-l"
+      >
+        <Source item={item} />
+        <LookUp item={item} />
+      </section>
+    </div>
   )
 }
 

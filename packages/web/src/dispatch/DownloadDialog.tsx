@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
-import { useTell } from '../parts/notices'
+import { useTell, type Tell } from '../parts/notices'
 import { type Paper, usePapers } from '../papers/queries'
 import { type Accepted, remedyList, type Row } from './fit-rows'
 import { probeSheet } from './probe-sheet'
@@ -83,26 +83,7 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
   return (
     <Dialog open={open} close={close} title={`Download “${paper.title}”`} wide>
       <UnsignedQuestion unsigned={unsigned} include={include} set={setInclude} />
-      <fieldset className="mb-3">
-        <legend className="text-xs font-semibold text-muted">Where is it going?</legend>
-        <div className="flex flex-wrap gap-x-5 gap-y-1">
-          {PLACES.map(({ id, name, targets }) => (
-            <label key={id}>
-              <input
-                type="radio"
-                name="place"
-                className="mr-1.5 accent-ink"
-                checked={placeId === id}
-                onChange={() => {
-                  setPlaceId(id)
-                  setChosen(id === 'other' ? chosen : targets.slice(0, 1))
-                }}
-              />
-              {name}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <PlaceFields placeId={placeId} setPlaceId={setPlaceId} setChosen={setChosen} chosen={chosen} />
       {place?.id === 'paper' && (
         <p>
           For paper, key and answer sheet as PDF or document,{' '}
@@ -113,40 +94,7 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
         </p>
       )}
       {place && place.targets.length > 0 && (
-        <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-          <fieldset>
-            <legend className="text-xs font-semibold text-muted">Files; several come as one zip</legend>
-            {place.targets
-              .flatMap((target) => FILES.find((file) => file.target === target) ?? [])
-              .map(({ target, name, what, destination }) => (
-                <label key={target} className="flex items-baseline gap-2 border-t border-line py-1">
-                  <input
-                    type="checkbox"
-                    checked={chosen.includes(target)}
-                    onChange={(event) => toggle(target, event.target.checked)}
-                    className="accent-ink"
-                  />
-                  <span>
-                    <b>{name}</b> <span className="text-muted">{what}</span>
-                    <span className="block text-xs text-muted">{goingText(going, destination)}</span>
-                    {chosen.includes(target) && isFormatId(target) && (
-                      <ProofText
-                        proof={proofs.data?.find((one) => one.format === target)}
-                        pending={proofs.isFetching}
-                        failed={proofs.isError}
-                      />
-                    )}
-                  </span>
-                </label>
-              ))}
-          </fieldset>
-          {place.steps && (
-            <section aria-label="How to load it there">
-              <h3 className="font-ui text-xs font-semibold text-muted">How to load it there</h3>
-              <p className="pt-1 text-muted">{place.steps}</p>
-            </section>
-          )}
-        </div>
+        <FilesOfPlace place={place} chosen={chosen} toggle={toggle} going={going} proofs={proofs} />
       )}
       {chosen.length > 0 && others.length > 0 && (
         <MorePapers papers={others} more={more} setMore={setMore} asked={{ ...asked, remedies: '' }} />
@@ -168,32 +116,159 @@ export function DownloadDialog({ paper, rows, unsigned, accepted, open, close }:
           </select>
         </label>
       )}
-      <div className="sticky bottom-0 mt-4 flex flex-wrap gap-2 bg-sheet pt-2">
-        {chosen.length ? (
-          <a
-            className="rounded-[3px] border border-mustard bg-mustard px-3 py-1 font-semibold text-on-mustard"
-            href={`/api/papers/${paper.id}/file?${query.toString()}`}
-            download
-            onClick={() => tell(`${counted(fileCount, 'file is', 'files are')} on the way to your downloads.`)}
-          >
-            Download {counted(fileCount, 'file', 'files')}
-          </a>
-        ) : (
-          <Button tone="lead" disabled>
-            Choose a file
-          </Button>
-        )}
-        {place && place.targets.length > 0 && (
-          <a
-            className="rounded-[3px] border border-line bg-sheet px-3 py-1"
-            href={`data:text/csv;charset=utf-8,${encodeURIComponent(probeSheet(going.map(({ body }) => body)))}`}
-            download={`${paper.title}, probes.csv`}
-          >
-            Sheet of probes to try by hand
-          </a>
-        )}
-        <Button onClick={close}>Close</Button>
-      </div>
+      <Steps
+        chosen={chosen}
+        paper={paper}
+        query={query}
+        tell={tell}
+        fileCount={fileCount}
+        place={place}
+        going={going}
+        close={close}
+      />
     </Dialog>
+  )
+}
+
+function Steps({
+  chosen,
+  paper,
+  query,
+  tell,
+  fileCount,
+  place,
+  going,
+  close,
+}: {
+  readonly chosen: readonly string[]
+  readonly paper: Paper
+  readonly query: URLSearchParams
+  readonly tell: Tell
+  readonly fileCount: number
+  readonly place:
+    | { readonly id: string; readonly name: string; readonly targets: readonly string[]; readonly steps: string }
+    | undefined
+  readonly going: readonly Row[]
+  readonly close: () => void
+}) {
+  return (
+    <div className="sticky bottom-0 mt-4 flex flex-wrap gap-2 bg-sheet pt-2">
+      {chosen.length ? (
+        <a
+          className="rounded-[3px] border border-mustard bg-mustard px-3 py-1 font-semibold text-on-mustard"
+          href={`/api/papers/${paper.id}/file?${query.toString()}`}
+          download
+          onClick={() => tell(`${counted(fileCount, 'file is', 'files are')} on the way to your downloads.`)}
+        >
+          Download {counted(fileCount, 'file', 'files')}
+        </a>
+      ) : (
+        <Button tone="lead" disabled>
+          Choose a file
+        </Button>
+      )}
+      {place && place.targets.length > 0 && (
+        <a
+          className="rounded-[3px] border border-line bg-sheet px-3 py-1"
+          href={`data:text/csv;charset=utf-8,${encodeURIComponent(probeSheet(going.map(({ body }) => body)))}`}
+          download={`${paper.title}, probes.csv`}
+        >
+          Sheet of probes to try by hand
+        </a>
+      )}
+      <Button onClick={close}>Close</Button>
+    </div>
+  )
+}
+
+/** The files that a place takes, each with its proof, and how to load it there. */
+function FilesOfPlace({
+  place,
+  chosen,
+  toggle,
+  going,
+  proofs,
+}: {
+  readonly place: {
+    readonly id: string
+    readonly name: string
+    readonly targets: readonly string[]
+    readonly steps: string
+  }
+  readonly chosen: readonly string[]
+  readonly toggle: (id: string, on: boolean) => void
+  readonly going: readonly Row[]
+  readonly proofs: ReturnType<typeof useFileProofs>
+}) {
+  return (
+    <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+      <fieldset>
+        <legend className="text-xs font-semibold text-muted">Files; several come as one zip</legend>
+        {place.targets
+          .flatMap((target) => FILES.find((file) => file.target === target) ?? [])
+          .map(({ target, name, what, destination }) => (
+            <label key={target} className="flex items-baseline gap-2 border-t border-line py-1">
+              <input
+                type="checkbox"
+                checked={chosen.includes(target)}
+                onChange={(event) => toggle(target, event.target.checked)}
+                className="accent-ink"
+              />
+              <span>
+                <b>{name}</b> <span className="text-muted">{what}</span>
+                <span className="block text-xs text-muted">{goingText(going, destination)}</span>
+                {chosen.includes(target) && isFormatId(target) && (
+                  <ProofText
+                    proof={proofs.data?.find((one) => one.format === target)}
+                    pending={proofs.isFetching}
+                    failed={proofs.isError}
+                  />
+                )}
+              </span>
+            </label>
+          ))}
+      </fieldset>
+      {place.steps && (
+        <section aria-label="How to load it there">
+          <h3 className="font-ui text-xs font-semibold text-muted">How to load it there</h3>
+          <p className="pt-1 text-muted">{place.steps}</p>
+        </section>
+      )}
+    </div>
+  )
+}
+
+function PlaceFields({
+  placeId,
+  setPlaceId,
+  setChosen,
+  chosen,
+}: {
+  readonly placeId: string
+  readonly setPlaceId: (next: string) => void
+  readonly setChosen: (next: readonly string[]) => void
+  readonly chosen: readonly string[]
+}) {
+  return (
+    <fieldset className="mb-3">
+      <legend className="text-xs font-semibold text-muted">Where is it going?</legend>
+      <div className="flex flex-wrap gap-x-5 gap-y-1">
+        {PLACES.map(({ id, name, targets }) => (
+          <label key={id}>
+            <input
+              type="radio"
+              name="place"
+              className="mr-1.5 accent-ink"
+              checked={placeId === id}
+              onChange={() => {
+                setPlaceId(id)
+                setChosen(id === 'other' ? chosen : targets.slice(0, 1))
+              }}
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   )
 }

@@ -1,10 +1,10 @@
 import { plainText } from '@zakuska/core'
 import type { Schemas } from '../api/client'
 import type { Row } from './fit-rows'
+import { FIELD } from '../parts/field-class'
 
 export type ForAllSettings = Schemas['ForAllDto']
 
-const FIELD = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
 const FEEDBACK = [
   ['each', 'after each item'],
   ['after', 'after handing in'],
@@ -72,31 +72,49 @@ export function ForAll({
             ))}
           </select>
         </label>
-        {isSet && (
-          <fieldset>
-            <legend className="text-xs font-semibold text-muted">Except</legend>
-            {rows.map((row, at) => (
-              <label key={row.id} className="mr-2 inline-block" title={plainText(row.body.stem)}>
-                <input
-                  type="checkbox"
-                  className="mr-0.5 accent-ink"
-                  checked={exceptions.includes(row.id)}
-                  onChange={(event) =>
-                    set({
-                      exceptions: event.target.checked
-                        ? [...exceptions, row.id]
-                        : exceptions.filter((one) => one !== row.id),
-                    })
-                  }
-                />
-                <span className="sr-only">item </span>
-                {at + 1}
-              </label>
-            ))}
-          </fieldset>
-        )}
+        {isSet && <Exceptions rows={rows} exceptions={exceptions} set={set} />}
       </div>
     </details>
+  )
+}
+
+function Exceptions({
+  rows,
+  exceptions,
+  set,
+}: {
+  readonly rows: readonly Row[]
+  readonly exceptions: readonly string[]
+  readonly set: (part: {
+    readonly exceptions?: string[] | undefined
+    readonly feedbackWhen?: 'each' | 'after' | 'never' | undefined
+    readonly points?: number | undefined
+    readonly required?: boolean | undefined
+    readonly shuffleItems?: boolean | undefined
+    readonly shuffleOptions?: boolean | undefined
+    readonly timeLimit?: number | undefined
+  }) => void
+}) {
+  return (
+    <fieldset>
+      <legend className="text-xs font-semibold text-muted">Except</legend>
+      {rows.map((row, at) => (
+        <label key={row.id} className="mr-2 inline-block" title={plainText(row.body.stem)}>
+          <input
+            type="checkbox"
+            className="mr-0.5 accent-ink"
+            checked={exceptions.includes(row.id)}
+            onChange={(event) =>
+              set({
+                exceptions: event.target.checked ? [...exceptions, row.id] : exceptions.filter((one) => one !== row.id),
+              })
+            }
+          />
+          <span className="sr-only">item </span>
+          {at + 1}
+        </label>
+      ))}
+    </fieldset>
   )
 }
 

@@ -71,26 +71,44 @@ export function HandOut({ delivery, address }: { readonly delivery: Delivery; re
           ◆ {failed.message}
         </p>
       )}
-      <Dialog
-        open={asking}
-        close={() => setAsking(false)}
-        title={`Take the ${noun} away in ${serviceName(delivery.destination)}?`}
-      >
-        <p>
-          Its address ends, and answers that were not fetched are gone with it. The paper and this line of the log stay
-          here.
-        </p>
-        <div className="mt-4 flex gap-2">
-          <Button
-            disabled={removeThere.isPending}
-            onClick={() => removeThere.mutate(delivery.id, { onSettled: () => setAsking(false) })}
-          >
-            Take it away
-          </Button>
-          <Button onClick={() => setAsking(false)}>Leave it there</Button>
-        </div>
-      </Dialog>
+      <TakeAwayDialog asking={asking} setAsking={setAsking} noun={noun} delivery={delivery} removeThere={removeThere} />
     </section>
+  )
+}
+
+function TakeAwayDialog({
+  asking,
+  setAsking,
+  noun,
+  delivery,
+  removeThere,
+}: {
+  readonly asking: boolean
+  readonly setAsking: (next: boolean) => void
+  readonly noun: string
+  readonly delivery: Delivery
+  readonly removeThere: ReturnType<typeof useDispatchChanges>['removeThere']
+}) {
+  return (
+    <Dialog
+      open={asking}
+      close={() => setAsking(false)}
+      title={`Take the ${noun} away in ${serviceName(delivery.destination)}?`}
+    >
+      <p>
+        Its address ends, and answers that were not fetched are gone with it. The paper and this line of the log stay
+        here.
+      </p>
+      <div className="mt-4 flex gap-2">
+        <Button
+          disabled={removeThere.isPending}
+          onClick={() => removeThere.mutate(delivery.id, { onSettled: () => setAsking(false) })}
+        >
+          Take it away
+        </Button>
+        <Button onClick={() => setAsking(false)}>Leave it there</Button>
+      </div>
+    </Dialog>
   )
 }
 

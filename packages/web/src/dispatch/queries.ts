@@ -118,6 +118,7 @@ export function useConnectionChanges() {
   }
 }
 
+// eslint-disable-next-line max-lines-per-function -- a list of calls, with no step of its own
 export function useDispatchChanges() {
   const client = useQueryClient()
   const path = (id: string) => ({ params: { path: { id } } })

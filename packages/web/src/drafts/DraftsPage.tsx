@@ -11,8 +11,8 @@ import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { BeginBox } from './BeginBox'
 import { useDeleteDraft, useDrafts } from './queries'
-import { useOpenFile } from './use-open-file'
-import { useStart } from './use-start'
+import { useOpenFile, type OpenFile } from './use-open-file'
+import { useStart, type Start } from './use-start'
 
 // What other stations know is no reason to wait for this one.
 const WaitsHere = lazy(() => import('./WaitsHere').then((part) => ({ default: part.WaitsHere })))
@@ -30,39 +30,7 @@ export function DraftsPage() {
   const shown = (drafts.data ?? []).filter((draft) => draft.title.toLowerCase().includes(filter.toLowerCase()))
   return (
     <>
-      <Head title="Drafts" about={drafts.data && counted(drafts.data.length, 'draft', 'drafts')}>
-        <input
-          type="search"
-          aria-label="Filter drafts by title"
-          placeholder="Filter"
-          value={filter}
-          onChange={(event) => setFilter(event.target.value)}
-          className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
-        />
-        {chosen.length > 1 && chosen.length <= MOST_BESIDE && (
-          <Link
-            to={`/drafts/side-by-side?drafts=${chosen.join(',')}`}
-            className="rounded-[3px] border border-line bg-sheet px-2.5 py-1"
-          >
-            {chosen.length} side by side
-          </Link>
-        )}
-        {chosen.length > MOST_BESIDE && <span className="text-muted">four at most stand side by side</span>}
-        <May right="write" to="begin a draft">
-          <Link to="/drafts/request" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
-            From a reading…
-          </Link>
-          <Link to="/drafts/words" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
-            From words…
-          </Link>
-          <FileButton name="File to open" accept={READ_TYPES} open={file.open} disabled={file.opening !== null}>
-            {file.opening === null ? 'Open a file…' : `Reading ${file.opening} …`}
-          </FileButton>
-          <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
-            New draft
-          </Button>
-        </May>
-      </Head>
+      <DraftsHead drafts={drafts} filter={filter} setFilter={setFilter} chosen={chosen} file={file} start={start} />
       <div className="min-h-0 flex-1 overflow-y-auto">
         {drafts.isPending && <Waiting what="the drafts" />}
         {drafts.isError && <Problem error={drafts.error} again={() => void drafts.refetch()} />}
@@ -103,6 +71,58 @@ export function DraftsPage() {
         )}
       </div>
     </>
+  )
+}
+
+function DraftsHead({
+  drafts,
+  filter,
+  setFilter,
+  chosen,
+  file,
+  start,
+}: {
+  readonly drafts: ReturnType<typeof useDrafts>
+  readonly filter: string
+  readonly setFilter: (next: string) => void
+  readonly chosen: readonly string[]
+  readonly file: OpenFile
+  readonly start: Start
+}) {
+  return (
+    <Head title="Drafts" about={drafts.data && counted(drafts.data.length, 'draft', 'drafts')}>
+      <input
+        type="search"
+        aria-label="Filter drafts by title"
+        placeholder="Filter"
+        value={filter}
+        onChange={(event) => setFilter(event.target.value)}
+        className="w-36 rounded-[3px] border border-edge bg-sheet px-2 py-1"
+      />
+      {chosen.length > 1 && chosen.length <= MOST_BESIDE && (
+        <Link
+          to={`/drafts/side-by-side?drafts=${chosen.join(',')}`}
+          className="rounded-[3px] border border-line bg-sheet px-2.5 py-1"
+        >
+          {chosen.length} side by side
+        </Link>
+      )}
+      {chosen.length > MOST_BESIDE && <span className="text-muted">four at most stand side by side</span>}
+      <May right="write" to="begin a draft">
+        <Link to="/drafts/request" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+          From a reading…
+        </Link>
+        <Link to="/drafts/words" className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+          From words…
+        </Link>
+        <FileButton name="File to open" accept={READ_TYPES} open={file.open} disabled={file.opening !== null}>
+          {file.opening === null ? 'Open a file…' : `Reading ${file.opening} …`}
+        </FileButton>
+        <Button tone="lead" onClick={() => void start({ title: '', text: '' })}>
+          New draft
+        </Button>
+      </May>
+    </Head>
   )
 }
 

@@ -37,19 +37,9 @@ export function ToBankDialog({
     toBank.reset()
     close()
   }
-  const fresh = open ? desk.items.filter((item) => item.followed.bankItemId === null).slice(0, MOST_COMPARED) : []
-  const near = useNearBodies(
-    fresh.map((item) => item.read.item),
-    open && result === null,
-  )
+  const { fresh, pairs, isComparing } = useNearPairs(desk, open, result === null)
   const [category, setCategory] = useState('')
   const [choices, setChoices] = useState<ReadonlyMap<string, NearChoice>>(new Map())
-  const pairs = fresh.flatMap((item, index): NearPair[] => {
-    const [other] = near.data?.[index]?.near ?? []
-    return other
-      ? [{ ref: item.followed.ref, item: item.read.item, other: asKept(other.body), otherId: other.itemId }]
-      : []
-  })
   const put = async (includeUnsigned: boolean): Promise<void> => {
     await desk.flush()
     const left = new Set(pairs.flatMap(({ ref }) => (choices.get(ref) === 'leave' ? [ref] : [])))
@@ -92,39 +82,73 @@ export function ToBankDialog({
             )}
             .
           </p>
-          {near.isFetching && (
-            <p role="status" className="mt-2 text-muted">
-              Comparing with the bank …
-            </p>
-          )}
-          {fresh.length > 0 && (
-            <label className="mt-3 flex items-center gap-2">
-              <span className="shrink-0 text-muted">New ones into the category</span>
-              <CategoryField value={category} change={setCategory} />
-            </label>
-          )}
+          {isComparing && <Comparing />}
+          {fresh.length > 0 && <CategoryOfNew category={category} setCategory={setCategory} />}
           <NearPairs pairs={pairs} choices={choices} choose={setChoices} />
           {toBank.error && (
             <p role="alert" className="mt-2 text-beet">
               ◆ {toBank.error.message}
             </p>
           )}
-          <div className="mt-4 flex flex-wrap gap-2">
-            <Button tone="lead" disabled={!signed || toBank.isPending} onClick={() => void put(false)}>
-              Put the {signed} signed in
-            </Button>
-            {unsigned > 0 && (
-              <Button disabled={toBank.isPending} onClick={() => void put(true)}>
-                Put all {desk.items.length} in, {unsigned} unsigned
-              </Button>
-            )}
-            <Button tone="quiet" onClick={leave}>
-              Leave
-            </Button>
-          </div>
+          <Steps signed={signed} toBank={toBank} put={put} unsigned={unsigned} desk={desk} leave={leave} />
         </>
       )}
     </Dialog>
+  )
+}
+
+function Comparing() {
+  return (
+    <p role="status" className="mt-2 text-muted">
+      Comparing with the bank …
+    </p>
+  )
+}
+
+function CategoryOfNew({
+  category,
+  setCategory,
+}: {
+  readonly category: string
+  readonly setCategory: (next: string) => void
+}) {
+  return (
+    <label className="mt-3 flex items-center gap-2">
+      <span className="shrink-0 text-muted">New ones into the category</span>
+      <CategoryField value={category} change={setCategory} />
+    </label>
+  )
+}
+
+function Steps({
+  signed,
+  toBank,
+  put,
+  unsigned,
+  desk,
+  leave,
+}: {
+  readonly signed: number
+  readonly toBank: ReturnType<typeof useToBank>
+  readonly put: (includeUnsigned: boolean) => Promise<void>
+  readonly unsigned: number
+  readonly desk: Desk
+  readonly leave: () => void
+}) {
+  return (
+    <div className="mt-4 flex flex-wrap gap-2">
+      <Button tone="lead" disabled={!signed || toBank.isPending} onClick={() => void put(false)}>
+        Put the {signed} signed in
+      </Button>
+      {unsigned > 0 && (
+        <Button disabled={toBank.isPending} onClick={() => void put(true)}>
+          Put all {desk.items.length} in, {unsigned} unsigned
+        </Button>
+      )}
+      <Button tone="quiet" onClick={leave}>
+        Leave
+      </Button>
+    </div>
   )
 }
 
@@ -241,4 +265,20 @@ function Outcome({
       </div>
     </>
   )
+}
+
+/** New items of the draft that the bank has nearly so. */
+function useNearPairs(desk: Desk, open: boolean, isAsking: boolean) {
+  const fresh = open ? desk.items.filter((item) => item.followed.bankItemId === null).slice(0, MOST_COMPARED) : []
+  const near = useNearBodies(
+    fresh.map((item) => item.read.item),
+    open && isAsking,
+  )
+  const pairs = fresh.flatMap((item, index): NearPair[] => {
+    const [other] = near.data?.[index]?.near ?? []
+    return other
+      ? [{ ref: item.followed.ref, item: item.read.item, other: asKept(other.body), otherId: other.itemId }]
+      : []
+  })
+  return { fresh, pairs, isComparing: near.isFetching }
 }

@@ -59,7 +59,7 @@ export interface Desk {
 }
 
 /** The desk of a draft: the text is the truth, and reading, following and saving go after it. */
-// Longer than others: it puts the parts of the desk together, and has no step of its own.
+// eslint-disable-next-line max-lines-per-function -- it puts the parts of the desk together, and has no step of its own
 export function useDesk(draft: SavedDraft, hooks: DeskHooks): Desk {
   const start = useMemo(() => startingText(draft), [draft])
   const [live] = useState<RefObject<Live>>(() => ({ current: liveFrom(start, draft) }))

@@ -15,7 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { stableJson, withOptionOrder } from '@zakuska/core'
+import { stableJson, withOptionOrder, type Item } from '@zakuska/core'
 import type { Schemas } from '../api/client'
 import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
@@ -145,80 +145,117 @@ function EntryRow({
           ⋮⋮
         </button>
         <span className="text-right font-text font-semibold text-muted">{index + 1}</span>
-        <div className="min-w-0 pl-2" dir="auto">
-          {body ? (
-            <>
-              <div className="font-text text-[16px] leading-snug">
-                <RichText content={body.stem} />
-                {!entry.required && <span className="font-ui text-xs text-muted"> (need not be answered)</span>}
-              </div>
-              {'options' in body && (
-                <ol className="grid gap-x-6 pt-1 font-text text-[14.5px] sm:grid-cols-2">
-                  {body.options.map((option, at) => (
-                    <li key={option.id} className="flex gap-2">
-                      <span className="font-ui text-[12.5px] text-muted">{String.fromCharCode(97 + at)}</span>
-                      <RichText content={option.content} inline />
-                    </li>
-                  ))}
-                </ol>
-              )}
-              {body.kind === 'truefalse' && (
-                <p className="flex gap-10 pt-1 font-text text-[14.5px]">
-                  <span>true</span>
-                  <span>false</span>
-                </p>
-              )}
-              {sections.length > 0 && (
-                <label className="block pt-1 text-xs text-muted print:hidden">
-                  Section{' '}
-                  <select
-                    aria-label={`Section of item ${index + 1}`}
-                    value={sections.some((section) => section.id === entry.sectionId) ? (entry.sectionId ?? '') : ''}
-                    onChange={(event) => set({ sectionId: event.target.value || null })}
-                    className="rounded-[3px] border border-line bg-sheet px-1 text-ink"
-                  >
-                    <option value="">before the first</option>
-                    {sections.map((section) => (
-                      <option key={section.id} value={section.id}>
-                        {section.title || 'Untitled section'}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              )}
-              {item.signOff === null && (
-                <p className="pt-1 text-xs text-beet">
-                  <span aria-hidden="true">◆ </span>not signed off
-                </p>
-              )}
-            </>
-          ) : (
-            <p className="text-muted">Loading the item …</p>
-          )}
-        </div>
-        <div className="flex items-start gap-1">
-          <input
-            type="number"
-            min={0}
-            max={1000}
-            step="any"
-            aria-label={`Points of item ${index + 1}`}
-            value={entry.points}
-            onChange={(event) => {
-              if (!Number.isNaN(event.target.valueAsNumber)) set({ points: event.target.valueAsNumber })
-            }}
-            className="w-14 rounded-[3px] border border-line bg-sheet px-1 text-right tabular-nums"
-          />
-          <button
-            type="button"
-            aria-label={`Take item ${index + 1} off the paper`}
-            onClick={remove}
-            className="size-6 text-muted"
-          >
-            ×
-          </button>
-        </div>
+        <EntryText body={body} entry={entry} sections={sections} index={index} set={set} item={item} />
+        <PointsOfEntry index={index} entry={entry} set={set} remove={remove} />
       </div>
     </li>
+  )
+}
+
+function PointsOfEntry({
+  index,
+  entry,
+  set,
+  remove,
+}: {
+  readonly index: number
+  readonly entry: Entry
+  readonly set: (part: Partial<Entry>) => void
+  readonly remove: () => void
+}) {
+  return (
+    <div className="flex items-start gap-1">
+      <input
+        type="number"
+        min={0}
+        max={1000}
+        step="any"
+        aria-label={`Points of item ${index + 1}`}
+        value={entry.points}
+        onChange={(event) => {
+          if (!Number.isNaN(event.target.valueAsNumber)) set({ points: event.target.valueAsNumber })
+        }}
+        className="w-14 rounded-[3px] border border-line bg-sheet px-1 text-right tabular-nums"
+      />
+      <button
+        type="button"
+        aria-label={`Take item ${index + 1} off the paper`}
+        onClick={remove}
+        className="size-6 text-muted"
+      >
+        ×
+      </button>
+    </div>
+  )
+}
+
+/** The item as it is printed, and what is said at it. */
+function EntryText({
+  body,
+  entry,
+  sections,
+  index,
+  set,
+  item,
+}: {
+  readonly body: Item | undefined
+  readonly entry: Entry
+  readonly sections: readonly Section[]
+  readonly index: number
+  readonly set: (part: Partial<Entry>) => void
+  readonly item: Schemas['ItemDto'] | undefined
+}) {
+  return (
+    <div className="min-w-0 pl-2" dir="auto">
+      {body ? (
+        <>
+          <div className="font-text text-[16px] leading-snug">
+            <RichText content={body.stem} />
+            {!entry.required && <span className="font-ui text-xs text-muted"> (need not be answered)</span>}
+          </div>
+          {'options' in body && (
+            <ol className="grid gap-x-6 pt-1 font-text text-[14.5px] sm:grid-cols-2">
+              {body.options.map((option, at) => (
+                <li key={option.id} className="flex gap-2">
+                  <span className="font-ui text-[12.5px] text-muted">{String.fromCharCode(97 + at)}</span>
+                  <RichText content={option.content} inline />
+                </li>
+              ))}
+            </ol>
+          )}
+          {body.kind === 'truefalse' && (
+            <p className="flex gap-10 pt-1 font-text text-[14.5px]">
+              <span>true</span>
+              <span>false</span>
+            </p>
+          )}
+          {sections.length > 0 && (
+            <label className="block pt-1 text-xs text-muted print:hidden">
+              Section{' '}
+              <select
+                aria-label={`Section of item ${index + 1}`}
+                value={sections.some((section) => section.id === entry.sectionId) ? (entry.sectionId ?? '') : ''}
+                onChange={(event) => set({ sectionId: event.target.value || null })}
+                className="rounded-[3px] border border-line bg-sheet px-1 text-ink"
+              >
+                <option value="">before the first</option>
+                {sections.map((section) => (
+                  <option key={section.id} value={section.id}>
+                    {section.title || 'Untitled section'}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          {item?.signOff === null && (
+            <p className="pt-1 text-xs text-beet">
+              <span aria-hidden="true">◆ </span>not signed off
+            </p>
+          )}
+        </>
+      ) : (
+        <p className="text-muted">Loading the item …</p>
+      )}
+    </div>
   )
 }

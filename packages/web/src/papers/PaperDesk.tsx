@@ -14,9 +14,10 @@ import { AddItems } from './AddItems'
 import { EntryList } from './EntryList'
 import { inOrder, PaperSettings } from './PaperSettings'
 import { PrintMenu } from './PrintMenu'
-import { usePaperState, type ItemOf } from './paper-state'
+import { usePaperState, type ItemOf, type ChangePaper } from './paper-state'
 import { usePaper, type Paper } from './queries'
 import { VersionsPanel } from './VersionsPanel'
+import type { PaperState, Entry } from './paper-parts'
 
 export function PaperDeskPage() {
   const { id = '' } = useParams()
@@ -42,75 +43,22 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
   const entries = inOrder(state.entries, state.sections)
   return (
     <>
-      <Head
-        title={
-          <h1>
-            <input
-              aria-label="Title of the paper"
-              value={state.title}
-              onChange={(event) => change({ title: event.target.value })}
-              className="w-[min(20rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line"
-            />
-          </h1>
-        }
-        about={
-          <span role="status">
-            {counted(state.entries.length, 'item', 'items')} · {pointsText(points)} · about{' '}
-            {Math.max(1, Math.round(paper.expectedSeconds / 60))} min
-            {unsigned > 0 && ` · ${unsigned} not signed off`}
-            {saving || isWaiting ? ' · saving …' : ''}
-          </span>
-        }
-      >
-        {paper.versionOf !== null && (
-          <Link to={`/papers/${paper.versionOf}`} className={LINK}>
-            All versions
-          </Link>
-        )}
-        <Others place={`paper:${paper.id}`} />
-        <May right="write" to="change papers">
-          <Button onClick={() => setAdding(!adding)}>{adding ? 'Done adding' : 'Add items'}</Button>
-          <Button onClick={() => setHanding(true)}>Hand over</Button>
-        </May>
-        <Link to={`/papers/${paper.id}/take`} className={LINK}>
-          Take it
-        </Link>
-        <PrintMenu paper={paper} flush={flush} />
-        <Link to={`/dispatch/paper/${paper.id}`} className={LEAD_LINK}>
-          Dispatch
-        </Link>
-      </Head>
+      <PaperHead
+        state={state}
+        change={change}
+        points={points}
+        paper={paper}
+        unsigned={unsigned}
+        saving={saving}
+        isWaiting={isWaiting}
+        setAdding={setAdding}
+        adding={adding}
+        setHanding={setHanding}
+        flush={flush}
+      />
       {handing && <HandOver kind="paper" ids={[paper.id]} title={state.title} close={() => setHanding(false)} />}
       <div className="grid min-h-0 flex-1 overflow-y-auto lg:grid-cols-[1fr_420px] lg:overflow-hidden">
-        <div className="bg-rye px-3 py-4 sm:px-6 lg:overflow-y-auto">
-          <div className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12">
-            <h2 className="text-xl font-semibold">{state.title}</h2>
-            <div className="mt-3 mb-5 flex flex-wrap gap-x-6 gap-y-2 text-xs text-muted">
-              {state.identity.map((field) => (
-                <span key={field} className="w-40 border-b border-edge">
-                  {field}
-                </span>
-              ))}
-            </div>
-            {state.instructions && (
-              <p className="mb-4 font-text text-[15px] whitespace-pre-line">{state.instructions}</p>
-            )}
-            {state.entries.length === 0 && (
-              <Empty title="No items on this paper yet">
-                <p className="mb-3">Add them one by one, or have them drawn by rules.</p>
-                <Button tone="lead" onClick={() => setAdding(true)}>
-                  Add items
-                </Button>
-              </Empty>
-            )}
-            <EntryList
-              entries={entries}
-              sections={state.sections}
-              items={items}
-              change={(next) => change({ entries: inOrder(next, state.sections) })}
-            />
-          </div>
-        </div>
+        <Sheet state={state} setAdding={setAdding} entries={entries} items={items} change={change} />
         <aside className="border-t border-line px-[18px] py-3 lg:overflow-y-auto lg:border-t-0 lg:border-l">
           {adding ? (
             <AddItems entries={state.entries} add={(entry) => change({ entries: [...state.entries, entry] })} />
@@ -143,6 +91,118 @@ function PaperDesk({ paper }: { readonly paper: Paper }) {
         </aside>
       </div>
     </>
+  )
+}
+
+/** The paper as it is printed, with its items to arrange. */
+function Sheet({
+  state,
+  setAdding,
+  entries,
+  items,
+  change,
+}: {
+  readonly state: PaperState
+  readonly setAdding: (next: boolean) => void
+  readonly entries: readonly Entry[]
+  readonly items: ItemOf
+  readonly change: ChangePaper
+}) {
+  return (
+    <div className="bg-rye px-3 py-4 sm:px-6 lg:overflow-y-auto">
+      <div className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12">
+        <h2 className="text-xl font-semibold">{state.title}</h2>
+        <div className="mt-3 mb-5 flex flex-wrap gap-x-6 gap-y-2 text-xs text-muted">
+          {state.identity.map((field) => (
+            <span key={field} className="w-40 border-b border-edge">
+              {field}
+            </span>
+          ))}
+        </div>
+        {state.instructions && <p className="mb-4 font-text text-[15px] whitespace-pre-line">{state.instructions}</p>}
+        {state.entries.length === 0 && (
+          <Empty title="No items on this paper yet">
+            <p className="mb-3">Add them one by one, or have them drawn by rules.</p>
+            <Button tone="lead" onClick={() => setAdding(true)}>
+              Add items
+            </Button>
+          </Empty>
+        )}
+        <EntryList
+          entries={entries}
+          sections={state.sections}
+          items={items}
+          change={(next) => change({ entries: inOrder(next, state.sections) })}
+        />
+      </div>
+    </div>
+  )
+}
+
+function PaperHead({
+  state,
+  change,
+  points,
+  paper,
+  unsigned,
+  saving,
+  isWaiting,
+  setAdding,
+  adding,
+  setHanding,
+  flush,
+}: {
+  readonly state: PaperState
+  readonly change: ChangePaper
+  readonly points: number
+  readonly paper: Paper
+  readonly unsigned: number
+  readonly saving: boolean
+  readonly isWaiting: boolean
+  readonly setAdding: (next: boolean) => void
+  readonly adding: boolean
+  readonly setHanding: (next: boolean) => void
+  readonly flush: () => Promise<void>
+}) {
+  return (
+    <Head
+      title={
+        <h1>
+          <input
+            aria-label="Title of the paper"
+            value={state.title}
+            onChange={(event) => change({ title: event.target.value })}
+            className="w-[min(20rem,70vw)] border-b border-transparent bg-transparent font-text text-xl font-semibold tracking-tight hover:border-line"
+          />
+        </h1>
+      }
+      about={
+        <span role="status">
+          {counted(state.entries.length, 'item', 'items')} · {pointsText(points)} · about{' '}
+          {Math.max(1, Math.round(paper.expectedSeconds / 60))} min
+          {unsigned > 0 && ` · ${unsigned} not signed off`}
+          {saving || isWaiting ? ' · saving …' : ''}
+        </span>
+      }
+    >
+      {paper.versionOf !== null && (
+        <Link to={`/papers/${paper.versionOf}`} className={LINK}>
+          All versions
+        </Link>
+      )}
+      <Others place={`paper:${paper.id}`} />
+      <May right="write" to="change papers">
+        <Button onClick={() => setAdding(!adding)}>{adding ? 'Done adding' : 'Add items'}</Button>
+        <Button onClick={() => setHanding(true)}>Hand over</Button>
+      </May>
+      <Link to={`/papers/${paper.id}/take`} className={LINK}>
+        Take it
+      </Link>
+      <PrintMenu paper={paper} flush={flush} />
+      <Link to={`/dispatch/paper/${paper.id}`} className={LEAD_LINK}>
+        Dispatch
+      </Link>
+    </Head>
   )
 }
 

@@ -4,8 +4,7 @@ import { MoveButtons } from '../parts/MoveButtons'
 import type { ChangePaper } from './paper-state'
 import type { Section } from './paper-parts'
 import type { Entry, PaperState } from './paper-parts'
-
-const FIELD = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
+import { FIELD } from '../parts/field-class'
 
 /** Settings for all items at once; exceptions are made on the item. */
 export function PaperSettings({ state, change }: { readonly state: PaperState; readonly change: ChangePaper }) {

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useState, type Dispatch, type SetStateAction } from 'react'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { counted } from '../parts/item-words'
@@ -60,29 +60,7 @@ export function PrintMenu({ paper, flush }: { readonly paper: Paper; readonly fl
               </label>
             ))}
           </fieldset>
-          {form !== 'pptx' && (
-            <fieldset>
-              <legend className="mb-0.5 text-xs font-semibold text-muted">What</legend>
-              {WHAT.map(([name, label, about]) => (
-                <label key={name} className="block py-0.5">
-                  <input
-                    type="checkbox"
-                    checked={what.has(name)}
-                    onChange={(event) =>
-                      setWhat((now) => {
-                        const next = new Set(now)
-                        if (event.target.checked) next.add(name)
-                        else next.delete(name)
-                        return next
-                      })
-                    }
-                    className="mr-2 accent-ink"
-                  />
-                  {label} <span className="text-muted">{about}</span>
-                </label>
-              ))}
-            </fieldset>
-          )}
+          {form !== 'pptx' && <Parts what={what} setWhat={setWhat} />}
           {form !== 'pptx' && (
             <label>
               Sheets{' '}
@@ -113,25 +91,75 @@ export function PrintMenu({ paper, flush }: { readonly paper: Paper; readonly fl
               {counted(unsigned, 'item is', 'items are')} not signed off, and would be printed all the same.
             </p>
           )}
-          <div className="flex gap-2">
-            {form === 'pptx' || wanted.length > 0 ? (
-              <a
-                href={address}
-                download
-                onClick={() => setOpen(false)}
-                className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard"
-              >
-                Make the {versions || wanted.length > 1 ? 'files' : 'file'}
-              </a>
-            ) : (
-              <Button disabled>Choose what to print</Button>
-            )}
-            <Button tone="quiet" onClick={() => setOpen(false)}>
-              Leave
-            </Button>
-          </div>
+          <Steps form={form} wanted={wanted} address={address} setOpen={setOpen} versions={versions} />
         </div>
       </Dialog>
     </>
+  )
+}
+
+function Parts({
+  what,
+  setWhat,
+}: {
+  readonly what: ReadonlySet<string>
+  readonly setWhat: Dispatch<SetStateAction<ReadonlySet<string>>>
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-0.5 text-xs font-semibold text-muted">What</legend>
+      {WHAT.map(([name, label, about]) => (
+        <label key={name} className="block py-0.5">
+          <input
+            type="checkbox"
+            checked={what.has(name)}
+            onChange={(event) =>
+              setWhat((now) => {
+                const next = new Set(now)
+                if (event.target.checked) next.add(name)
+                else next.delete(name)
+                return next
+              })
+            }
+            className="mr-2 accent-ink"
+          />
+          {label} <span className="text-muted">{about}</span>
+        </label>
+      ))}
+    </fieldset>
+  )
+}
+
+function Steps({
+  form,
+  wanted,
+  address,
+  setOpen,
+  versions,
+}: {
+  readonly form: 'pdf' | 'docx' | 'pptx'
+  readonly wanted: readonly ('paper' | 'key' | 'answers')[]
+  readonly address: string
+  readonly setOpen: (next: boolean) => void
+  readonly versions: boolean
+}) {
+  return (
+    <div className="flex gap-2">
+      {form === 'pptx' || wanted.length > 0 ? (
+        <a
+          href={address}
+          download
+          onClick={() => setOpen(false)}
+          className="rounded-[3px] border border-mustard bg-mustard px-2.5 py-1 font-semibold text-on-mustard"
+        >
+          Make the {versions || wanted.length > 1 ? 'files' : 'file'}
+        </a>
+      ) : (
+        <Button disabled>Choose what to print</Button>
+      )}
+      <Button tone="quiet" onClick={() => setOpen(false)}>
+        Leave
+      </Button>
+    </div>
   )
 }

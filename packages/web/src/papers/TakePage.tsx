@@ -1,5 +1,5 @@
 import { arrange, isAnswered, isGraded, pointsEarned, withOptionOrder, type Item, type Response } from '@zakuska/core'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState, type Dispatch, type SetStateAction } from 'react'
 import { Link, useParams } from 'react-router'
 import { Head } from '../parts/Head'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
@@ -53,11 +53,7 @@ function Take({ paper }: { readonly paper: Paper }) {
   }
   return (
     <>
-      <Head title={paper.title} about="as a student sees it; nothing is kept">
-        <Link to={`/papers/${paper.id}`} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
-          Back to the paper
-        </Link>
-      </Head>
+      <TakeHead paper={paper} />
       <div className="min-h-0 flex-1 overflow-y-auto bg-rye px-3 py-4">
         <form
           className="mx-auto max-w-[680px] border border-line bg-sheet px-4 py-6 sm:px-12"
@@ -69,46 +65,22 @@ function Take({ paper }: { readonly paper: Paper }) {
           {taken.length === 0 && (
             <Empty title="There is nothing to answer on this paper yet">Add items to it first.</Empty>
           )}
-          {handedIn && (
-            <p role="status" className="mb-4 border-l-4 border-dill bg-dill-wash px-3 py-2 text-base">
-              <b>
-                {round(earned)} of {pointsText(possible)}
-              </b>
-              {toRead > 0 && <span>, and {pointsText(toRead)} for a person to give</span>}
-            </p>
-          )}
-          {paper.identity.length > 0 && (
-            <div className="mb-4 flex flex-wrap gap-x-6 gap-y-2">
-              {paper.identity.map((field) => (
-                <label key={field} className="flex items-baseline gap-2 text-xs text-muted">
-                  {field}
-                  <input className="w-40 border-b border-edge bg-transparent text-base text-ink outline-offset-2" />
-                </label>
-              ))}
-            </div>
-          )}
+          {handedIn && <Earned earned={earned} possible={possible} toRead={toRead} />}
+          {paper.identity.length > 0 && <IdentityLines paper={paper} />}
           {paper.timeLimit !== null && !handedIn && taken.length > 0 && (
             <TimeLeft key={sitting} minutes={paper.timeLimit} over={() => setHandedIn(true)} />
           )}
           {paper.instructions && <p className="mb-4 font-text text-[15px] whitespace-pre-line">{paper.instructions}</p>}
-          <ol>
-            {taken.map((one, index) => (
-              <Question
-                key={`${sitting}-${index}`}
-                taken={one}
-                index={index}
-                response={responses[index] ?? null}
-                answer={(response) => answer(index, response)}
-                handedIn={handedIn || checked.has(index)}
-                feedback={paper.feedbackWhen !== 'never'}
-                check={
-                  paper.feedbackWhen === 'each' && !handedIn && !checked.has(index)
-                    ? () => setChecked((now) => new Set([...now, index]))
-                    : null
-                }
-              />
-            ))}
-          </ol>
+          <Items
+            taken={taken}
+            sitting={sitting}
+            responses={responses}
+            answer={answer}
+            handedIn={handedIn}
+            checked={checked}
+            paper={paper}
+            setChecked={setChecked}
+          />
           {problem && (
             <p role="alert" className="mb-2 text-beet">
               <span aria-hidden="true">◆ </span>
@@ -126,6 +98,89 @@ function Take({ paper }: { readonly paper: Paper }) {
         </form>
       </div>
     </>
+  )
+}
+
+function IdentityLines({ paper }: { readonly paper: Paper }) {
+  return (
+    <div className="mb-4 flex flex-wrap gap-x-6 gap-y-2">
+      {paper.identity.map((field) => (
+        <label key={field} className="flex items-baseline gap-2 text-xs text-muted">
+          {field}
+          <input className="w-40 border-b border-edge bg-transparent text-base text-ink outline-offset-2" />
+        </label>
+      ))}
+    </div>
+  )
+}
+
+function Earned({
+  earned,
+  possible,
+  toRead,
+}: {
+  readonly earned: number
+  readonly possible: number
+  readonly toRead: number
+}) {
+  return (
+    <p role="status" className="mb-4 border-l-4 border-dill bg-dill-wash px-3 py-2 text-base">
+      <b>
+        {round(earned)} of {pointsText(possible)}
+      </b>
+      {toRead > 0 && <span>, and {pointsText(toRead)} for a person to give</span>}
+    </p>
+  )
+}
+
+function Items({
+  taken,
+  sitting,
+  responses,
+  answer,
+  handedIn,
+  checked,
+  paper,
+  setChecked,
+}: {
+  readonly taken: readonly Taken[]
+  readonly sitting: number
+  readonly responses: readonly (Response | null)[]
+  readonly answer: (index: number, response: Response) => void
+  readonly handedIn: boolean
+  readonly checked: ReadonlySet<number>
+  readonly paper: Paper
+  readonly setChecked: Dispatch<SetStateAction<ReadonlySet<number>>>
+}) {
+  return (
+    <ol>
+      {taken.map((one, index) => (
+        <Question
+          key={`${sitting}-${index}`}
+          taken={one}
+          index={index}
+          response={responses[index] ?? null}
+          answer={(response) => answer(index, response)}
+          handedIn={handedIn || checked.has(index)}
+          feedback={paper.feedbackWhen !== 'never'}
+          check={
+            paper.feedbackWhen === 'each' && !handedIn && !checked.has(index)
+              ? () => setChecked((now) => new Set([...now, index]))
+              : null
+          }
+        />
+      ))}
+    </ol>
+  )
+}
+
+function TakeHead({ paper }: { readonly paper: Paper }) {
+  return (
+    <Head title={paper.title} about="as a student sees it; nothing is kept">
+      <Link to={`/papers/${paper.id}`} className="rounded-[3px] border border-line bg-sheet px-2.5 py-1">
+        Back to the paper
+      </Link>
+    </Head>
   )
 }
 

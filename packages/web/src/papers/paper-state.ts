@@ -26,6 +26,7 @@ function savedOf(paper: Paper): SavedPaper {
 }
 
 /** Keeps what is edited and saves it shortly after. */
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
 export function usePaperState(paper: Paper, isReadOnly = false) {
   const { save } = usePaperChanges()
   const client = useQueryClient()

@@ -64,37 +64,7 @@ export function PictureDialog({
             className="rounded-[3px] border border-edge bg-sheet px-2 py-1"
           />
         </label>
-        <div className="flex flex-wrap gap-x-5 gap-y-2">
-          <label>
-            Width, pixels{' '}
-            <input
-              type="number"
-              min={LEAST_WIDTH}
-              max={MOST_WIDTH}
-              placeholder="its own"
-              value={width}
-              onChange={(event) => setWidth(event.target.value)}
-              className="w-24 rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5 text-right"
-            />
-          </label>
-          {SIDES.map((side) => (
-            <label key={side} className="text-muted">
-              cut {side}{' '}
-              <input
-                type="number"
-                min={0}
-                max={MOST_CUT}
-                value={crop[side]}
-                onChange={(event) => {
-                  const share = event.target.valueAsNumber
-                  if (share >= 0 && share <= MOST_CUT) setCrop({ ...crop, [side]: share })
-                }}
-                className="w-14 rounded-[3px] border border-edge bg-sheet px-1 py-0.5 text-right text-ink"
-              />{' '}
-              %
-            </label>
-          ))}
-        </div>
+        <SizeFields width={width} setWidth={setWidth} crop={crop} setCrop={setCrop} />
         {!alt.trim() && (
           <p className="text-mustard-ink">
             <span aria-hidden="true">◇ </span>Without words it tells nothing to who cannot see it.
@@ -116,6 +86,53 @@ export function PictureDialog({
         </div>
       </form>
     </Dialog>
+  )
+}
+
+/** Width, and what is cut off at each side. */
+function SizeFields({
+  width,
+  setWidth,
+  crop,
+  setCrop,
+}: {
+  readonly width: string
+  readonly setWidth: (next: string) => void
+  readonly crop: Crop
+  readonly setCrop: (next: Crop) => void
+}) {
+  return (
+    <div className="flex flex-wrap gap-x-5 gap-y-2">
+      <label>
+        Width, pixels{' '}
+        <input
+          type="number"
+          min={LEAST_WIDTH}
+          max={MOST_WIDTH}
+          placeholder="its own"
+          value={width}
+          onChange={(event) => setWidth(event.target.value)}
+          className="w-24 rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5 text-right"
+        />
+      </label>
+      {SIDES.map((side) => (
+        <label key={side} className="text-muted">
+          cut {side}{' '}
+          <input
+            type="number"
+            min={0}
+            max={MOST_CUT}
+            value={crop[side]}
+            onChange={(event) => {
+              const share = event.target.valueAsNumber
+              if (share >= 0 && share <= MOST_CUT) setCrop({ ...crop, [side]: share })
+            }}
+            className="w-14 rounded-[3px] border border-edge bg-sheet px-1 py-0.5 text-right text-ink"
+          />{' '}
+          %
+        </label>
+      ))}
+    </div>
   )
 }
 

@@ -27,6 +27,24 @@ interface PlacedPicture {
   readonly picture: Picture
 }
 
+const EXTENSIONS = [
+  StarterKit.configure({
+    heading: false,
+    blockquote: false,
+    horizontalRule: false,
+    strike: false,
+    link: false,
+    dropcursor: false,
+    gapcursor: false,
+  }),
+  Superscript,
+  Subscript,
+  GapNode,
+  TexNode,
+  PictureNode,
+  TableKit.configure({ table: { resizable: false } }),
+]
+
 /** A field of rich text. The vocabulary is closed: what is pasted beyond it leaves its text. */
 export function RichField({ label, value, change, slim = false }: FieldProps) {
   const [busy, setBusy] = useState(false)
@@ -44,23 +62,7 @@ export function RichField({ label, value, change, slim = false }: FieldProps) {
   }
   const editor = useEditor({
     ...(STYLE_NONCE && { injectNonce: STYLE_NONCE }),
-    extensions: [
-      StarterKit.configure({
-        heading: false,
-        blockquote: false,
-        horizontalRule: false,
-        strike: false,
-        link: false,
-        dropcursor: false,
-        gapcursor: false,
-      }),
-      Superscript,
-      Subscript,
-      GapNode,
-      TexNode,
-      PictureNode,
-      TableKit.configure({ table: { resizable: false } }),
-    ],
+    extensions: EXTENSIONS,
     content: toEditorDoc(value),
     editorProps: {
       handlePaste: (_view, event) => takeFiles(event.clipboardData?.files),

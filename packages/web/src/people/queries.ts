@@ -67,6 +67,7 @@ export function useRecord(text: string) {
 }
 
 /** What one changes of oneself and of the workspace. */
+// eslint-disable-next-line max-lines-per-function -- a list of calls, with no step of its own
 export function usePeopleChanges() {
   const client = useQueryClient()
   const refresh = () => client.invalidateQueries({ queryKey: ['people'] })

@@ -7,6 +7,7 @@ import { ItemPlot } from './charts/ItemPlot'
 import { OptionBars } from './charts/OptionBars'
 import type { ViewProps } from './view-props'
 import { discriminationWord, flagText, percent, severity, signed, smallClass, stemLine } from './words'
+import type { Sitting, Looked } from './queries'
 
 type Order = 'paper' | 'hardest' | 'odd'
 
@@ -40,61 +41,15 @@ export function ItemsView({ sitting, looked }: ViewProps) {
             <option value="paper">of the paper</option>
           </select>
         </label>
-        <table className="mt-2 w-full border-collapse">
-          <thead>
-            <tr className="border-b border-ink text-left text-xs align-bottom">
-              <th className="w-9 py-1.5">
-                <span className="sr-only">Number</span>
-              </th>
-              <th className="py-1.5 font-semibold">Item</th>
-              <th
-                className="w-16 py-1.5 text-right font-semibold"
-                title="Difficulty p: share of the points that was earned"
-              >
-                Right
-              </th>
-              <th
-                className="hidden w-20 py-1.5 text-right font-semibold sm:table-cell"
-                title="Upper-lower: share of the upper 27 % less that of the lower 27 %"
-              >
-                Upper less lower
-              </th>
-              <th
-                className="w-24 py-1.5 text-right font-semibold"
-                title="Point-biserial correlation with the rest of the paper"
-              >
-                Tells apart
-              </th>
-              <th
-                className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell"
-                title="Alpha of the paper without this item"
-              >
-                Alpha without
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {sorted.map((row) => (
-              <Fragment key={row.item}>
-                <ItemRow
-                  row={row}
-                  body={bodies[row.item]}
-                  isOpen={open === row.item}
-                  toggle={() => setOpen(open === row.item ? null : row.item)}
-                  isTold={isTold}
-                />
-                {open === row.item && bodies[row.item] && (
-                  <tr className="border-b border-line bg-here">
-                    <td />
-                    <td colSpan={5} className="pb-4">
-                      <OpenItem row={row} body={bodies[row.item] as Item} sitting={sitting} looked={looked} />
-                    </td>
-                  </tr>
-                )}
-              </Fragment>
-            ))}
-          </tbody>
-        </table>
+        <ItemTable
+          sorted={sorted}
+          bodies={bodies}
+          open={open}
+          setOpen={setOpen}
+          isTold={isTold}
+          sitting={sitting}
+          looked={looked}
+        />
       </section>
       <section aria-label="Plot" className="order-1 min-w-0 xl:order-2">
         {isTold && <ItemPlot items={analysis.items} bodies={bodies} />}
@@ -111,6 +66,82 @@ export function ItemsView({ sitting, looked }: ViewProps) {
         </details>
       </section>
     </div>
+  )
+}
+
+function ItemTable({
+  sorted,
+  bodies,
+  open,
+  setOpen,
+  isTold,
+  sitting,
+  looked,
+}: {
+  readonly sorted: readonly ItemAnalysis[]
+  readonly bodies: readonly Item[]
+  readonly open: number | null
+  readonly setOpen: (next: number | null) => void
+  readonly isTold: boolean
+  readonly sitting: Sitting
+  readonly looked: Looked
+}) {
+  return (
+    <table className="mt-2 w-full border-collapse">
+      <thead>
+        <tr className="border-b border-ink text-left text-xs align-bottom">
+          <th className="w-9 py-1.5">
+            <span className="sr-only">Number</span>
+          </th>
+          <th className="py-1.5 font-semibold">Item</th>
+          <th
+            className="w-16 py-1.5 text-right font-semibold"
+            title="Difficulty p: share of the points that was earned"
+          >
+            Right
+          </th>
+          <th
+            className="hidden w-20 py-1.5 text-right font-semibold sm:table-cell"
+            title="Upper-lower: share of the upper 27 % less that of the lower 27 %"
+          >
+            Upper less lower
+          </th>
+          <th
+            className="w-24 py-1.5 text-right font-semibold"
+            title="Point-biserial correlation with the rest of the paper"
+          >
+            Tells apart
+          </th>
+          <th
+            className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell"
+            title="Alpha of the paper without this item"
+          >
+            Alpha without
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {sorted.map((row) => (
+          <Fragment key={row.item}>
+            <ItemRow
+              row={row}
+              body={bodies[row.item]}
+              isOpen={open === row.item}
+              toggle={() => setOpen(open === row.item ? null : row.item)}
+              isTold={isTold}
+            />
+            {open === row.item && bodies[row.item] && (
+              <tr className="border-b border-line bg-here">
+                <td />
+                <td colSpan={5} className="pb-4">
+                  <OpenItem row={row} body={bodies[row.item] as Item} sitting={sitting} looked={looked} />
+                </td>
+              </tr>
+            )}
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
   )
 }
 

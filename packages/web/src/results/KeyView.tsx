@@ -8,6 +8,7 @@ import { type Regrade, RegradePreview } from './RegradePreview'
 import type { ViewProps } from './view-props'
 import { KeyLine } from './key/KeyLine'
 import { SampleKey } from './key/SampleKey'
+import type { Sitting, Looked } from './queries'
 
 /** The key by which this sitting is graded, item by item; what changes is shown before it is done. */
 export function KeyView({ sitting, looked }: ViewProps) {
@@ -32,26 +33,7 @@ export function KeyView({ sitting, looked }: ViewProps) {
   return (
     <div className="grid gap-x-8 gap-y-6 px-3 py-4 sm:px-[18px] xl:grid-cols-[minmax(0,1fr)_380px]">
       <section aria-label="Key by item" className="min-w-0">
-        {mended.length > 0 && (
-          <div className="mb-4 border-l-4 border-mustard pl-3">
-            <p>
-              ◐ Since it was taken, the key of {counted(mended.length, 'item was', 'items were')} mended in the bank:{' '}
-              {mended.map(({ place }) => place + 1).join(', ')}.
-            </p>
-            <May right="results">
-              <Button
-                className="mt-1"
-                onClick={() =>
-                  mended.forEach(({ place, inBank }) =>
-                    change(place, inBank, `item ${place + 1}: its key was mended in the bank`),
-                  )
-                }
-              >
-                Take the mended {mended.length === 1 ? 'key' : 'keys'}
-              </Button>
-            </May>
-          </div>
-        )}
+        {mended.length > 0 && <Mended mended={mended} change={change} />}
         <ol>
           {sitting.items.map(({ body }, place) => (
             <KeyLine
@@ -87,23 +69,7 @@ export function KeyView({ sitting, looked }: ViewProps) {
           </div>
         )}
       </section>
-      <aside className="grid content-start gap-6">
-        <SampleKey sitting={sitting} looked={looked} change={change} />
-        <section aria-label="Regrades">
-          <h2 className="text-[15px] font-semibold">Regrades</h2>
-          {sitting.regradings.length === 0 && <p className="text-muted">The key is as it was when it was taken.</p>}
-          <ul>
-            {sitting.regradings.map(({ id, at, by, why: because, changes }) => (
-              <li key={id} className="border-b border-line py-1">
-                {because}
-                <span className="block text-xs text-muted">
-                  {by}, {format(at, 'd MMM HH:mm')} · {counted(changes.length, 'score', 'scores')} changed
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      </aside>
+      <Beside sitting={sitting} looked={looked} change={change} />
       <RegradePreview
         sitting={sitting}
         regrade={asked}
@@ -116,5 +82,64 @@ export function KeyView({ sitting, looked }: ViewProps) {
         }}
       />
     </div>
+  )
+}
+
+function Mended({
+  mended,
+  change,
+}: {
+  readonly mended: readonly { place: number; inBank: Item }[]
+  readonly change: (place: number, body: Item, because: string) => void
+}) {
+  return (
+    <div className="mb-4 border-l-4 border-mustard pl-3">
+      <p>
+        ◐ Since it was taken, the key of {counted(mended.length, 'item was', 'items were')} mended in the bank:{' '}
+        {mended.map(({ place }) => place + 1).join(', ')}.
+      </p>
+      <May right="results">
+        <Button
+          className="mt-1"
+          onClick={() =>
+            mended.forEach(({ place, inBank }) =>
+              change(place, inBank, `item ${place + 1}: its key was mended in the bank`),
+            )
+          }
+        >
+          Take the mended {mended.length === 1 ? 'key' : 'keys'}
+        </Button>
+      </May>
+    </div>
+  )
+}
+
+function Beside({
+  sitting,
+  looked,
+  change,
+}: {
+  readonly sitting: Sitting
+  readonly looked: Looked
+  readonly change: (place: number, body: Item, because: string) => void
+}) {
+  return (
+    <aside className="grid content-start gap-6">
+      <SampleKey sitting={sitting} looked={looked} change={change} />
+      <section aria-label="Regrades">
+        <h2 className="text-[15px] font-semibold">Regrades</h2>
+        {sitting.regradings.length === 0 && <p className="text-muted">The key is as it was when it was taken.</p>}
+        <ul>
+          {sitting.regradings.map(({ id, at, by, why: because, changes }) => (
+            <li key={id} className="border-b border-line py-1">
+              {because}
+              <span className="block text-xs text-muted">
+                {by}, {format(at, 'd MMM HH:mm')} · {counted(changes.length, 'score', 'scores')} changed
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </aside>
   )
 }

@@ -1,5 +1,5 @@
-import { isAnswered, plainText, responseText, type Item } from '@zakuska/core'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { isAnswered, plainText, responseText, type Item, type RubricLine, type Response } from '@zakuska/core'
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { Button, Kbd } from '../parts/Button'
 import { Empty } from '../parts/Empty'
 import { counted } from '../parts/item-words'
@@ -139,14 +139,7 @@ function Answer({
     const now = new Set([...ticked].filter((one) => one !== index))
     if (on) now.add(index)
     setTicked(now)
-    setTyped(
-      points(
-        Math.min(
-          body.points,
-          [...now].reduce((sum, one) => sum + (rubric[one]?.points ?? 0), 0),
-        ),
-      ),
-    )
+    setTyped(points(Math.min(body.points, rubricPoints(rubric, now))))
   }
   return (
     <form
@@ -163,70 +156,23 @@ function Answer({
       }}
     >
       <h2 className="font-ui text-xs font-semibold text-muted">{name}</h2>
-      <p className="py-2 font-text text-[15.5px] leading-relaxed whitespace-pre-line" dir="auto">
-        {response && responseText(body, response)}
-      </p>
-      {rubric.length > 0 && (
-        <fieldset className="pb-2">
-          <legend className="sr-only">Rubric</legend>
-          {rubric.map((one, index) => (
-            <label key={one.says} className="block">
-              <input
-                type="checkbox"
-                className="mr-1.5 accent-ink"
-                checked={ticked.has(index)}
-                onChange={(event) => tick(index, event.target.checked)}
-              />
-              {one.says} <span className="text-muted">{points(one.points)}</span>
-            </label>
-          ))}
-        </fieldset>
-      )}
-      <div className="flex flex-wrap items-end gap-3">
-        <label>
-          Points, of {body.points}
-          <input
-            ref={field}
-            inputMode="decimal"
-            className="mt-0.5 block w-24 rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
-            value={typed}
-            aria-invalid={isWrong}
-            onChange={(event) => setTyped(event.target.value)}
-          />
-        </label>
-        <label className="min-w-48 flex-1">
-          Remark to the person
-          <input
-            className="mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
-            value={remark}
-            list={`remarks-${place}`}
-            maxLength={2000}
-            onChange={(event) => setRemark(event.target.value)}
-          />
-          <datalist id={`remarks-${place}`}>
-            {remarks.map((one) => (
-              <option key={one} value={one} />
-            ))}
-          </datalist>
-        </label>
-        <Button tone="lead" type="submit" disabled={give.isPending || value === null || isWrong}>
-          Keep and go on
-        </Button>
-        {known !== undefined && (
-          <Button
-            tone="quiet"
-            disabled={give.isPending}
-            onClick={() =>
-              give.mutate(
-                { attemptId: attempt.id, item: place, points: null, remark },
-                { onSuccess: () => setTyped('') },
-              )
-            }
-          >
-            Take back
-          </Button>
-        )}
-      </div>
+      <Answered response={response} body={body} />
+      {rubric.length > 0 && <Rubric rubric={rubric} ticked={ticked} tick={tick} />}
+      <PointsAndRemark
+        body={body}
+        field={field}
+        typed={typed}
+        isWrong={isWrong}
+        setTyped={setTyped}
+        remark={remark}
+        place={place}
+        setRemark={setRemark}
+        remarks={remarks}
+        give={give}
+        value={value}
+        known={known}
+        attempt={attempt}
+      />
       {isWrong && (
         <p role="alert" className="pt-1 text-beet">
           ◆ From 0 to {counted(body.points, 'point', 'points')}.
@@ -234,5 +180,119 @@ function Answer({
       )}
       <Fault error={give.error} />
     </form>
+  )
+}
+
+function Answered({ response, body }: { readonly response: Response | undefined | null; readonly body: Item }) {
+  return (
+    <p className="py-2 font-text text-[15.5px] leading-relaxed whitespace-pre-line" dir="auto">
+      {response && responseText(body, response)}
+    </p>
+  )
+}
+
+function Rubric({
+  rubric,
+  ticked,
+  tick,
+}: {
+  readonly rubric: readonly RubricLine[]
+  readonly ticked: ReadonlySet<number>
+  readonly tick: (index: number, on: boolean) => void
+}) {
+  return (
+    <fieldset className="pb-2">
+      <legend className="sr-only">Rubric</legend>
+      {rubric.map((one, index) => (
+        <label key={one.says} className="block">
+          <input
+            type="checkbox"
+            className="mr-1.5 accent-ink"
+            checked={ticked.has(index)}
+            onChange={(event) => tick(index, event.target.checked)}
+          />
+          {one.says} <span className="text-muted">{points(one.points)}</span>
+        </label>
+      ))}
+    </fieldset>
+  )
+}
+
+function rubricPoints(rubric: readonly RubricLine[], ticked: ReadonlySet<number>): number {
+  return [...ticked].reduce((sum, one) => sum + (rubric[one]?.points ?? 0), 0)
+}
+
+function PointsAndRemark({
+  body,
+  field,
+  typed,
+  isWrong,
+  setTyped,
+  remark,
+  place,
+  setRemark,
+  remarks,
+  give,
+  value,
+  known,
+  attempt,
+}: {
+  readonly body: Item
+  readonly field: RefObject<HTMLInputElement | null>
+  readonly typed: string
+  readonly isWrong: boolean
+  readonly setTyped: (next: string) => void
+  readonly remark: string
+  readonly place: number
+  readonly setRemark: (next: string) => void
+  readonly remarks: readonly string[]
+  readonly give: ReturnType<typeof useSittingChanges>['give']
+  readonly value: number | null
+  readonly known: number | undefined
+  readonly attempt: SittingAttempt
+}) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <label>
+        Points, of {body.points}
+        <input
+          ref={field}
+          inputMode="decimal"
+          className="mt-0.5 block w-24 rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
+          value={typed}
+          aria-invalid={isWrong}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </label>
+      <label className="min-w-48 flex-1">
+        Remark to the person
+        <input
+          className="mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
+          value={remark}
+          list={`remarks-${place}`}
+          maxLength={2000}
+          onChange={(event) => setRemark(event.target.value)}
+        />
+        <datalist id={`remarks-${place}`}>
+          {remarks.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      </label>
+      <Button tone="lead" type="submit" disabled={give.isPending || value === null || isWrong}>
+        Keep and go on
+      </Button>
+      {known !== undefined && (
+        <Button
+          tone="quiet"
+          disabled={give.isPending}
+          onClick={() =>
+            give.mutate({ attemptId: attempt.id, item: place, points: null, remark }, { onSuccess: () => setTyped('') })
+          }
+        >
+          Take back
+        </Button>
+      )}
+    </div>
   )
 }

@@ -85,34 +85,7 @@ function Preview({
           ? 'No score changes.'
           : `${counted(more, 'score rises', 'scores rise')}, ${less === 0 ? 'none falls' : `${counted(less, 'falls', 'fall')}`}; the other ${sitting.attemptList.length - changes.length} stay.`}
       </p>
-      {changes.length > 0 && (
-        <div className="mt-2 max-h-64 overflow-y-auto" tabIndex={0} role="group" aria-label="Scores that change">
-          <table className="w-full border-collapse">
-            <thead>
-              <tr className="border-b border-ink text-left text-xs">
-                <th className="py-1 font-semibold">Person</th>
-                <th className="py-1 text-right font-semibold">Now</th>
-                <th className="py-1 text-right font-semibold">Then</th>
-                <th className="py-1 text-right font-semibold">Items</th>
-              </tr>
-            </thead>
-            <tbody>
-              {changes.map(({ attempt, student, before, after, items }) => (
-                <tr key={attempt} className="border-b border-line">
-                  <th scope="row" className="py-1 text-left font-normal">
-                    {student}
-                  </th>
-                  <td className="text-right tabular-nums">{points(before)}</td>
-                  <td className={`text-right tabular-nums ${after > before ? 'text-dill' : 'text-beet'}`}>
-                    {after > before ? '↑' : after < before ? '↓' : ''} {points(after)}
-                  </td>
-                  <td className="text-right text-muted">{items.map(({ item }) => item + 1).join(', ')}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      {changes.length > 0 && <ScoresThatChange changes={changes} />}
       <label className="mt-3 block">
         Why
         <input
@@ -134,5 +107,36 @@ function Preview({
         Kept with the sitting: who, when, why, and each score before and after. The items in the bank stay as they are.
       </p>
     </form>
+  )
+}
+
+function ScoresThatChange({ changes }: { readonly changes: readonly ScoreChange[] }) {
+  return (
+    <div className="mt-2 max-h-64 overflow-y-auto" tabIndex={0} role="group" aria-label="Scores that change">
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="border-b border-ink text-left text-xs">
+            <th className="py-1 font-semibold">Person</th>
+            <th className="py-1 text-right font-semibold">Now</th>
+            <th className="py-1 text-right font-semibold">Then</th>
+            <th className="py-1 text-right font-semibold">Items</th>
+          </tr>
+        </thead>
+        <tbody>
+          {changes.map(({ attempt, student, before, after, items }) => (
+            <tr key={attempt} className="border-b border-line">
+              <th scope="row" className="py-1 text-left font-normal">
+                {student}
+              </th>
+              <td className="text-right tabular-nums">{points(before)}</td>
+              <td className={`text-right tabular-nums ${after > before ? 'text-dill' : 'text-beet'}`}>
+                {after > before ? '↑' : after < before ? '↓' : ''} {points(after)}
+              </td>
+              <td className="text-right text-muted">{items.map(({ item }) => item + 1).join(', ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   )
 }

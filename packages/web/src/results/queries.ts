@@ -87,6 +87,7 @@ export function useLooked(sitting: Sitting): Looked | null {
   return useMemo(() => analysis && { bodies, counted: attempts, analysis }, [bodies, attempts, analysis])
 }
 
+// eslint-disable-next-line max-lines-per-function -- a list of calls, with no step of its own
 export function useSittingChanges(id = '') {
   const client = useQueryClient()
   const path = { params: { path: { id } } }

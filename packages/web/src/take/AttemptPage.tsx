@@ -1,12 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
 import { isAnswered, type Response } from '@zakuska/core'
-import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import {
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+  type RefObject,
+  type Dispatch,
+  type SetStateAction,
+} from 'react'
 import { ApiProblem } from '../api/client'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
 import { asKept } from '../parts/item-words'
 import { PicturesFrom } from '../parts/RichText'
-import { AnswerQueue } from './answer-queue'
+import { AnswerQueue, type QueueState } from './answer-queue'
 import { type Attempt, takeCalls } from './calls'
 import { shelf } from './shelf'
 import { Sheet } from './Sheet'
@@ -108,16 +118,11 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
     if (state.ended === null) return
     void calls.attempt().then(setAttempt, () => undefined)
   }, [calls, state.ended])
-  const unanswered = attempt.items.flatMap((item, at) =>
-    asKept(item.body).kind === 'note' || isGiven(given.get(at)) ? [] : [at],
-  )
+  const unanswered = unansweredIn(attempt, given)
   return (
     <PicturesFrom.Provider value="/pictures/">
       <Sheet>
-        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-          <h1 className="text-2xl font-semibold">{attempt.title}</h1>
-          <span className="text-muted">{attempt.student}</span>
-        </div>
+        <AttemptHead attempt={attempt} />
         {attempt.isHandedIn ? (
           <HandedIn attempt={attempt} again={leave} />
         ) : (
@@ -134,30 +139,82 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
             else void handIn()
           }}
         >
-          <ol>
-            {attempt.items.map((item, at) => (
-              <Question
-                key={at}
-                {...{ item, at, attempt, calls }}
-                response={given.get(at) ?? null}
-                answer={(response) => answer(at, response)}
-                n={() => Math.max(counters.current.get(at) ?? -1, item.n)}
-                told={(next) =>
-                  setAttempt((now) => ({ ...now, items: now.items.map((one, place) => (place === at ? next : one)) }))
-                }
-              />
-            ))}
-          </ol>
+          <Items
+            attempt={attempt}
+            calls={calls}
+            given={given}
+            answer={answer}
+            counters={counters}
+            setAttempt={setAttempt}
+          />
           {!attempt.isHandedIn && (
-            <Ending
-              {...{ open, phase, isEnded: state.ended !== null }}
-              back={() => setOpen(null)}
-              mode={attempt.mode}
-            />
+            <AttemptEnding open={open} phase={phase} state={state} setOpen={setOpen} attempt={attempt} />
           )}
         </form>
       </Sheet>
     </PicturesFrom.Provider>
+  )
+}
+
+function unansweredIn(attempt: Attempt, given: ReadonlyMap<number, Response>): number[] {
+  return attempt.items.flatMap((item, at) => (asKept(item.body).kind === 'note' || isGiven(given.get(at)) ? [] : [at]))
+}
+
+function AttemptHead({ attempt }: { readonly attempt: Attempt }) {
+  return (
+    <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+      <h1 className="text-2xl font-semibold">{attempt.title}</h1>
+      <span className="text-muted">{attempt.student}</span>
+    </div>
+  )
+}
+
+function AttemptEnding({
+  open,
+  phase,
+  state,
+  setOpen,
+  attempt,
+}: {
+  readonly open: readonly number[] | null
+  readonly phase: 'waiting' | 'taking' | 'handing-in'
+  readonly state: QueueState
+  readonly setOpen: (next: readonly number[] | null) => void
+  readonly attempt: Attempt
+}) {
+  return <Ending {...{ open, phase, isEnded: state.ended !== null }} back={() => setOpen(null)} mode={attempt.mode} />
+}
+
+function Items({
+  attempt,
+  calls,
+  given,
+  answer,
+  counters,
+  setAttempt,
+}: {
+  readonly attempt: Attempt
+  readonly calls: TakingProps['calls']
+  readonly given: ReadonlyMap<number, Response>
+  readonly answer: (at: number, response: Response) => void
+  readonly counters: RefObject<Map<number, number>>
+  readonly setAttempt: Dispatch<SetStateAction<Attempt>>
+}) {
+  return (
+    <ol>
+      {attempt.items.map((item, at) => (
+        <Question
+          key={at}
+          {...{ item, at, attempt, calls }}
+          response={given.get(at) ?? null}
+          answer={(response) => answer(at, response)}
+          n={() => Math.max(counters.current.get(at) ?? -1, item.n)}
+          told={(next) =>
+            setAttempt((now) => ({ ...now, items: now.items.map((one, place) => (place === at ? next : one)) }))
+          }
+        />
+      ))}
+    </ol>
   )
 }
 

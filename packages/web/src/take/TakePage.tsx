@@ -116,44 +116,77 @@ function Begin({
         </p>
       )}
       {about.state === 'open' && (
-        <form
-          className="mt-5 grid max-w-sm gap-3"
-          onSubmit={(event) => {
-            event.preventDefault()
-            void begin()
-          }}
-        >
-          {about.identity.map((name, at) => (
-            <Field
-              key={name}
-              name={name}
-              required
-              maxLength={120}
-              autoFocus={at === 0}
-              autoComplete="off"
-              value={fields[name] ?? ''}
-              onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
-            />
-          ))}
-          {about.who === 'code' && (
-            <Field
-              name="Your own code"
-              required
-              maxLength={20}
-              autoComplete="off"
-              autoCapitalize="characters"
-              value={own}
-              onChange={(event) => setOwn(event.target.value)}
-            />
-          )}
-          <Fault error={error} />
-          <Button tone="lead" type="submit" className="justify-self-start !px-5 !py-1.5 text-base" disabled={isBusy}>
-            {isBusy ? 'Beginning …' : 'Begin'}
-          </Button>
-        </form>
+        <BeginForm
+          begin={begin}
+          about={about}
+          fields={fields}
+          setFields={setFields}
+          own={own}
+          setOwn={setOwn}
+          error={error}
+          isBusy={isBusy}
+        />
       )}
       <GoOn open={open} />
     </Sheet>
+  )
+}
+
+function BeginForm({
+  begin,
+  about,
+  fields,
+  setFields,
+  own,
+  setOwn,
+  error,
+  isBusy,
+}: {
+  readonly begin: () => Promise<void>
+  readonly about: About
+  readonly fields: Readonly<Record<string, string>>
+  readonly setFields: (next: Readonly<Record<string, string>>) => void
+  readonly own: string
+  readonly setOwn: (next: string) => void
+  readonly error: Error | null
+  readonly isBusy: boolean
+}) {
+  return (
+    <form
+      className="mt-5 grid max-w-sm gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void begin()
+      }}
+    >
+      {about.identity.map((name, at) => (
+        <Field
+          key={name}
+          name={name}
+          required
+          maxLength={120}
+          autoFocus={at === 0}
+          autoComplete="off"
+          value={fields[name] ?? ''}
+          onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
+        />
+      ))}
+      {about.who === 'code' && (
+        <Field
+          name="Your own code"
+          required
+          maxLength={20}
+          autoComplete="off"
+          autoCapitalize="characters"
+          value={own}
+          onChange={(event) => setOwn(event.target.value)}
+        />
+      )}
+      <Fault error={error} />
+      <Button tone="lead" type="submit" className="justify-self-start !px-5 !py-1.5 text-base" disabled={isBusy}>
+        {isBusy ? 'Beginning …' : 'Begin'}
+      </Button>
+    </form>
   )
 }
 

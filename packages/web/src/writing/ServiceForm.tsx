@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
-import { useTell } from '../parts/notices'
+import { useTell, type Tell } from '../parts/notices'
 import { Fault, Field } from '../parts/fields'
 import { useWritingChanges, type Writing } from './queries'
 
@@ -46,17 +46,7 @@ export function ServiceForm({ writing }: { readonly writing: Writing }) {
       <h2 className="text-xs font-semibold text-muted">The service</h2>
       <label className="block">
         What it is
-        <select
-          className="mt-0.5 w-full rounded-[3px] border border-edge bg-sheet px-1.5 py-1.5"
-          value={given.provider}
-          onChange={(event) => set({ provider: event.target.value as Provider })}
-        >
-          {Object.entries(PROVIDERS).map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
+        <ProviderChoice given={given} set={set} />
       </label>
       <Field
         name="Its name here"
@@ -91,40 +81,93 @@ export function ServiceForm({ writing }: { readonly writing: Writing }) {
           onChange={(event) => set({ model: event.target.value })}
         />
       )}
-      <div className="grid grid-cols-2 gap-3">
-        <Field name="Words of a request" {...number('words')} />
-        <Field name="Units of a reply" {...number('units')} />
-        <Field name="Price of 1,000 units" {...number('price')} />
-        <Field
-          name="Currency"
-          maxLength={8}
-          value={given.currency}
-          onChange={(event) => set({ currency: event.target.value })}
-        />
-      </div>
+      <Limits number={number} given={given} set={set} />
       <Field
         name="Units a person may use in a month"
         hint="Unless it is said otherwise of somebody below. Months begin at midnight UTC."
         {...number('cap')}
       />
       <Fault error={setService.error ?? removeService.error} />
-      <div className="flex gap-2">
-        <Button tone="lead" type="submit" disabled={setService.isPending}>
-          {setService.isPending ? 'Trying it …' : 'Try it and keep it'}
-        </Button>
-        {service && (
-          <Button
-            onClick={() =>
-              removeService.mutate(undefined, {
-                onSuccess: () => tell('Writing help is off, and its key is gone. The book stays.'),
-              })
-            }
-          >
-            Switch it off
-          </Button>
-        )}
-      </div>
+      <Steps setService={setService} service={service} removeService={removeService} tell={tell} />
     </form>
+  )
+}
+
+function ProviderChoice({ given, set }: { readonly given: Given; readonly set: (more: Partial<Given>) => void }) {
+  return (
+    <select
+      className="mt-0.5 w-full rounded-[3px] border border-edge bg-sheet px-1.5 py-1.5"
+      value={given.provider}
+      onChange={(event) => set({ provider: event.target.value as Provider })}
+    >
+      {Object.entries(PROVIDERS).map(([id, name]) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+function Steps({
+  setService,
+  service,
+  removeService,
+  tell,
+}: {
+  readonly setService: ReturnType<typeof useWritingChanges>['setService']
+  readonly service: Schemas['WritingServiceDto'] | null
+  readonly removeService: ReturnType<typeof useWritingChanges>['removeService']
+  readonly tell: Tell
+}) {
+  return (
+    <div className="flex gap-2">
+      <Button tone="lead" type="submit" disabled={setService.isPending}>
+        {setService.isPending ? 'Trying it …' : 'Try it and keep it'}
+      </Button>
+      {service && (
+        <Button
+          onClick={() =>
+            removeService.mutate(undefined, {
+              onSuccess: () => tell('Writing help is off, and its key is gone. The book stays.'),
+            })
+          }
+        >
+          Switch it off
+        </Button>
+      )}
+    </div>
+  )
+}
+
+function Limits({
+  number,
+  given,
+  set,
+}: {
+  readonly number: (name: 'cap' | 'price' | 'units' | 'words') => {
+    type: string
+    min: number
+    required: boolean
+    step: string | number
+    value: number
+    onChange: (event: { readonly target: { readonly value: string } }) => void
+  }
+  readonly given: Given
+  readonly set: (more: Partial<Given>) => void
+}) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Field name="Words of a request" {...number('words')} />
+      <Field name="Units of a reply" {...number('units')} />
+      <Field name="Price of 1,000 units" {...number('price')} />
+      <Field
+        name="Currency"
+        maxLength={8}
+        value={given.currency}
+        onChange={(event) => set({ currency: event.target.value })}
+      />
+    </div>
   )
 }
 

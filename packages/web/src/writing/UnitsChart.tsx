@@ -1,7 +1,8 @@
 import { max, rollups, scaleBand, scaleLinear, sum } from 'd3'
-import { eachDayOfInterval, format, startOfDay, subDays } from 'date-fns'
+import { eachDayOfInterval, format, startOfDay, subDays, type EachDayOfIntervalResult } from 'date-fns'
 import { Chart, Figures } from '../parts/chart/Chart'
 import type { ReplySummary } from './queries'
+import type { ScaleLinear, ScaleBand } from 'd3-scale'
 
 const WIDTH = 640
 const HEIGHT = 150
@@ -47,47 +48,7 @@ export function UnitsChart({
         />
       }
     >
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full max-w-[700px] min-w-[480px]" aria-hidden="true">
-        {y.ticks(3).map((tick) => (
-          <g key={tick}>
-            <line x1={LEFT} x2={WIDTH} y1={y(tick)} y2={y(tick)} className="stroke-line" />
-            <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end" className="fill-muted text-[10.5px]">
-              {tick.toLocaleString('en')}
-            </text>
-          </g>
-        ))}
-        {days.map((day, at) => {
-          const units = byDay.get(day.getTime()) ?? []
-          const left = x(String(day)) ?? 0
-          return (
-            <g key={String(day)}>
-              {units.map((own, place) => {
-                const below = sum(units.slice(0, place))
-                return (
-                  <rect
-                    key={people[place]}
-                    x={left}
-                    width={x.bandwidth()}
-                    y={y(below + own)}
-                    height={Math.max(0, y(below) - y(below + own))}
-                    className={`${FILLS[place % FILLS.length]} stroke-sheet`}
-                  />
-                )
-              })}
-              {at % 5 === 4 && (
-                <text
-                  x={left + x.bandwidth() / 2}
-                  y={HEIGHT - 5}
-                  textAnchor="middle"
-                  className="fill-muted text-[10.5px]"
-                >
-                  {format(day, 'd MMM')}
-                </text>
-              )}
-            </g>
-          )
-        })}
-      </svg>
+      <Bars y={y} days={days} byDay={byDay} x={x} people={people} />
       <ul className="flex flex-wrap gap-x-4 text-xs">
         {people.map((name, at) => (
           <li key={name} className="flex items-center gap-1.5">
@@ -99,5 +60,63 @@ export function UnitsChart({
         ))}
       </ul>
     </Chart>
+  )
+}
+
+function Bars({
+  y,
+  days,
+  byDay,
+  x,
+  people,
+}: {
+  readonly y: ScaleLinear<number, number, never>
+  readonly days: EachDayOfIntervalResult<{ start: Date; end: Date }, undefined>
+  readonly byDay: Map<number, number[]>
+  readonly x: ScaleBand<string>
+  readonly people: readonly string[]
+}) {
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full max-w-[700px] min-w-[480px]" aria-hidden="true">
+      {y.ticks(3).map((tick) => (
+        <g key={tick}>
+          <line x1={LEFT} x2={WIDTH} y1={y(tick)} y2={y(tick)} className="stroke-line" />
+          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end" className="fill-muted text-[10.5px]">
+            {tick.toLocaleString('en')}
+          </text>
+        </g>
+      ))}
+      {days.map((day, at) => {
+        const units = byDay.get(day.getTime()) ?? []
+        const left = x(String(day)) ?? 0
+        return (
+          <g key={String(day)}>
+            {units.map((own, place) => {
+              const below = sum(units.slice(0, place))
+              return (
+                <rect
+                  key={people[place]}
+                  x={left}
+                  width={x.bandwidth()}
+                  y={y(below + own)}
+                  height={Math.max(0, y(below) - y(below + own))}
+                  className={`${FILLS[place % FILLS.length]} stroke-sheet`}
+                />
+              )
+            })}
+            {at % 5 === 4 && (
+              <text
+                x={left + x.bandwidth() / 2}
+                y={HEIGHT - 5}
+                textAnchor="middle"
+                className="fill-muted text-[10.5px]"
+              >
+                {format(day, 'd MMM')}
+              </text>
+            )}
+          </g>
+        )
+      })}
+    </svg>
   )
 }

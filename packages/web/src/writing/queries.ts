@@ -83,6 +83,7 @@ function grow(client: QueryClient, id: string, { from, more, ...summary }: Schem
 }
 
 /** Everything that can be done with writing help; nothing of it is sent but by a press of a person. */
+// eslint-disable-next-line max-lines-per-function -- a list of calls, with no step of its own
 export function useWritingChanges() {
   const client = useQueryClient()
   const refresh = () => client.invalidateQueries({ queryKey: writingKeys.all })

@@ -38,29 +38,7 @@ export function NumericFields({ item, set }: { readonly item: NumericItem; reado
         )}
         {wrong !== undefined && <p className="text-beet">◆ “{wrong}” cannot be read as a number or a range.</p>}
       </Labelled>
-      {item.key.length > 1 && (
-        <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-          <legend className={LEGEND}>Share of the points that each earns</legend>
-          {item.key.map((band, index) => (
-            <label key={`${index} ${bandText(band)}`}>
-              {bandText(band)}{' '}
-              <input
-                type="number"
-                min={1}
-                max={100}
-                defaultValue={Math.round((band.credit ?? 1) * 100)}
-                onChange={(event) =>
-                  set({
-                    key: item.key.map((one, at) => (at === index ? withCredit(one, event.target.valueAsNumber) : one)),
-                  })
-                }
-                className={`${FIELD} w-20 !py-0`}
-              />{' '}
-              %
-            </label>
-          ))}
-        </fieldset>
-      )}
+      {item.key.length > 1 && <Shares item={item} set={set} />}
       <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
         <label className="grid gap-0.5">
           <span className="text-xs font-semibold text-muted">Unit</span>
@@ -93,6 +71,33 @@ export function NumericFields({ item, set }: { readonly item: NumericItem; reado
       </div>
       {item.unit && <ConversionsField item={item} set={set} />}
     </>
+  )
+}
+
+/** What of the points each number earns. */
+function Shares({ item, set }: { readonly item: NumericItem; readonly set: SetPart }) {
+  return (
+    <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+      <legend className={LEGEND}>Share of the points that each earns</legend>
+      {item.key.map((band, index) => (
+        <label key={`${index} ${bandText(band)}`}>
+          {bandText(band)}{' '}
+          <input
+            type="number"
+            min={1}
+            max={100}
+            defaultValue={Math.round((band.credit ?? 1) * 100)}
+            onChange={(event) =>
+              set({
+                key: item.key.map((one, at) => (at === index ? withCredit(one, event.target.valueAsNumber) : one)),
+              })
+            }
+            className={`${FIELD} w-20 !py-0`}
+          />{' '}
+          %
+        </label>
+      ))}
+    </fieldset>
   )
 }
 

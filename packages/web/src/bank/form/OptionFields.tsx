@@ -1,4 +1,4 @@
-import { type ChoiceItem, type Content, type Item, optionId } from '@zakuska/core'
+import { type ChoiceItem, type Content, type Item, optionId, type Option } from '@zakuska/core'
 import { Button } from '../../parts/Button'
 import { letterOf } from '../../parts/item-words'
 import { MoveButtons } from '../../parts/MoveButtons'
@@ -45,69 +45,18 @@ export function OptionFields({ item, set }: { readonly item: ChoiceItem; readonl
         Options; the marked {item.kind === 'single' ? 'one is' : 'ones are'} the key
       </legend>
       {item.options.map((option, index) => (
-        <div key={option.id} className="flex items-start gap-1.5">
-          <input
-            type={item.kind === 'single' ? 'radio' : 'checkbox'}
-            name="key"
-            aria-label={`Option ${letterOf(index)} is the key`}
-            checked={item.key.includes(option.id)}
-            onChange={(event) => keyed(option.id, event.target.checked)}
-            className="mt-2 accent-ink"
-          />
-          <div className="grid min-w-0 flex-1 gap-1">
-            <RichField
-              slim
-              label={`Option ${letterOf(index)}`}
-              value={option.content}
-              change={(content) => change(index, content)}
-            />
-            {option.feedback && (
-              <RichField
-                slim
-                label={`Feedback to option ${letterOf(index)}`}
-                value={option.feedback}
-                change={(feedback) => note(index, feedback)}
-              />
-            )}
-          </div>
-          {takesWeight(item, option.id) && (
-            <label className="flex items-center gap-1 pt-1 text-xs text-muted">
-              <input
-                type="number"
-                min={item.kind === 'single' ? 0 : -100}
-                max={100}
-                step="any"
-                aria-label={`Share of the points for option ${letterOf(index)}, in percent`}
-                value={percentOf(item, option.id)}
-                onChange={(event) => weigh(option.id, event.target.valueAsNumber)}
-                className={`${FIELD} w-20 !py-0.5 text-right`}
-              />
-              %
-            </label>
-          )}
-          <div className="flex gap-0.5 pt-1 text-muted">
-            <MoveButtons what={`option ${letterOf(index)}`} index={index} count={item.options.length} move={move} />
-            {!option.feedback && (
-              <button
-                type="button"
-                aria-label={`Add feedback to option ${letterOf(index)}`}
-                title="Feedback"
-                onClick={() => note(index, [])}
-                className="size-6"
-              >
-                ¶
-              </button>
-            )}
-            <button
-              type="button"
-              aria-label={`Take option ${letterOf(index)} out`}
-              onClick={() => without(option.id)}
-              className="size-6"
-            >
-              ×
-            </button>
-          </div>
-        </div>
+        <OptionField
+          key={option.id}
+          option={option}
+          item={item}
+          index={index}
+          keyed={keyed}
+          change={change}
+          note={note}
+          weigh={weigh}
+          move={move}
+          without={without}
+        />
       ))}
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
         <Button onClick={add}>Add an option</Button>
@@ -123,6 +72,115 @@ export function OptionFields({ item, set }: { readonly item: ChoiceItem; readonl
         <CreditField item={item} set={set} />
       </div>
     </fieldset>
+  )
+}
+
+/** One option with its mark, share and feedback. */
+function OptionField({
+  option,
+  item,
+  index,
+  keyed,
+  change,
+  note,
+  weigh,
+  move,
+  without,
+}: {
+  readonly option: Option
+  readonly item: ChoiceItem
+  readonly index: number
+  readonly keyed: (id: string, on: boolean) => void
+  readonly change: (index: number, content: Content) => void
+  readonly note: (index: number, feedback: Content) => void
+  readonly weigh: (id: string, percent: number) => void
+  readonly move: (index: number, step: number) => void
+  readonly without: (id: string) => void
+}) {
+  return (
+    <div className="flex items-start gap-1.5">
+      <input
+        type={item.kind === 'single' ? 'radio' : 'checkbox'}
+        name="key"
+        aria-label={`Option ${letterOf(index)} is the key`}
+        checked={item.key.includes(option.id)}
+        onChange={(event) => keyed(option.id, event.target.checked)}
+        className="mt-2 accent-ink"
+      />
+      <div className="grid min-w-0 flex-1 gap-1">
+        <RichField
+          slim
+          label={`Option ${letterOf(index)}`}
+          value={option.content}
+          change={(content) => change(index, content)}
+        />
+        {option.feedback && (
+          <RichField
+            slim
+            label={`Feedback to option ${letterOf(index)}`}
+            value={option.feedback}
+            change={(feedback) => note(index, feedback)}
+          />
+        )}
+      </div>
+      {takesWeight(item, option.id) && (
+        <label className="flex items-center gap-1 pt-1 text-xs text-muted">
+          <input
+            type="number"
+            min={item.kind === 'single' ? 0 : -100}
+            max={100}
+            step="any"
+            aria-label={`Share of the points for option ${letterOf(index)}, in percent`}
+            value={percentOf(item, option.id)}
+            onChange={(event) => weigh(option.id, event.target.valueAsNumber)}
+            className={`${FIELD} w-20 !py-0.5 text-right`}
+          />
+          %
+        </label>
+      )}
+      <OptionButtons index={index} item={item} move={move} option={option} note={note} without={without} />
+    </div>
+  )
+}
+
+function OptionButtons({
+  index,
+  item,
+  move,
+  option,
+  note,
+  without,
+}: {
+  readonly index: number
+  readonly item: ChoiceItem
+  readonly move: (index: number, step: number) => void
+  readonly option: Option
+  readonly note: (index: number, feedback: Content) => void
+  readonly without: (id: string) => void
+}) {
+  return (
+    <div className="flex gap-0.5 pt-1 text-muted">
+      <MoveButtons what={`option ${letterOf(index)}`} index={index} count={item.options.length} move={move} />
+      {!option.feedback && (
+        <button
+          type="button"
+          aria-label={`Add feedback to option ${letterOf(index)}`}
+          title="Feedback"
+          onClick={() => note(index, [])}
+          className="size-6"
+        >
+          ¶
+        </button>
+      )}
+      <button
+        type="button"
+        aria-label={`Take option ${letterOf(index)} out`}
+        onClick={() => without(option.id)}
+        className="size-6"
+      >
+        ×
+      </button>
+    </div>
   )
 }
 

@@ -85,20 +85,26 @@ export function PickedLine({
           close={() => setChanging(null)}
         />
       )}
-      <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
-        <span>
-          <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
-        </span>
-        <span>
-          <Kbd>space</Kbd> pick
-        </span>
-        <span>
-          <Kbd>⏎</Kbd> open
-        </span>
-        <span>
-          <Kbd>/</Kbd> search
-        </span>
-      </span>
+      <KeysHere />
     </section>
+  )
+}
+
+function KeysHere() {
+  return (
+    <span className="ml-auto hidden gap-3 text-xs text-muted lg:flex">
+      <span>
+        <Kbd>↑</Kbd> <Kbd>↓</Kbd> move
+      </span>
+      <span>
+        <Kbd>space</Kbd> pick
+      </span>
+      <span>
+        <Kbd>⏎</Kbd> open
+      </span>
+      <span>
+        <Kbd>/</Kbd> search
+      </span>
+    </span>
   )
 }

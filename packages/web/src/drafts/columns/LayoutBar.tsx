@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, dataOf } from '../../api/client'
 import { Button } from '../../parts/Button'
-import { useTell } from '../../parts/notices'
+import { useTell, type Tell } from '../../parts/notices'
 
 const KEY_FORMS: readonly (readonly [KeyForm, string])[] = [
   ['letter', 'letters: A, B'],
@@ -91,32 +91,50 @@ export function LayoutBar({
           </select>
         </label>
       )}
-      <form
-        className="flex items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault()
-          if (!name.trim()) return
-          keep
-            .mutateAsync({ name: name.trim(), layout: now })
-            .then(() => tell(`The layout is kept as “${name.trim()}”.`))
-            .catch((error: unknown) =>
-              tell(error instanceof Error ? error.message : 'It was not kept.', { tone: 'trouble' }),
-            )
-        }}
-      >
-        <label className="grid gap-0.5">
-          <span className="text-xs text-muted">Keep this layout as</span>
-          <input
-            value={name}
-            maxLength={80}
-            onChange={(event) => setName(event.target.value)}
-            className="w-44 rounded-[3px] border border-edge bg-sheet px-2 py-1"
-          />
-        </label>
-        <Button type="submit" disabled={!name.trim()}>
-          Keep
-        </Button>
-      </form>
+      <KeepLayout name={name} keep={keep} now={now} tell={tell} setName={setName} />
     </div>
+  )
+}
+
+function KeepLayout({
+  name,
+  keep,
+  now,
+  tell,
+  setName,
+}: {
+  readonly name: string
+  readonly keep: ReturnType<typeof useLayouts>['keep']
+  readonly now: ColumnLayout
+  readonly tell: Tell
+  readonly setName: (next: string) => void
+}) {
+  return (
+    <form
+      className="flex items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (!name.trim()) return
+        keep
+          .mutateAsync({ name: name.trim(), layout: now })
+          .then(() => tell(`The layout is kept as “${name.trim()}”.`))
+          .catch((error: unknown) =>
+            tell(error instanceof Error ? error.message : 'It was not kept.', { tone: 'trouble' }),
+          )
+      }}
+    >
+      <label className="grid gap-0.5">
+        <span className="text-xs text-muted">Keep this layout as</span>
+        <input
+          value={name}
+          maxLength={80}
+          onChange={(event) => setName(event.target.value)}
+          className="w-44 rounded-[3px] border border-edge bg-sheet px-2 py-1"
+        />
+      </label>
+      <Button type="submit" disabled={!name.trim()}>
+        Keep
+      </Button>
+    </form>
   )
 }

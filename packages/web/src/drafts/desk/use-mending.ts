@@ -23,6 +23,7 @@ interface Given {
 }
 
 /** What changes the text of a draft by its reading: mends, keys, tidying. */
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
 export function useMending({ live, view, now, reading, whenRead, setKeyText, say }: Given) {
   const tell = useTell()
   const take = useCallback(

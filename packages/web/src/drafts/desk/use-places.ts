@@ -22,6 +22,7 @@ export interface DeskPlaces {
 }
 
 /** Where on the desk somebody is, and the ways from there to what is left to decide. */
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
 export function usePlaces(
   view: RefObject<EditorView | null>,
   items: readonly DeskItem[],

@@ -31,6 +31,7 @@ interface Given {
 }
 
 /** Saves what stands on the desk, and puts it together with what somebody else saved meanwhile. */
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
 export function useSaving({ draft, start, live, view, now, read, show }: Given) {
   const tell = useTell()
   const [saveState, setSaveState] = useState<SaveState>('saved')

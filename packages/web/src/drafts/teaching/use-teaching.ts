@@ -1,13 +1,15 @@
-import { undo } from '@codemirror/commands'
-import type { EditorView } from '@codemirror/view'
-import { PART_KINDS, type DraftSource, type LinePart, type Notation, type Reading, type SaidLine } from '@zakuska/core'
-import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react'
+import { PART_KINDS, type LinePart, type Notation, type SaidLine } from '@zakuska/core'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
-import type { Reader } from '../use-reader'
-import { showPreview } from './preview-layer'
-import { taughtIn, teach, withLines, type Taught } from './taught-layer'
-import { changedLines, outcomeOf, whatFollows, type Following } from './what-follows'
+import { teach, withLines, type Taught } from './taught-layer'
+import { useFollowing } from './use-following'
+import { useNotations, type Offer } from './use-notations'
+import { useSaying, useUndoable } from './use-saying'
+import type { TeachingSources } from './sources'
+import type { Following } from './what-follows'
+
+export type { Offer } from './use-notations'
 
 /** Lines of which somebody is about to say what they are. */
 export interface OpenLines {
@@ -46,57 +48,16 @@ export interface Teaching {
   readonly offers: (notations: readonly Notation[]) => Promise<Offer[]>
 }
 
-/** A kept notation, and what would follow from reading by it. */
-export interface Offer {
-  readonly notation: Notation
-  readonly following: Following
-}
-
-interface Given {
-  readonly view: RefObject<EditorView | null>
-  readonly reader: Reader
-  /** The draft as it stands, with what would be taught. */
-  readonly sourceWith: (taught: Taught) => DraftSource
-  readonly reading: Reading | null
-  readonly taught: Taught
-}
-
 /** What people say that lines are, what would follow from it, and notations. */
-export function useTeaching({ view, reader, sourceWith, reading, taught }: Given): Teaching {
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
+export function useTeaching({ view, reader, sourceWith, reading, taught }: TeachingSources): Teaching {
   const tell = useTell()
   const [open, setOpen] = useState<OpenLines | null>(null)
   const [alike, setAlike] = useState(true)
-  const [following, setFollowing] = useState<Following | null>(null)
-  const asked = useRef(0)
-  /** What was considered when `following` was found out; another part may be considered by now. */
-  const knownFor = useRef<LinePart | null>(null)
-  const readingNow = useRef(reading)
-  useEffect(() => {
-    readingNow.current = reading
-  })
-
-  const leave = useCallback(() => {
-    asked.current++
-    setFollowing(null)
-    view.current?.dispatch({ effects: showPreview.of([]) })
-  }, [view])
-
-  const preview = useCallback(
-    async (next: Taught, said: { readonly lines: readonly number[]; readonly part: LinePart } | null) => {
-      const before = readingNow.current
-      if (!before) return
-      const ask = ++asked.current
-      const [after] = await reader.ask({ what: 'outcomes', sources: [sourceWith(next)] })
-      if (!after || ask !== asked.current) return
-      const follows = whatFollows(outcomeOf(before), after, said)
-      setFollowing(follows)
-      knownFor.current = said?.part ?? null
-      const changed = said && follows.holds ? changedLines(follows, said.part) : follows.others
-      const own = said?.lines.map((line) => ({ line, part: said.part })) ?? []
-      view.current?.dispatch({ effects: showPreview.of(follows.holds ? [...own, ...changed] : []) })
-    },
-    [reader, sourceWith, view],
-  )
+  const { following, forget, knownFor, preview, leave } = useFollowing({ view, reader, sourceWith, reading })
+  const undoable = useUndoable(view)
+  const saying = useSaying(view, undoable, leave)
+  const notations = useNotations({ view, reader, sourceWith, reading, taught }, preview)
 
   const considered = useRef<LinePart | null>(null)
   const consider = useCallback(
@@ -113,16 +74,6 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
     setOpen(null)
     leave()
   }, [leave])
-
-  const undoable = useCallback(
-    (text: string) =>
-      tell(text, {
-        undo: () => {
-          if (view.current) undo(view.current)
-        },
-      }),
-    [tell, view],
-  )
 
   const settle = useCallback(
     (part: LinePart | null) => {
@@ -142,83 +93,17 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
       )
       close()
     },
-    [alike, close, following, open, tell, undoable, view],
-  )
-
-  const say = useCallback(
-    (said: readonly SaidLine[]) => {
-      const editor = view.current
-      if (!editor) return
-      const next = said.reduce(
-        (taught, { from, part }) => withLines(editor.state, [from], part, false, taught),
-        taughtIn(editor.state),
-      )
-      teach(editor, next)
-      const [first] = said
-      if (first) undoable(`${counted(said.length, 'line', 'lines')}: ${PART_KINDS[first.part].says.toLowerCase()}.`)
-      leave()
-    },
-    [leave, undoable, view],
-  )
-
-  const takeBack = useCallback(
-    (places: readonly number[]) => {
-      const editor = view.current
-      if (!editor) return
-      teach(editor, withLines(editor.state, places, null, false))
-      undoable(`What was said of ${counted(places.length, 'line', 'lines')} is taken back.`)
-    },
-    [undoable, view],
-  )
-
-  const readBy = useCallback(
-    (notation: Notation | null) => {
-      const editor = view.current
-      if (!editor) return
-      const before = taughtIn(editor.state)
-      teach(editor, { ...before, notation })
-      leave()
-      undoable(notation ? `Read by the notation “${notation.name}”.` : `Read without “${before.notation?.name ?? ''}”.`)
-    },
-    [leave, undoable, view],
-  )
-
-  const considerNotation = useCallback(
-    (notation: Notation | null) => {
-      const editor = view.current
-      if (editor) void preview({ ...taughtIn(editor.state), notation }, null)
-    },
-    [preview, view],
-  )
-
-  const notation = useCallback(
-    (name: string) => reader.ask({ what: 'notation', source: sourceWith(taught), name }),
-    [reader, sourceWith, taught],
-  )
-
-  const offers = useCallback(
-    async (notations: readonly Notation[]): Promise<Offer[]> => {
-      const before = readingNow.current
-      if (!before) return []
-      const fitting = await reader.ask({ what: 'fitting', source: sourceWith(taught), notations })
-      const sources = fitting.map((notation) => sourceWith({ ...taught, notation }))
-      const after = sources.length ? await reader.ask({ what: 'outcomes', sources }) : []
-      return fitting.flatMap((notation, at) => {
-        const outcome = after[at]
-        return outcome ? [{ notation, following: whatFollows(outcomeOf(before), outcome, null) }] : []
-      })
-    },
-    [reader, sourceWith, taught],
+    [alike, close, following, knownFor, open, tell, undoable, view],
   )
 
   const openLines = useCallback(
     (lines: OpenLines) => {
       if (!lines.lines.length) return tell('There is no text on that line.')
       setAlike(true)
-      setFollowing(null)
+      forget()
       setOpen(lines)
     },
-    [tell],
+    [forget, tell],
   )
 
   // The same is considered again when other lines are to follow, or not.
@@ -247,14 +132,10 @@ export function useTeaching({ view, reader, sourceWith, reading, taught }: Given
     setAlike: changeAlike,
     following,
     consider,
-    considerNotation,
     leave,
     settle,
-    say,
-    takeBack,
-    readBy,
-    notation,
-    offers,
+    ...saying,
+    ...notations,
   }
 }
 

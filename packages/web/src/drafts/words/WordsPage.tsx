@@ -52,62 +52,19 @@ export function WordsPage() {
     <>
       <Head title="Questions from words" about={entries ? counted(entries.length, 'word', 'words') : 'up to sixty'} />
       <div className="grid min-h-0 flex-1 content-start gap-x-8 gap-y-5 overflow-y-auto px-3 py-4 sm:px-[18px] lg:grid-cols-[320px_minmax(0,1fr)]">
-        <form
-          aria-label="The list"
-          className="grid content-start gap-3"
-          onSubmit={(event) => {
-            event.preventDefault()
-            if (words.length && !isTooLong) look()
-          }}
-        >
-          <label className="block">
-            The words, one a line
-            <textarea
-              className={AREA}
-              rows={10}
-              autoFocus
-              value={list}
-              placeholder={'harbour\nanchor\nto moor – make fast'}
-              onChange={(event) => setList(event.target.value)}
-            />
-            <span className={`text-xs ${isTooLong ? 'text-beet' : 'text-muted'}`} role="status">
-              {isTooLong && <span aria-hidden="true">◆ </span>}
-              {counted(words.length, 'word', 'words')}
-              {isTooLong && `; ${MOST_WORDS} at most`}
-            </span>
-          </label>
-          <label className="block">
-            The text that they stand in, if there is one
-            <textarea
-              className={`${AREA} font-text`}
-              rows={6}
-              value={passage}
-              onChange={(event) => setPassage(event.target.value)}
-            />
-          </label>
-          {passage.trim() !== '' && (
-            <Button onClick={() => setList(tellingWords(passage, MOST_WORDS).join('\n'))}>
-              Take words out of the text
-            </Button>
-          )}
-          <label className="flex items-baseline gap-2">
-            <input type="checkbox" checked={isOwn} onChange={(event) => setOwn(event.target.checked)} />
-            <span>
-              Another language, or glosses of my own
-              <span className="block text-xs text-muted">two columns: the word, then what it means</span>
-            </span>
-          </label>
-          <Fault error={lookUp.error} />
-          <div>
-            <Button
-              tone={entries ? 'plain' : 'lead'}
-              type="submit"
-              disabled={!words.length || isTooLong || lookUp.isPending}
-            >
-              {lookUp.isPending ? 'Looking them up …' : isOwn ? 'Take the list' : 'Look them up'}
-            </Button>
-          </div>
-        </form>
+        <WordList
+          words={words}
+          isTooLong={isTooLong}
+          look={look}
+          list={list}
+          setList={setList}
+          passage={passage}
+          setPassage={setPassage}
+          isOwn={isOwn}
+          setOwn={setOwn}
+          lookUp={lookUp}
+          entries={entries}
+        />
         {entries ? (
           <Senses entries={entries} set={setEntries} form={form} setForm={setForm} passage={passage} />
         ) : (
@@ -119,6 +76,97 @@ export function WordsPage() {
         )}
       </div>
     </>
+  )
+}
+
+function WordList({
+  words,
+  isTooLong,
+  look,
+  list,
+  setList,
+  passage,
+  setPassage,
+  isOwn,
+  setOwn,
+  lookUp,
+  entries,
+}: {
+  readonly words: readonly { readonly word: string; readonly gloss: string }[]
+  readonly isTooLong: boolean
+  readonly look: () => void
+  readonly list: string
+  readonly setList: (next: string) => void
+  readonly passage: string
+  readonly setPassage: (next: string) => void
+  readonly isOwn: boolean
+  readonly setOwn: (next: boolean) => void
+  readonly lookUp: ReturnType<typeof useWritingChanges>['lookUp']
+  readonly entries: readonly Entry[] | null
+}) {
+  return (
+    <form
+      aria-label="The list"
+      className="grid content-start gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (words.length && !isTooLong) look()
+      }}
+    >
+      <label className="block">
+        The words, one a line
+        <textarea
+          className={AREA}
+          rows={10}
+          autoFocus
+          value={list}
+          placeholder={'harbour\nanchor\nto moor – make fast'}
+          onChange={(event) => setList(event.target.value)}
+        />
+        <span className={`text-xs ${isTooLong ? 'text-beet' : 'text-muted'}`} role="status">
+          {isTooLong && <span aria-hidden="true">◆ </span>}
+          {counted(words.length, 'word', 'words')}
+          {isTooLong && `; ${MOST_WORDS} at most`}
+        </span>
+      </label>
+      <label className="block">
+        The text that they stand in, if there is one
+        <textarea
+          className={`${AREA} font-text`}
+          rows={6}
+          value={passage}
+          onChange={(event) => setPassage(event.target.value)}
+        />
+      </label>
+      {passage.trim() !== '' && (
+        <Button onClick={() => setList(tellingWords(passage, MOST_WORDS).join('\n'))}>
+          Take words out of the text
+        </Button>
+      )}
+      <OwnTick isOwn={isOwn} setOwn={setOwn} />
+      <Fault error={lookUp.error} />
+      <div>
+        <Button
+          tone={entries ? 'plain' : 'lead'}
+          type="submit"
+          disabled={!words.length || isTooLong || lookUp.isPending}
+        >
+          {lookUp.isPending ? 'Looking them up …' : isOwn ? 'Take the list' : 'Look them up'}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+function OwnTick({ isOwn, setOwn }: { readonly isOwn: boolean; readonly setOwn: (next: boolean) => void }) {
+  return (
+    <label className="flex items-baseline gap-2">
+      <input type="checkbox" checked={isOwn} onChange={(event) => setOwn(event.target.checked)} />
+      <span>
+        Another language, or glosses of my own
+        <span className="block text-xs text-muted">two columns: the word, then what it means</span>
+      </span>
+    </label>
   )
 }
 

@@ -15,13 +15,14 @@ import { Button } from '../../parts/Button'
 import { Dialog } from '../../parts/Dialog'
 import { counted } from '../../parts/item-words'
 import { Fault, Field } from '../../parts/fields'
-import { useWriting, useWritingChanges } from '../../writing/queries'
+import { useWriting, useWritingChanges, type Reply } from '../../writing/queries'
 import { UseOfUnits } from '../../writing/UseOfUnits'
 import { costText, unitsText } from '../../writing/words'
 import type { DeskItem } from '../desk-state'
 import type { Desk } from '../use-desk'
 import type { Found } from './EvidenceDialog'
 import type { Again } from './use-again'
+import type { Schemas } from '../../api/client'
 
 type Standing = 'signed' | 'edited' | 'drafted'
 
@@ -63,39 +64,24 @@ export function AgainDialog({
 }) {
   const writing = useWriting().data
   const { ask } = useWritingChanges()
-  const prints = useMemo(
-    () => new Set(drafted.flatMap((text) => readDraft({ text }).items.map(({ item }) => fingerprint(item)))),
-    [drafted],
-  )
-  const standing = desk.items.map((item) => standingOf(item, prints))
+  const standing = useStanding(desk, drafted)
   const [chosen, setChosen] = useState<ReadonlySet<number>>(
     () => new Set(first >= 0 && standing[first] !== 'signed' ? [first] : []),
   )
   const [remark, setRemark] = useState('')
   const { reply } = again
-  const request = requestFor(desk.items, chosen, remark)
-  const text = chosen.size
-    ? requestText(request, source, {
-        instead: textsOf(desk, (at) => chosen.has(at)),
-        kept: desk.items.flatMap(({ read }, at) => (chosen.has(at) ? [] : plainText(read.item.stem))),
-      })
-    : ''
+  const { request, text } = requestOf(desk, chosen, remark, source)
   const units = estimateUnits(text) + estimateReply(request)
   const service = writing?.service
-  const go = (): void =>
+  const go = (): void => {
+    const what = `${counted(chosen.size, 'question', 'questions')} again`
+    const refs = [...chosen].flatMap((at) => desk.items[at]?.followed.ref ?? [])
+    const expected = estimateReply(request)
     ask.mutate(
-      {
-        draftId,
-        purpose: 'again',
-        what: `${counted(chosen.size, 'question', 'questions')} again`,
-        request: text,
-        expected: estimateReply(request),
-      },
-      {
-        onSuccess: ({ id }) =>
-          again.begin({ id, refs: [...chosen].flatMap((at) => desk.items[at]?.followed.ref ?? []) }),
-      },
+      { draftId, purpose: 'again', what, request: text, expected },
+      { onSuccess: ({ id }) => again.begin({ id, refs }) },
     )
+  }
   const choose = (places: readonly number[]): void => setChosen(new Set(places))
   const open = desk.items.flatMap((_, at) => (standing[at] === 'drafted' ? at : []))
   const doubtful = open.filter((at) => DOUBTFUL.has(found?.evidence[at]?.verdict ?? 'said'))
@@ -112,33 +98,8 @@ export function AgainDialog({
             if (chosen.size && !isWaiting) go()
           }}
         >
-          <div className="flex flex-wrap gap-2">
-            <Button onClick={() => choose(open)}>All that nobody signed off or changed ({open.length})</Button>
-            {doubtful.length > 0 && (
-              <Button onClick={() => choose(doubtful)}>Those the reading does not bear out ({doubtful.length})</Button>
-            )}
-            {chosen.size > 0 && <Button onClick={() => choose([])}>None</Button>}
-          </div>
-          <ul className="max-h-64 overflow-y-auto border-y border-line" aria-label="Items">
-            {desk.items.map(({ read, followed }, at) => (
-              <li key={followed.ref}>
-                <label className="flex items-baseline gap-2 py-1">
-                  <input
-                    type="checkbox"
-                    disabled={standing[at] === 'signed'}
-                    checked={chosen.has(at)}
-                    onChange={(event) =>
-                      choose(event.target.checked ? [...chosen, at] : [...chosen].filter((one) => one !== at))
-                    }
-                  />
-                  <span className="min-w-0 flex-1 truncate font-text">
-                    {at + 1}. {plainText(read.item.stem).replace(/\s+/g, ' ')}
-                  </span>
-                  <span className="text-xs whitespace-nowrap text-muted">{WORDS[standing[at] ?? 'drafted']}</span>
-                </label>
-              </li>
-            ))}
-          </ul>
+          <Quick choose={choose} open={open} doubtful={doubtful} chosen={chosen} />
+          <ItemChoice desk={desk} standing={standing} chosen={chosen} choose={choose} />
           <Field
             name="What is to be different"
             maxLength={500}
@@ -146,15 +107,7 @@ export function AgainDialog({
             value={remark}
             onChange={(event) => setRemark(event.target.value)}
           />
-          <p className="text-muted" role="status">
-            {isWaiting
-              ? `${service.name} is writing …`
-              : reply?.state === 'failed' || reply?.state === 'cut'
-                ? (reply.why ?? 'The reply was cut; nothing was put in its place.')
-                : chosen.size
-                  ? `The reading and these questions go to ${service.name}: about ${unitsText(units)}${costText(units, service) && `, ${costText(units, service)}`}.`
-                  : 'Choose what is to be drafted again.'}
-          </p>
+          <Says isWaiting={isWaiting} service={service} reply={reply} chosen={chosen} units={units} />
           {writing && <UseOfUnits writing={writing} />}
           <Fault error={ask.error} />
           <div className="flex gap-2">
@@ -169,9 +122,109 @@ export function AgainDialog({
   )
 }
 
+function Quick({
+  choose,
+  open,
+  doubtful,
+  chosen,
+}: {
+  readonly choose: (places: readonly number[]) => void
+  readonly open: readonly number[]
+  readonly doubtful: readonly number[]
+  readonly chosen: ReadonlySet<number>
+}) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      <Button onClick={() => choose(open)}>All that nobody signed off or changed ({open.length})</Button>
+      {doubtful.length > 0 && (
+        <Button onClick={() => choose(doubtful)}>Those the reading does not bear out ({doubtful.length})</Button>
+      )}
+      {chosen.size > 0 && <Button onClick={() => choose([])}>None</Button>}
+    </div>
+  )
+}
+
+function Says({
+  isWaiting,
+  service,
+  reply,
+  chosen,
+  units,
+}: {
+  readonly isWaiting: boolean
+  readonly service: Schemas['WritingServiceDto']
+  readonly reply: Reply | undefined
+  readonly chosen: ReadonlySet<number>
+  readonly units: number
+}) {
+  return (
+    <p className="text-muted" role="status">
+      {isWaiting
+        ? `${service.name} is writing …`
+        : reply?.state === 'failed' || reply?.state === 'cut'
+          ? (reply.why ?? 'The reply was cut; nothing was put in its place.')
+          : chosen.size
+            ? `The reading and these questions go to ${service.name}: about ${unitsText(units)}${costText(units, service) && `, ${costText(units, service)}`}.`
+            : 'Choose what is to be drafted again.'}
+    </p>
+  )
+}
+
+function ItemChoice({
+  desk,
+  standing,
+  chosen,
+  choose,
+}: {
+  readonly desk: Desk
+  readonly standing: readonly Standing[]
+  readonly chosen: ReadonlySet<number>
+  readonly choose: (places: readonly number[]) => void
+}) {
+  return (
+    <ul className="max-h-64 overflow-y-auto border-y border-line" aria-label="Items">
+      {desk.items.map(({ read, followed }, at) => (
+        <li key={followed.ref}>
+          <label className="flex items-baseline gap-2 py-1">
+            <input
+              type="checkbox"
+              disabled={standing[at] === 'signed'}
+              checked={chosen.has(at)}
+              onChange={(event) =>
+                choose(event.target.checked ? [...chosen, at] : [...chosen].filter((one) => one !== at))
+              }
+            />
+            <span className="min-w-0 flex-1 truncate font-text">
+              {at + 1}. {plainText(read.item.stem).replace(/\s+/g, ' ')}
+            </span>
+            <span className="text-xs whitespace-nowrap text-muted">{WORDS[standing[at] ?? 'drafted']}</span>
+          </label>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
 function textsOf(desk: Desk, isWanted: (at: number) => boolean): string[] {
   const text = desk.view()?.state.doc.toString() ?? ''
   return desk.items.flatMap(({ read }, at) => (isWanted(at) ? text.slice(read.from, read.to) : []))
+}
+
+/** How each item of the desk stands: signed off, changed, or as it was drafted. */
+function useStanding(desk: Desk, drafted: readonly string[]): readonly Standing[] {
+  const prints = useMemo(
+    () => new Set(drafted.flatMap((text) => readDraft({ text }).items.map(({ item }) => fingerprint(item)))),
+    [drafted],
+  )
+  return desk.items.map((item) => standingOf(item, prints))
+}
+
+function requestOf(desk: Desk, chosen: ReadonlySet<number>, remark: string, source: string) {
+  const request = requestFor(desk.items, chosen, remark)
+  if (!chosen.size) return { request, text: '' }
+  const instead = textsOf(desk, (at) => chosen.has(at))
+  const kept = desk.items.flatMap(({ read }, at) => (chosen.has(at) ? [] : plainText(read.item.stem)))
+  return { request, text: requestText(request, source, { instead, kept }) }
 }
 
 function requestFor(items: readonly DeskItem[], chosen: ReadonlySet<number>, remarks: string): WritingRequest {

@@ -75,29 +75,62 @@ export function HaveWritten({
       </p>
       <UseOfUnits writing={writing} />
       <Fault error={error} />
-      <div className="flex flex-wrap items-center gap-3">
-        <May right="write" to="have questions drafted">
-          <Button
-            tone="lead"
-            disabled={!text || isGoing || isTooLong || writing.whyNot !== null}
-            onClick={() => void go()}
-          >
-            {isGoing ? 'Sending …' : drafts > 1 ? `Have ${drafts} drafts of ${what} written` : `Have ${what} written`}
-          </Button>
-          <label className="flex items-center gap-1.5">
-            drafts to choose from
-            <select
-              className="rounded-[3px] border border-edge bg-sheet px-1.5 py-1"
-              value={drafts}
-              onChange={(event) => setDrafts(Number(event.target.value))}
-            >
-              {Array.from({ length: MOST_DRAFTS }, (_, at) => (
-                <option key={at}>{at + 1}</option>
-              ))}
-            </select>
-          </label>
-        </May>
-      </div>
+      <Go
+        text={text}
+        isGoing={isGoing}
+        isTooLong={isTooLong}
+        writing={writing}
+        go={go}
+        drafts={drafts}
+        what={what}
+        setDrafts={setDrafts}
+      />
     </section>
+  )
+}
+
+function Go({
+  text,
+  isGoing,
+  isTooLong,
+  writing,
+  go,
+  drafts,
+  what,
+  setDrafts,
+}: {
+  readonly text: string
+  readonly isGoing: boolean
+  readonly isTooLong: boolean
+  readonly writing: Writing
+  readonly go: () => Promise<void>
+  readonly drafts: number
+  readonly what: string
+  readonly setDrafts: (next: number) => void
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <May right="write" to="have questions drafted">
+        <Button
+          tone="lead"
+          disabled={!text || isGoing || isTooLong || writing.whyNot !== null}
+          onClick={() => void go()}
+        >
+          {isGoing ? 'Sending …' : drafts > 1 ? `Have ${drafts} drafts of ${what} written` : `Have ${what} written`}
+        </Button>
+        <label className="flex items-center gap-1.5">
+          drafts to choose from
+          <select
+            className="rounded-[3px] border border-edge bg-sheet px-1.5 py-1"
+            value={drafts}
+            onChange={(event) => setDrafts(Number(event.target.value))}
+          >
+            {Array.from({ length: MOST_DRAFTS }, (_, at) => (
+              <option key={at}>{at + 1}</option>
+            ))}
+          </select>
+        </label>
+      </May>
+    </div>
   )
 }

@@ -26,9 +26,8 @@ export function ReplyBar({
   const mayWrite = useMay('write')
   // What one asked for is one's own to stop and to pay for.
   const isOwn = useSession().data?.name === reply.by
-  const { state, sentTo, why, units, what, purpose } = reply
+  const { state, what, purpose } = reply
   const asked = Number(/^\d+/.exec(what)?.[0] ?? 0)
-  const name = sentTo.split(',')[0] ?? ''
   const isShort = isFresh && purpose === 'items' && read < asked
   if (!isMissing && (state === 'done' || reply.isTaken) && !isShort) return null
   const isTrouble = state === 'failed' || state === 'cut'
@@ -38,17 +37,7 @@ export function ReplyBar({
     >
       <p role="status" className="min-w-0">
         {isTrouble && <span aria-hidden="true">◆ </span>}
-        {state === 'writing'
-          ? `${name} is writing ${what}: ${counted(read, 'item', 'items')} read so far.`
-          : state === 'cut'
-            ? `${name} stopped at the limit of one reply. What came is here (${unitsText(units)}).`
-            : state === 'failed'
-              ? `${why ?? ''}${reply.text ? ' What came is here.' : ' Nothing came.'}`
-              : state === 'stopped'
-                ? 'It was stopped. What came is here.'
-                : !isShort
-                  ? `A reply from ${name} (${what}) is not all in this text.`
-                  : `${what} were asked for, and ${counted(read, 'item was', 'items were')} read.`}
+        {saysOf(reply, read, isShort)}
       </p>
       {mayWrite && (
         <span className="ml-auto flex gap-2">
@@ -68,4 +57,23 @@ export function ReplyBar({
       <Fault error={stop.error ?? goOn.error} />
     </div>
   )
+}
+
+/** How a reply stands, in a sentence. */
+function saysOf({ state, sentTo, why, units, what, text }: Reply, read: number, isShort: boolean): string {
+  const name = sentTo.split(',')[0] ?? ''
+  switch (state) {
+    case 'writing':
+      return `${name} is writing ${what}: ${counted(read, 'item', 'items')} read so far.`
+    case 'cut':
+      return `${name} stopped at the limit of one reply. What came is here (${unitsText(units)}).`
+    case 'failed':
+      return `${why ?? ''}${text ? ' What came is here.' : ' Nothing came.'}`
+    case 'stopped':
+      return 'It was stopped. What came is here.'
+    case 'done':
+      return isShort
+        ? `${what} were asked for, and ${counted(read, 'item was', 'items were')} read.`
+        : `A reply from ${name} (${what}) is not all in this text.`
+  }
 }

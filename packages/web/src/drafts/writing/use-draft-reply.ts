@@ -25,14 +25,7 @@ export function useDraftReply(
 ): DraftReply {
   const all = useRepliesOf([draftId], hasSource).data
   // Other questions that came while nobody was here wait to be put in, too.
-  const newest = useMemo(
-    () =>
-      all?.find(
-        ({ id, purpose, isTaken, text }) =>
-          purpose === 'items' || (purpose === 'again' && !isTaken && text.trim() !== '' && id !== againId),
-      ),
-    [all, againId],
-  )
+  const newest = useMemo(() => all?.find((one) => isForDraft(one, againId)), [all, againId])
   const reply = useReply(newest?.id ?? null).data
   const [fresh, setFresh] = useState<string | null>(null)
   if (reply?.state === 'writing' && fresh !== reply.id) setFresh(reply.id)
@@ -62,4 +55,8 @@ export function useDraftReply(
     isFresh: reply !== undefined && fresh === reply.id,
     putIn,
   }
+}
+
+function isForDraft({ id, purpose, isTaken, text }: Reply, againId: string | null): boolean {
+  return purpose === 'items' || (purpose === 'again' && !isTaken && text.trim() !== '' && id !== againId)
 }

@@ -35,6 +35,7 @@ interface Target {
  * Puts a reply at the end of the text as it grows. Into an empty draft it goes by itself; one that came while nobody was
  * looking waits to be put in.
  */
+// eslint-disable-next-line max-lines-per-function -- short callbacks over the same refs, none of use without the others
 export function useReplyText(reply: Reply | undefined, { view, mayWrite, whole }: Target): ReplyText {
   const placed = useRef<{ readonly id: string; length: number } | null>(null)
   const latest = useRef(whole)

@@ -4,7 +4,8 @@ import { May } from '../../people/May'
 import { counted } from '../../parts/item-words'
 import { useTell } from '../../parts/notices'
 import { type Paper, useDraw, usePapers } from '../queries'
-import { FIELD } from './field'
+import { FIELD } from '../../parts/field-class'
+import type { Schemas } from '../../api/client'
 
 const MOST_VERSIONS = 26
 
@@ -53,32 +54,7 @@ export function DrawForm({
         void start()
       }}
     >
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <label>
-          Versions{' '}
-          <input
-            type="number"
-            min={1}
-            max={MOST_VERSIONS}
-            value={count}
-            onChange={(event) => {
-              const value = Math.round(event.target.valueAsNumber)
-              if (value >= 1 && value <= MOST_VERSIONS) setWanted(value)
-            }}
-            className={`${FIELD} w-14 text-right`}
-          />
-        </label>
-        <label>
-          Seed{' '}
-          <input
-            inputMode="numeric"
-            placeholder="a new one"
-            value={seed}
-            onChange={(event) => setSeed(event.target.value.replace(/\D/g, '').slice(0, 9))}
-            className={`${FIELD} w-24`}
-          />
-        </label>
-      </div>
+      <CountAndSeed count={count} setWanted={setWanted} seed={seed} setSeed={setSeed} />
       <label>
         <input
           type="checkbox"
@@ -88,38 +64,8 @@ export function DrawForm({
         />
         No version draws what another has
       </label>
-      {others.length > 0 && (
-        <label className="flex items-center gap-2">
-          Not what was on
-          <select
-            value=""
-            aria-label="Do not draw what was on a paper"
-            onChange={(event) => setAvoid([...new Set([...avoid, event.target.value])])}
-            className={`${FIELD} min-w-0 flex-1`}
-          >
-            <option value="">{avoid.length ? 'another paper …' : 'a paper …'}</option>
-            {others.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.title}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-      {avoid.length > 0 && (
-        <p className="flex flex-wrap gap-1.5">
-          {avoid.map((id) => (
-            <button
-              key={id}
-              type="button"
-              onClick={() => setAvoid(avoid.filter((one) => one !== id))}
-              className="rounded-[2px] border border-mustard bg-mustard-wash px-1.5 text-[12.5px]"
-            >
-              {others.find((one) => one.id === id)?.title} ×
-            </button>
-          ))}
-        </p>
-      )}
+      {others.length > 0 && <AvoidChoice setAvoid={setAvoid} avoid={avoid} others={others} />}
+      {avoid.length > 0 && <Avoided avoid={avoid} setAvoid={setAvoid} others={others} />}
       <div className="flex items-center gap-2">
         <May right="draw" to="draw versions">
           <Button tone="lead" type="submit" disabled={draw.isPending || total === 0}>
@@ -134,5 +80,100 @@ export function DrawForm({
         </p>
       )}
     </form>
+  )
+}
+
+function AvoidChoice({
+  setAvoid,
+  avoid,
+  others,
+}: {
+  readonly setAvoid: (next: readonly string[]) => void
+  readonly avoid: readonly string[]
+  readonly others: readonly Schemas['PaperSummaryDto'][]
+}) {
+  return (
+    <label className="flex items-center gap-2">
+      Not what was on
+      <select
+        value=""
+        aria-label="Do not draw what was on a paper"
+        onChange={(event) => setAvoid([...new Set([...avoid, event.target.value])])}
+        className={`${FIELD} min-w-0 flex-1`}
+      >
+        <option value="">{avoid.length ? 'another paper …' : 'a paper …'}</option>
+        {others.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.title}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+function Avoided({
+  avoid,
+  setAvoid,
+  others,
+}: {
+  readonly avoid: readonly string[]
+  readonly setAvoid: (next: readonly string[]) => void
+  readonly others: readonly Schemas['PaperSummaryDto'][]
+}) {
+  return (
+    <p className="flex flex-wrap gap-1.5">
+      {avoid.map((id) => (
+        <button
+          key={id}
+          type="button"
+          onClick={() => setAvoid(avoid.filter((one) => one !== id))}
+          className="rounded-[2px] border border-mustard bg-mustard-wash px-1.5 text-[12.5px]"
+        >
+          {others.find((one) => one.id === id)?.title} ×
+        </button>
+      ))}
+    </p>
+  )
+}
+
+function CountAndSeed({
+  count,
+  setWanted,
+  seed,
+  setSeed,
+}: {
+  readonly count: number
+  readonly setWanted: (next: number | null) => void
+  readonly seed: string
+  readonly setSeed: (next: string) => void
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <label>
+        Versions{' '}
+        <input
+          type="number"
+          min={1}
+          max={MOST_VERSIONS}
+          value={count}
+          onChange={(event) => {
+            const value = Math.round(event.target.valueAsNumber)
+            if (value >= 1 && value <= MOST_VERSIONS) setWanted(value)
+          }}
+          className={`${FIELD} w-14 text-right`}
+        />
+      </label>
+      <label>
+        Seed{' '}
+        <input
+          inputMode="numeric"
+          placeholder="a new one"
+          value={seed}
+          onChange={(event) => setSeed(event.target.value.replace(/\D/g, '').slice(0, 9))}
+          className={`${FIELD} w-24`}
+        />
+      </label>
+    </div>
   )
 }

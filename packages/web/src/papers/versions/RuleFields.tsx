@@ -4,7 +4,7 @@ import { Button } from '../../parts/Button'
 import { counted } from '../../parts/item-words'
 import type { ChangePaper } from '../paper-state'
 import type { PaperState, Rule } from '../paper-parts'
-import { FIELD } from './field'
+import { FIELD } from '../../parts/field-class'
 
 export function Rules({
   state,
@@ -116,66 +116,86 @@ function RuleFields({
           ×
         </button>
       </div>
-      <div className="flex flex-wrap items-center gap-1.5">
-        <select
-          aria-label={`Narrow rule ${index + 1}`}
-          value=""
-          onChange={(event) => {
-            const [field, ...value] = event.target.value.split('=')
-            narrow(field as FilterField, value.join('='))
-          }}
-          className={`${FIELD} max-w-44`}
-        >
-          <option value="">narrow it …</option>
-          {RULE_FIELDS.map(([field, title]) => {
-            const values = facets.data?.facets.find((one) => one.name === field)?.values ?? []
-            return (
-              values.length > 0 && (
-                <optgroup key={field} label={title}>
-                  {values.map(({ value, count }) => (
-                    <option key={value} value={`${field}=${value}`}>
-                      {valueName(field, value)} ({count})
-                    </option>
-                  ))}
-                </optgroup>
-              )
-            )
-          })}
-        </select>
-        <label className="text-muted">
-          points{' '}
-          <input
-            type="number"
-            min={0}
-            step="any"
-            placeholder="own"
-            aria-label={`Points of what rule ${index + 1} draws`}
-            value={rule.points ?? ''}
-            onChange={(event) => set({ points: event.target.value === '' ? null : event.target.valueAsNumber })}
-            className={`${FIELD} w-16 text-right`}
-          />
-        </label>
-        {state.sections.length > 0 && (
-          <select
-            aria-label={`Section of what rule ${index + 1} draws`}
-            value={rule.sectionId ?? ''}
-            onChange={(event) => set({ sectionId: event.target.value || null })}
-            className={FIELD}
-          >
-            <option value="">before the first section</option>
-            {state.sections.map((section) => (
-              <option key={section.id} value={section.id}>
-                {section.title || 'Untitled section'}
-              </option>
-            ))}
-          </select>
-        )}
-      </div>
+      <Narrowing index={index} narrow={narrow} facets={facets} rule={rule} set={set} state={state} />
       {found !== undefined && (
         <p className={isShort ? 'text-beet' : 'text-xs text-muted'}>
           {isShort ? `◆ Finds ${found}, short by ${rule.count - found}` : `finds ${counted(found, 'item', 'items')}`}
         </p>
       )}
     </fieldset>
+  )
+}
+
+function Narrowing({
+  index,
+  narrow,
+  facets,
+  rule,
+  set,
+  state,
+}: {
+  readonly index: number
+  readonly narrow: (field: FilterField, value: string | undefined) => void
+  readonly facets: ReturnType<typeof useFacets>
+  readonly rule: Rule
+  readonly set: (part: Partial<Rule>) => void
+  readonly state: PaperState
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-1.5">
+      <select
+        aria-label={`Narrow rule ${index + 1}`}
+        value=""
+        onChange={(event) => {
+          const [field, ...value] = event.target.value.split('=')
+          narrow(field as FilterField, value.join('='))
+        }}
+        className={`${FIELD} max-w-44`}
+      >
+        <option value="">narrow it …</option>
+        {RULE_FIELDS.map(([field, title]) => {
+          const values = facets.data?.facets.find((one) => one.name === field)?.values ?? []
+          return (
+            values.length > 0 && (
+              <optgroup key={field} label={title}>
+                {values.map(({ value, count }) => (
+                  <option key={value} value={`${field}=${value}`}>
+                    {valueName(field, value)} ({count})
+                  </option>
+                ))}
+              </optgroup>
+            )
+          )
+        })}
+      </select>
+      <label className="text-muted">
+        points{' '}
+        <input
+          type="number"
+          min={0}
+          step="any"
+          placeholder="own"
+          aria-label={`Points of what rule ${index + 1} draws`}
+          value={rule.points ?? ''}
+          onChange={(event) => set({ points: event.target.value === '' ? null : event.target.valueAsNumber })}
+          className={`${FIELD} w-16 text-right`}
+        />
+      </label>
+      {state.sections.length > 0 && (
+        <select
+          aria-label={`Section of what rule ${index + 1} draws`}
+          value={rule.sectionId ?? ''}
+          onChange={(event) => set({ sectionId: event.target.value || null })}
+          className={FIELD}
+        >
+          <option value="">before the first section</option>
+          {state.sections.map((section) => (
+            <option key={section.id} value={section.id}>
+              {section.title || 'Untitled section'}
+            </option>
+          ))}
+        </select>
+      )}
+    </div>
   )
 }

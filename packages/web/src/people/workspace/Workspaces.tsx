@@ -1,11 +1,11 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { useNavigate, type NavigateFunction } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { Button } from '../../parts/Button'
 import { FileButton } from '../../parts/FileButton'
 import { Dialog } from '../../parts/Dialog'
 import { counted } from '../../parts/item-words'
-import { useTell } from '../../parts/notices'
+import { useTell, type Tell } from '../../parts/notices'
 import { Part } from '../AccountPage'
 import { Fault, Field } from '../../parts/fields'
 import { May } from '../May'
@@ -28,46 +28,7 @@ export function Workspaces({ workspace }: { readonly workspace: Schemas['Workspa
   }
   return (
     <Part title="This workspace">
-      <div className="flex flex-wrap gap-2">
-        <May right="people">
-          <Button
-            onClick={() => {
-              setName(workspace.name)
-              setAsked('name')
-            }}
-          >
-            Rename
-          </Button>
-        </May>
-        <Button
-          onClick={() => {
-            setName('')
-            setAsked('new')
-          }}
-        >
-          New workspace
-        </Button>
-        <May right="people">
-          <a
-            href="/api/workspace/archive"
-            download="workspace.zip"
-            className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
-          >
-            Take it out as a zip
-          </a>
-        </May>
-        <BringIn done={(id) => choose.mutate(id, { onSuccess: () => void navigate('/drafts') })} />
-        <Button tone="quiet" onClick={() => setAsked('leave')}>
-          Leave
-        </Button>
-        {!workspace.goneAt && (
-          <May right="people">
-            <Button tone="quiet" onClick={() => setAsked('delete')}>
-              Delete
-            </Button>
-          </May>
-        )}
-      </div>
+      <Doings setName={setName} workspace={workspace} setAsked={setAsked} choose={choose} navigate={navigate} />
       <Dialog open={naming} close={close} title={asked === 'name' ? 'Rename the workspace' : 'A new workspace'}>
         <form
           className="grid gap-3"
@@ -92,27 +53,111 @@ export function Workspaces({ workspace }: { readonly workspace: Schemas['Workspa
           Leave
         </Button>
       </Dialog>
-      <Dialog open={asked === 'delete'} close={close} title={`Delete ${workspace.name}?`}>
-        <p className="mb-3">
-          Nobody sees it any more. For 30 days its owners can bring it back; then it is gone for good, with its drafts,
-          items, papers and results.
-        </p>
-        <Fault error={problem} />
-        <Button
-          tone="lead"
-          onClick={() =>
-            setDeleted.mutate(true, {
-              onSuccess: () => {
-                close()
-                tell('The workspace was deleted.', { undo: () => setDeleted.mutate(false) })
-              },
-            })
-          }
-        >
-          Delete it
-        </Button>
-      </Dialog>
+      <DeleteDialog
+        asked={asked}
+        close={close}
+        workspace={workspace}
+        problem={problem}
+        setDeleted={setDeleted}
+        tell={tell}
+      />
     </Part>
+  )
+}
+
+function DeleteDialog({
+  asked,
+  close,
+  workspace,
+  problem,
+  setDeleted,
+  tell,
+}: {
+  readonly asked: 'delete' | 'name' | 'new' | 'leave' | null
+  readonly close: () => void
+  readonly workspace: Schemas['WorkspaceDto']
+  readonly problem: Error | null
+  readonly setDeleted: ReturnType<typeof usePeopleChanges>['setDeleted']
+  readonly tell: Tell
+}) {
+  return (
+    <Dialog open={asked === 'delete'} close={close} title={`Delete ${workspace.name}?`}>
+      <p className="mb-3">
+        Nobody sees it any more. For 30 days its owners can bring it back; then it is gone for good, with its drafts,
+        items, papers and results.
+      </p>
+      <Fault error={problem} />
+      <Button
+        tone="lead"
+        onClick={() =>
+          setDeleted.mutate(true, {
+            onSuccess: () => {
+              close()
+              tell('The workspace was deleted.', { undo: () => setDeleted.mutate(false) })
+            },
+          })
+        }
+      >
+        Delete it
+      </Button>
+    </Dialog>
+  )
+}
+
+function Doings({
+  setName,
+  workspace,
+  setAsked,
+  choose,
+  navigate,
+}: {
+  readonly setName: (next: string) => void
+  readonly workspace: Schemas['WorkspaceDto']
+  readonly setAsked: (next: 'delete' | 'name' | 'new' | 'leave' | null) => void
+  readonly choose: ReturnType<typeof usePeopleChanges>['choose']
+  readonly navigate: NavigateFunction
+}) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      <May right="people">
+        <Button
+          onClick={() => {
+            setName(workspace.name)
+            setAsked('name')
+          }}
+        >
+          Rename
+        </Button>
+      </May>
+      <Button
+        onClick={() => {
+          setName('')
+          setAsked('new')
+        }}
+      >
+        New workspace
+      </Button>
+      <May right="people">
+        <a
+          href="/api/workspace/archive"
+          download="workspace.zip"
+          className="rounded-[3px] border border-line bg-sheet px-2.5 py-1 hover:border-edge"
+        >
+          Take it out as a zip
+        </a>
+      </May>
+      <BringIn done={(id) => choose.mutate(id, { onSuccess: () => void navigate('/drafts') })} />
+      <Button tone="quiet" onClick={() => setAsked('leave')}>
+        Leave
+      </Button>
+      {!workspace.goneAt && (
+        <May right="people">
+          <Button tone="quiet" onClick={() => setAsked('delete')}>
+            Delete
+          </Button>
+        </May>
+      )}
+    </div>
   )
 }
 

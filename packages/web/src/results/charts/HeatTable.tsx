@@ -1,9 +1,9 @@
-import type { Item } from '@zakuska/core'
+import type { Item, ItemAnalysis, ScoredAttempt } from '@zakuska/core'
 import { useState } from 'react'
 import { Button } from '../../parts/Button'
 import { useTell } from '../../parts/notices'
 import { Link } from 'react-router'
-import type { Looked } from '../queries'
+import type { Looked, SittingAttempt } from '../queries'
 import { percent, points, stemLine } from '../words'
 import { heatCell, heatDrawing } from './heat-drawing'
 import { download } from '../../parts/chart/picture'
@@ -45,89 +45,125 @@ export function HeatTable({ looked, sittingId }: { readonly looked: Looked; read
   }
   return (
     <div>
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-2">
-        <label>
-          <input
-            type="checkbox"
-            className="mr-1.5 accent-ink"
-            checked={byPoints}
-            onChange={(event) => setByPoints(event.target.checked)}
-          />
-          People by points
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            className="mr-1.5 accent-ink"
-            checked={byDifficulty}
-            onChange={(event) => setByDifficulty(event.target.checked)}
-          />
-          Items from easy to hard
-        </label>
-        <span className="flex items-center gap-3 text-xs text-muted">
-          {[1, 0.5, 0, null].map((share) => (
-            <span key={String(share)} className="flex items-center gap-1">
-              <span className={`inline-flex size-[15px] items-center justify-center text-[11px] ${cellClass(share)}`}>
-                {cellSign(share)}
-              </span>
-              {share === null ? 'to read' : share === 1 ? 'all points' : share === 0 ? 'none' : 'some'}
-            </span>
-          ))}
-        </span>
-        <span className="flex gap-1 text-xs print:hidden">
-          <Button tone="quiet" className="text-muted underline" onClick={() => void take('svg')}>
-            SVG
-          </Button>
-          <Button tone="quiet" className="text-muted underline" onClick={() => void take('png')}>
-            PNG
-          </Button>
-        </span>
-      </div>
+      <HeatSettings
+        byPoints={byPoints}
+        setByPoints={setByPoints}
+        byDifficulty={byDifficulty}
+        setByDifficulty={setByDifficulty}
+        take={take}
+      />
       {rows.length > MOST_ROWS && (
         <p className="pb-2 text-xs text-muted">
           The first {MOST_ROWS} of {rows.length} are shown; the results sheet has all.
         </p>
       )}
       <div className="relative overflow-x-auto" tabIndex={0} role="group" aria-label="Everybody and every item">
-        <table className="border-collapse">
-          <caption className="sr-only">What everybody earned on every item</caption>
-          <thead>
-            <tr>
-              <th scope="col" className="sticky left-0 bg-sheet pr-3 text-left align-bottom font-semibold">
-                Person
-              </th>
-              <th scope="col" className="pr-3 text-right align-bottom font-semibold">
-                Points
-              </th>
-              {columns.map(({ item, difficulty }) => (
-                <th
-                  key={item}
-                  scope="col"
-                  className="w-7 px-0.5 pb-0.5 text-center align-bottom text-[11px] font-normal"
-                >
-                  <span title={bodies[item] && stemLine(bodies[item])}>{item + 1}</span>
-                  <span className="block text-[9.5px] text-muted">{percent(difficulty).replace(' %', '')}</span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
-              <tr key={attempt.id}>
-                <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
-                  <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-1 hover:underline">
-                    {attempt.student}
-                  </Link>
-                </th>
-                <td className="pr-3 text-right tabular-nums">{points(own?.total ?? 0)}</td>
-                {columns.map(({ item }) => (
-                  <Cell key={item} item={item} body={bodies[item]} earned={own?.points[item] ?? null} />
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Cells columns={columns} bodies={bodies} rows={rows} sittingId={sittingId} />
       </div>
+    </div>
+  )
+}
+
+function Cells({
+  columns,
+  bodies,
+  rows,
+  sittingId,
+}: {
+  readonly columns: readonly ItemAnalysis[]
+  readonly bodies: readonly Item[]
+  readonly rows: readonly { attempt: SittingAttempt; scored: ScoredAttempt | undefined }[]
+  readonly sittingId: string
+}) {
+  return (
+    <table className="border-collapse">
+      <caption className="sr-only">What everybody earned on every item</caption>
+      <thead>
+        <tr>
+          <th scope="col" className="sticky left-0 bg-sheet pr-3 text-left align-bottom font-semibold">
+            Person
+          </th>
+          <th scope="col" className="pr-3 text-right align-bottom font-semibold">
+            Points
+          </th>
+          {columns.map(({ item, difficulty }) => (
+            <th key={item} scope="col" className="w-7 px-0.5 pb-0.5 text-center align-bottom text-[11px] font-normal">
+              <span title={bodies[item] && stemLine(bodies[item])}>{item + 1}</span>
+              <span className="block text-[9.5px] text-muted">{percent(difficulty).replace(' %', '')}</span>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.slice(0, MOST_ROWS).map(({ attempt, scored: own }) => (
+          <tr key={attempt.id}>
+            <th scope="row" className="sticky left-0 max-w-52 truncate bg-sheet pr-3 text-left font-normal">
+              <Link to={`/results/${sittingId}/people/${attempt.id}`} className="block py-1 hover:underline">
+                {attempt.student}
+              </Link>
+            </th>
+            <td className="pr-3 text-right tabular-nums">{points(own?.total ?? 0)}</td>
+            {columns.map(({ item }) => (
+              <Cell key={item} item={item} body={bodies[item]} earned={own?.points[item] ?? null} />
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+function HeatSettings({
+  byPoints,
+  setByPoints,
+  byDifficulty,
+  setByDifficulty,
+  take,
+}: {
+  readonly byPoints: boolean
+  readonly setByPoints: (next: boolean) => void
+  readonly byDifficulty: boolean
+  readonly setByDifficulty: (next: boolean) => void
+  readonly take: (as: 'svg' | 'png') => Promise<void>
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-2">
+      <label>
+        <input
+          type="checkbox"
+          className="mr-1.5 accent-ink"
+          checked={byPoints}
+          onChange={(event) => setByPoints(event.target.checked)}
+        />
+        People by points
+      </label>
+      <label>
+        <input
+          type="checkbox"
+          className="mr-1.5 accent-ink"
+          checked={byDifficulty}
+          onChange={(event) => setByDifficulty(event.target.checked)}
+        />
+        Items from easy to hard
+      </label>
+      <span className="flex items-center gap-3 text-xs text-muted">
+        {[1, 0.5, 0, null].map((share) => (
+          <span key={String(share)} className="flex items-center gap-1">
+            <span className={`inline-flex size-[15px] items-center justify-center text-[11px] ${cellClass(share)}`}>
+              {cellSign(share)}
+            </span>
+            {share === null ? 'to read' : share === 1 ? 'all points' : share === 0 ? 'none' : 'some'}
+          </span>
+        ))}
+      </span>
+      <span className="flex gap-1 text-xs print:hidden">
+        <Button tone="quiet" className="text-muted underline" onClick={() => void take('svg')}>
+          SVG
+        </Button>
+        <Button tone="quiet" className="text-muted underline" onClick={() => void take('png')}>
+          PNG
+        </Button>
+      </span>
     </div>
   )
 }

@@ -6,8 +6,7 @@ import { KeyGlyph } from '../../parts/KeyGlyph'
 import { May } from '../../people/May'
 import type { SittingAttempt } from '../queries'
 import { stemLine } from '../words'
-
-export const FIELD = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
+import { FIELD } from '../../parts/field-class'
 
 interface KeyLineProps {
   readonly place: number

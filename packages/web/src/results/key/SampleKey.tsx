@@ -4,7 +4,8 @@ import { Button } from '../../parts/Button'
 import { counted } from '../../parts/item-words'
 import type { ViewProps } from '../view-props'
 import { stemLine } from '../words'
-import { FIELD } from './KeyLine'
+import { FIELD } from '../../parts/field-class'
+import type { Looked } from '../queries'
 
 /** The key out of one person's answers: what disagrees with the items' own keys is decided one by one. */
 export function SampleKey({
@@ -56,35 +57,49 @@ export function SampleKey({
             : `◐ They disagree in ${counted(differences.length, 'item', 'items')}; ${open.length ? `${open.length} to decide.` : 'all decided.'}`}
         </p>
       )}
-      <ul>
-        {open.map((difference) => {
-          const body = looked.bodies[difference.item]
-          if (!body) return null
-          return (
-            <li key={difference.item} className="border-b border-line py-2">
-              <p className="font-text">
-                {difference.item + 1}. {stemLine(body, 90)}
-              </p>
-              <dl className="grid grid-cols-[70px_1fr] gap-x-2">
-                <dt className="text-muted">key</dt>
-                <dd>{difference.key ? keyInWords(body) : 'none'}</dd>
-                <dt className="text-muted">sample</dt>
-                <dd>{difference.sample ? responseText(body, difference.sample) : 'left open'}</dd>
-              </dl>
-              <div className="flex flex-wrap gap-2 pt-1">
-                {difference.changed && (
-                  <Button className="!py-0" onClick={() => decide(difference, true)}>
-                    Take the sample’s
-                  </Button>
-                )}
-                <Button tone="quiet" className="!py-0" onClick={() => decide(difference, false)}>
-                  Keep the key
-                </Button>
-              </div>
-            </li>
-          )
-        })}
-      </ul>
+      <Differences open={open} looked={looked} decide={decide} />
     </section>
+  )
+}
+
+function Differences({
+  open,
+  looked,
+  decide,
+}: {
+  readonly open: readonly SampleDifference[]
+  readonly looked: Looked
+  readonly decide: (difference: SampleDifference, take: boolean) => void
+}) {
+  return (
+    <ul>
+      {open.map((difference) => {
+        const body = looked.bodies[difference.item]
+        if (!body) return null
+        return (
+          <li key={difference.item} className="border-b border-line py-2">
+            <p className="font-text">
+              {difference.item + 1}. {stemLine(body, 90)}
+            </p>
+            <dl className="grid grid-cols-[70px_1fr] gap-x-2">
+              <dt className="text-muted">key</dt>
+              <dd>{difference.key ? keyInWords(body) : 'none'}</dd>
+              <dt className="text-muted">sample</dt>
+              <dd>{difference.sample ? responseText(body, difference.sample) : 'left open'}</dd>
+            </dl>
+            <div className="flex flex-wrap gap-2 pt-1">
+              {difference.changed && (
+                <Button className="!py-0" onClick={() => decide(difference, true)}>
+                  Take the sample’s
+                </Button>
+              )}
+              <Button tone="quiet" className="!py-0" onClick={() => decide(difference, false)}>
+                Keep the key
+              </Button>
+            </div>
+          </li>
+        )
+      })}
+    </ul>
   )
 }

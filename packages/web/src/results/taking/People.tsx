@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button'
 import { counted } from '../../parts/item-words'
-import { useTell } from '../../parts/notices'
+import { useTell, type Tell } from '../../parts/notices'
 import { type Taking, useRosters } from '../queries'
-import { FIELD } from './field'
+import { FIELD } from '../../parts/field-class'
 
 export function People({
   names,
@@ -12,7 +12,7 @@ export function People({
   setNames,
 }: {
   readonly names: string
-  readonly people: Taking['people']
+  readonly people: readonly Taking['people'][number][]
   readonly next: Taking
   readonly setNames: (text: string) => void
 }) {
@@ -65,30 +65,48 @@ export function People({
           </ul>
         </details>
       )}
-      <div className="flex flex-wrap items-center gap-2">
-        <input
-          className={FIELD}
-          placeholder="Name of this list"
-          aria-label="Name of this list"
-          value={name}
-          maxLength={80}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <Button
-          disabled={!name.trim() || !people.length || keep.isPending}
-          onClick={() =>
-            keep.mutate(
-              { name: name.trim(), people },
-              {
-                onSuccess: () => tell(`The list “${name.trim()}” was kept for other sittings.`),
-                onError: (error) => tell(error.message, { tone: 'trouble' }),
-              },
-            )
-          }
-        >
-          Keep this list
-        </Button>
-      </div>
+      <KeepList name={name} setName={setName} people={people} keep={keep} tell={tell} />
+    </div>
+  )
+}
+
+function KeepList({
+  name,
+  setName,
+  people,
+  keep,
+  tell,
+}: {
+  readonly name: string
+  readonly setName: (next: string) => void
+  readonly people: readonly Taking['people'][number][]
+  readonly keep: ReturnType<typeof useRosters>['keep']
+  readonly tell: Tell
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <input
+        className={FIELD}
+        placeholder="Name of this list"
+        aria-label="Name of this list"
+        value={name}
+        maxLength={80}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button
+        disabled={!name.trim() || !people.length || keep.isPending}
+        onClick={() =>
+          keep.mutate(
+            { name: name.trim(), people: [...people] },
+            {
+              onSuccess: () => tell(`The list “${name.trim()}” was kept for other sittings.`),
+              onError: (error) => tell(error.message, { tone: 'trouble' }),
+            },
+          )
+        }
+      >
+        Keep this list
+      </Button>
     </div>
   )
 }

@@ -6,8 +6,9 @@ import { May, useMay } from '../../people/May'
 import { type Sitting, type Taking, useSittingChanges } from '../queries'
 import { bare, People } from './People'
 import { peopleIn } from './people-in'
-import { FIELD } from './field'
+import { FIELD } from '../../parts/field-class'
 import { Row } from './Row'
+import type { Schemas } from '../../api/client'
 
 /** How sure it is that each person answers once, in plain words. */
 function sureness({ who, attempts }: Taking): string {
@@ -33,20 +34,7 @@ export function Settings({ sitting, taking }: { readonly sitting: Sitting; reado
   const people = peopleIn(names, next.people, next.who)
   return (
     <section aria-label="Who, when and how" className="max-w-2xl">
-      <div className="flex flex-wrap gap-2 pb-3">
-        <May right="dispatch" to="open or close it">
-          <Button
-            tone={taking.isOpen ? 'plain' : 'lead'}
-            disabled={setTaking.isPending}
-            onClick={() =>
-              send({ ...taking, isOpen: !taking.isOpen, ...(!taking.isOpen && { opensAt: null, closesAt: null }) })
-            }
-          >
-            {taking.isOpen ? 'Close it now' : 'Open it now'}
-          </Button>
-        </May>
-        {taking.isOpen && <span className="self-center text-xs text-muted">Closing hands in what was saved.</span>}
-      </div>
+      <OpenNow taking={taking} setTaking={setTaking} send={send} />
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -74,32 +62,7 @@ export function Settings({ sitting, taking }: { readonly sitting: Sitting; reado
             <span className="px-2 text-muted">until</span>
             <Time value={next.closesAt} set={(closesAt) => set({ closesAt })} label="Open until" />
           </Row>
-          <Row name="Who may take it">
-            <select
-              className={FIELD}
-              aria-label="Who may take it"
-              value={next.who}
-              onChange={(event) =>
-                set({
-                  who: (['anyone', 'list', 'code'] as const).find((one) => one === event.target.value) ?? 'anyone',
-                })
-              }
-            >
-              <option value="anyone">anyone with the address</option>
-              <option value="list">names on a list</option>
-              <option value="code">names on a list, each with a code</option>
-            </select>
-            <p className="text-xs text-muted">{sureness(next)}</p>
-            {next.who !== 'anyone' && (
-              <People
-                {...{ names, people, next }}
-                setNames={(text) => {
-                  setNames(text)
-                  setIsChanged(true)
-                }}
-              />
-            )}
-          </Row>
+          <WhoRow next={next} set={set} names={names} people={people} setNames={setNames} setIsChanged={setIsChanged} />
           <Row name="How often">
             <Amount
               value={next.attempts}
@@ -120,56 +83,8 @@ export function Settings({ sitting, taking }: { readonly sitting: Sitting; reado
               unit="minutes"
             />
           </Row>
-          {next.mode === 'test' ? (
-            <Row name="Points and feedback">
-              <select
-                className={FIELD}
-                aria-label="When points and feedback are told"
-                value={next.feedbackWhen}
-                onChange={(event) =>
-                  set({
-                    feedbackWhen:
-                      (['after', 'closed', 'never'] as const).find((one) => one === event.target.value) ?? 'after',
-                  })
-                }
-              >
-                <option value="after">after handing in</option>
-                <option value="closed">after it is closed</option>
-                <option value="never">never</option>
-              </select>
-            </Row>
-          ) : (
-            <Row name="Tries">
-              <Amount
-                value={next.tries}
-                most={20}
-                set={(tries) => set({ tries })}
-                label="Tries for each item"
-                none="as many as they like"
-                unit="for each item"
-              />
-            </Row>
-          )}
-          <Row name="Order">
-            <label className="mr-4">
-              <input
-                type="checkbox"
-                className="mr-1 accent-ink"
-                checked={next.shuffleItems}
-                onChange={(event) => set({ shuffleItems: event.target.checked })}
-              />
-              items differ by person
-            </label>
-            <label>
-              <input
-                type="checkbox"
-                className="mr-1 accent-ink"
-                checked={next.shuffleOptions}
-                onChange={(event) => set({ shuffleOptions: event.target.checked })}
-              />
-              options differ by person
-            </label>
-          </Row>
+          {next.mode === 'test' ? <FeedbackRow next={next} set={set} /> : <TriesRow next={next} set={set} />}
+          <OrderRow next={next} set={set} />
         </fieldset>
         <Fault error={setTaking.error} />
         {isChanged && (
@@ -182,6 +97,139 @@ export function Settings({ sitting, taking }: { readonly sitting: Sitting; reado
         )}
       </form>
     </section>
+  )
+}
+
+function TriesRow({ next, set }: { readonly next: Taking; readonly set: (part: Partial<Taking>) => void }) {
+  return (
+    <Row name="Tries">
+      <Amount
+        value={next.tries}
+        most={20}
+        set={(tries) => set({ tries })}
+        label="Tries for each item"
+        none="as many as they like"
+        unit="for each item"
+      />
+    </Row>
+  )
+}
+
+function OpenNow({
+  taking,
+  setTaking,
+  send,
+}: {
+  readonly taking: Taking
+  readonly setTaking: ReturnType<typeof useSittingChanges>['setTaking']
+  readonly send: (given: Taking) => void
+}) {
+  return (
+    <div className="flex flex-wrap gap-2 pb-3">
+      <May right="dispatch" to="open or close it">
+        <Button
+          tone={taking.isOpen ? 'plain' : 'lead'}
+          disabled={setTaking.isPending}
+          onClick={() =>
+            send({ ...taking, isOpen: !taking.isOpen, ...(!taking.isOpen && { opensAt: null, closesAt: null }) })
+          }
+        >
+          {taking.isOpen ? 'Close it now' : 'Open it now'}
+        </Button>
+      </May>
+      {taking.isOpen && <span className="self-center text-xs text-muted">Closing hands in what was saved.</span>}
+    </div>
+  )
+}
+
+function OrderRow({ next, set }: { readonly next: Taking; readonly set: (part: Partial<Taking>) => void }) {
+  return (
+    <Row name="Order">
+      <label className="mr-4">
+        <input
+          type="checkbox"
+          className="mr-1 accent-ink"
+          checked={next.shuffleItems}
+          onChange={(event) => set({ shuffleItems: event.target.checked })}
+        />
+        items differ by person
+      </label>
+      <label>
+        <input
+          type="checkbox"
+          className="mr-1 accent-ink"
+          checked={next.shuffleOptions}
+          onChange={(event) => set({ shuffleOptions: event.target.checked })}
+        />
+        options differ by person
+      </label>
+    </Row>
+  )
+}
+
+function FeedbackRow({ next, set }: { readonly next: Taking; readonly set: (part: Partial<Taking>) => void }) {
+  return (
+    <Row name="Points and feedback">
+      <select
+        className={FIELD}
+        aria-label="When points and feedback are told"
+        value={next.feedbackWhen}
+        onChange={(event) =>
+          set({
+            feedbackWhen: (['after', 'closed', 'never'] as const).find((one) => one === event.target.value) ?? 'after',
+          })
+        }
+      >
+        <option value="after">after handing in</option>
+        <option value="closed">after it is closed</option>
+        <option value="never">never</option>
+      </select>
+    </Row>
+  )
+}
+
+function WhoRow({
+  next,
+  set,
+  names,
+  people,
+  setNames,
+  setIsChanged,
+}: {
+  readonly next: Taking
+  readonly set: (part: Partial<Taking>) => void
+  readonly names: string
+  readonly people: readonly Schemas['ListedDto'][]
+  readonly setNames: (next: string) => void
+  readonly setIsChanged: (next: boolean) => void
+}) {
+  return (
+    <Row name="Who may take it">
+      <select
+        className={FIELD}
+        aria-label="Who may take it"
+        value={next.who}
+        onChange={(event) =>
+          set({
+            who: (['anyone', 'list', 'code'] as const).find((one) => one === event.target.value) ?? 'anyone',
+          })
+        }
+      >
+        <option value="anyone">anyone with the address</option>
+        <option value="list">names on a list</option>
+        <option value="code">names on a list, each with a code</option>
+      </select>
+      <p className="text-xs text-muted">{sureness(next)}</p>
+      {next.who !== 'anyone' && (
+        <People
+          {...{ names, people, next }}
+          setNames={(text) => {
+            setNames(text)
+            setIsChanged(true)
+          }}
+        />
+      )}
+    </Row>
   )
 }
 

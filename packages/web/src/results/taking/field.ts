@@ -1,1 +1,0 @@
-export const FIELD = 'rounded-[3px] border border-edge bg-sheet px-1.5 py-0.5'
