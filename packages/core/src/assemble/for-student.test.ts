@@ -73,3 +73,17 @@ test('names that are not there, and kinds that the item does not take, are passe
   expect(fitsItem(item, { kind: 'choice', chosen: ['s1', 's2'] })).toBe(false)
   expect(fitsItem(item, { kind: 'choice', chosen: ['s1'] })).toBe(true)
 })
+
+test('a response that names nothing of the item is passed over, never an error', () => {
+  const bare = { optionIds: null, rightOrder: null } as unknown as ReturnType<typeof forStudent>
+  expect(fromStudent(bare, { kind: 'choice', chosen: ['s1', 's2'] })).toEqual({ kind: 'choice', chosen: [] })
+  expect(fromStudent(bare, { kind: 'order', ids: ['s1'] })).toEqual({ kind: 'order', ids: [] })
+  const known = { optionIds: ['b', 'a'], rightOrder: [1, 0] } as unknown as ReturnType<typeof forStudent>
+  expect(fromStudent(known, { kind: 'choice', chosen: ['s2', 's9', 's2'] })).toEqual({ kind: 'choice', chosen: ['a'] })
+  expect(fromStudent(known, { kind: 'order', ids: ['s2', 's1', 's2'] })).toEqual({ kind: 'order', ids: ['a', 'b'] })
+  const pairs = [
+    [0, 0],
+    [1, 7],
+  ] as const
+  expect(fromStudent(known, { kind: 'pairs', pairs })).toEqual({ kind: 'pairs', pairs: [[0, 1]] })
+})

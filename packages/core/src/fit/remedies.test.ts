@@ -12,9 +12,13 @@ const ORDER: OrderItem = {
 }
 
 describe('an ordering as a matching', () => {
-  const [match] = REMEDIES['as-match'].apply(ORDER)
-  test('each entry has its place, counted from one, and the key is the order', () => {
+  const asMatch = () => {
+    const [match] = REMEDIES['as-match'].apply(ORDER)
     if (match?.kind !== 'match') throw new Error('It is no matching.')
+    return match
+  }
+  test('each entry has its place, counted from one, and the key is the order', () => {
+    const match = asMatch()
     expect(match.right.map((part) => plainText(part))).toEqual(['1', '2', '3'])
     expect(match.left.map((part, at) => [plainText(part), match.key.find(([left]) => left === at)?.[1]])).toEqual([
       ['second', 1],
@@ -23,7 +27,7 @@ describe('an ordering as a matching', () => {
     ])
   })
   test('the right answer still earns all', () => {
-    if (match?.kind !== 'match') throw new Error('It is no matching.')
+    const match = asMatch()
     expect(shareEarned(match, { kind: 'pairs', pairs: match.key })).toBe(1)
   })
   test('an entry that the key does not name has no place', () => {

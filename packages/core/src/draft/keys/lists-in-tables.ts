@@ -12,10 +12,12 @@ interface Cell {
 /** A list drawn as a table: a row for each item, or its columns are the items. */
 export function tableEntries(texts: readonly string[], ids: Ids, records: readonly DraftRecord[]): ListEntry[] {
   const rows = texts.map((text) => (text.includes('|') ? cellsOf(text) : []))
+  const taken = new Set<number>()
   return rows.flatMap((row, line) => {
-    if (row.length < 2) return []
+    if (row.length < 2 || taken.has(line)) return []
     const below = rows[line + 1] ?? []
     const across = acrossEntries(row, below, line, ids)
+    if (across.length) taken.add(line + 1)
     if (across.length) return across
     const inCells = cellEntries(row, line, ids)
     return inCells.length > 1 ? inCells : rowEntries(row, line, ids, records)
@@ -51,9 +53,10 @@ function acrossEntries(row: readonly Cell[], below: readonly Cell[], line: numbe
   const count = numbers.filter((one) => one !== undefined).length
   if (count < 2 || count < row.length * 0.6 || below.length < row.length - 1) return []
   if (below.filter((cell) => idIn(cell.text, ids) !== undefined).length > below.length * 0.6) return []
-  // Where the next number stands below the first one, they go down and not across.
+  // Where the next number stands below the first one and not beside it, they go down and not across.
   const first = numbers.findIndex((one) => one !== undefined)
-  if (idIn(below[first]?.text ?? '', ids)?.[0] === (numbers[first] ?? 0) + 1) return []
+  const next = (numbers[first] ?? 0) + 1
+  if (numbers[first + 1] !== next && idIn(below[first]?.text ?? '', ids)?.[0] === next) return []
   return numbers.flatMap((record, at) => {
     const cell = below[at]
     return record === undefined || !cell?.text

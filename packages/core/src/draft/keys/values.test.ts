@@ -3,7 +3,7 @@ import { unitsOf } from '../facts/units.ts'
 import { cleanLines } from '../text/clean.ts'
 import { entriesIn } from '../records/entries.ts'
 import type { Entry } from '../records/record.ts'
-import { judgement, namedOptions, namedPairs } from './values.ts'
+import { entryIndex, judgement, namedOptions, namedPairs } from './values.ts'
 
 function entriesOf(text: string): Entry[] {
   return unitsOf(cleanLines({ text })).flatMap((unit) => entriesIn(factsOf(unit), [], 'line'))
@@ -79,3 +79,13 @@ test.each<[string, [number, number][]]>([
   const right = entriesOf('a) rear\nb) width\nc) front')
   expect(namedPairs(text, left, right)).toEqual(pairs)
 })
+
+test.each<[string, string, string, number]>([
+  ['a label as it is written', 'B', 'a) bow\nb) stern', 1],
+  ['a number for lettered alternatives is their place', '2', 'a) bow\nb) stern', 1],
+  ['a letter for numbered alternatives is their place', 'b', '1) bow\n2) stern', 1],
+  ['another letter than any of theirs is none', 'c', 'a) bow\nb) stern', -1],
+  ['a place beyond the last is none', '3', 'a) bow\nb) stern', -1],
+  ['a letter among letters that leave places out is none', 'b', 'a) bow\nd) stern', -1],
+  ['what is no label is none', '??', 'a) bow\nb) stern', -1],
+])('%s', (_name, label, alternatives, place) => expect(entryIndex(label, entriesOf(alternatives))).toBe(place))
