@@ -1,7 +1,7 @@
 import reactHooks from 'eslint-plugin-react-hooks'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
-import { BRANCHED, LONG_FILES, LONG_FUNCTIONS } from './eslint.long.js'
+import { LONG_FILES } from './eslint.long.js'
 
 const TYPED = ['packages/*/src/**/*.ts', 'packages/*/src/**/*.tsx', 'e2e/**/*.ts']
 
@@ -70,8 +70,6 @@ export default tseslint.config(
   { files: ['packages/*/src/**/*.ts'], ignores: TESTS, rules: { 'max-lines-per-function': most(40) } },
   { files: ['packages/*/src/**/*.tsx'], ignores: TESTS, rules: { 'max-lines-per-function': most(80) } },
   { files: LONG_FILES, rules: { 'max-lines': most(500) } },
-  { files: LONG_FUNCTIONS, rules: { 'max-lines-per-function': most(200) } },
-  { files: BRANCHED, rules: { complexity: ['error', 50] } },
   // What was released is never changed.
   { files: ['packages/server/src/database/migrations/**'], rules: { 'max-lines-per-function': 'off' } },
   {

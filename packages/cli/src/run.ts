@@ -46,20 +46,22 @@ export async function run(args: readonly string[], streams: Streams): Promise<nu
   }
 }
 
+const OPTIONS = {
+  key: { type: 'string' },
+  notation: { type: 'string' },
+  as: { type: 'string' },
+  to: { type: 'string' },
+  for: { type: 'string' },
+  json: { type: 'boolean' },
+  out: { type: 'string', short: 'o' },
+  help: { type: 'boolean', short: 'h' },
+} as const
+
 async function dispatch(args: readonly string[], streams: Streams): Promise<number> {
   const { values, positionals } = parseArgs({
     args: [...args],
     allowPositionals: true,
-    options: {
-      key: { type: 'string' },
-      notation: { type: 'string' },
-      as: { type: 'string' },
-      to: { type: 'string' },
-      for: { type: 'string' },
-      json: { type: 'boolean' },
-      out: { type: 'string', short: 'o' },
-      help: { type: 'boolean', short: 'h' },
-    },
+    options: OPTIONS,
   })
   const [command, file, ...more] = positionals
   if (command !== undefined && !Object.hasOwn(COMMANDS, command)) {

@@ -27,6 +27,7 @@ import { WorkModule } from './work/work.module.ts'
 @Global()
 @Module({})
 export class AppModule {
+  // eslint-disable-next-line max-lines-per-function -- a list of modules, with no step of its own
   static with(settings: ServerSettings): DynamicModule {
     return {
       module: AppModule,

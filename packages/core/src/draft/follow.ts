@@ -55,12 +55,7 @@ export function followPlaces(
   newRef: () => string,
 ): FollowedItem[] {
   const left = new Set(followed)
-  const byPrint = new Map<string, FollowedItem[]>()
-  for (const known of followed) {
-    const same = byPrint.get(known.fingerprint)
-    if (same) same.push(known)
-    else byPrint.set(known.fingerprint, [known])
-  }
+  const byPrint = byFingerprint(followed)
   const same = (index: number): FollowedItem[] =>
     (byPrint.get(places[index]?.fingerprint ?? '') ?? []).filter((known) => left.has(known))
   const found: (FollowedItem | null)[] = places.map(() => null)
@@ -91,6 +86,16 @@ export function followPlaces(
     if (!found[index]) claim(index, mostOverlap(read, left))
   })
   return places.map((place, index) => carry(found[index] ?? null, place, newRef))
+}
+
+function byFingerprint(followed: readonly FollowedItem[]): ReadonlyMap<string, readonly FollowedItem[]> {
+  const found = new Map<string, FollowedItem[]>()
+  for (const known of followed) {
+    const same = found.get(known.fingerprint)
+    if (same) same.push(known)
+    else found.set(known.fingerprint, [known])
+  }
+  return found
 }
 
 function carry(known: FollowedItem | null, place: ItemPlace, newRef: () => string): FollowedItem {

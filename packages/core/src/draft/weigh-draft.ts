@@ -19,7 +19,7 @@ import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
 import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
-import { assemble, type KeyLines } from './records/assemble.ts'
+import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
 import { dropFieldWords } from './records/field-words.ts'
 import { withUnread } from './records/ledger.ts'
@@ -127,8 +127,8 @@ interface Settled {
   readonly counts: Counts
 }
 
-function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): Settled {
-  const assembled = assemble(read)
+/** Gives records what other lines say of them, in the one order in which each step finds what it needs. */
+function keyed(assembled: Assembled, source: DraftSource) {
   const { records } = assembled
   dropFieldWords(records)
   dropSharedWords(records)
@@ -144,15 +144,18 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   giveListedKeys(blocks, records)
   judgeByValues(records)
   giveSectionPoints(records)
+  return { trimmed, blocks }
+}
+
+function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): Settled {
+  const assembled = assemble(read)
+  const { records } = assembled
+  const { trimmed, blocks } = keyed(assembled, source)
   const signs = findSigns(records)
   const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
-    const one = settleRecord(
-      record,
-      trimTail(record, trimmed[at] as ReturnType<typeof trimStem>),
-      signs.marked[at] ?? [],
-      signs.names[at] ?? null,
-    )
+    const tail = trimTail(record, trimmed[at] as ReturnType<typeof trimStem>)
+    const one = settleRecord(record, tail, signs.marked[at] ?? [], signs.names[at] ?? null)
     const doubt = doubtOf(record, one.item, read)
     doubts.push({ ...doubt, namesNone: one.namesNone })
     return {
@@ -171,11 +174,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     passages,
     items: doubtAsWhole(numberMarks(items)),
     aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
-    marks: [
-      ...draftMarks(items, lines),
-      ...asideMarks(read),
-      ...blocks.flatMap((block) => strangeKeys(block, records)),
-    ],
+    marks: [...draftMarks(items, lines), ...asideMarks(read), ...blocks.flatMap((one) => strangeKeys(one, records))],
     parts: linePartsOf(read, assembled.aside),
   }
   const counts = countsOf(items, {

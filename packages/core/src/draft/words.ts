@@ -4,6 +4,7 @@ import { FALSEHOOD, LETTER, TRUTH } from './truth-words.ts'
 import type { ItemKind } from '../item/model.ts'
 import { anyOf, columnWords, kindWords, LANGUAGES, wordsFor } from './languages/index.ts'
 import { Phrases } from './languages/phrases.ts'
+import { findPoints } from './points.ts'
 
 /** A word that opens a statement about an item, found at the start of a text. */
 export interface Keyword {
@@ -40,27 +41,36 @@ const ROLE_WORDS: readonly (readonly [KeywordRole, readonly string[]])[] = [
 ]
 
 const ROLE_OF = new Map<string, KeywordRole>()
+
 for (const [role, words] of ROLE_WORDS) for (const word of words) if (!ROLE_OF.has(word)) ROLE_OF.set(word, role)
+
 for (const word of wordsFor('points')) if (word.length > 1 && !ROLE_OF.has(word)) ROLE_OF.set(word, 'points')
 
 const ALL_WORDS = anyOf([...ROLE_OF.keys()].sort((a, b) => b.length - a.length))
+
 /** `Answer:`, `Answer -`, `Ans.`, `Answer (B):`, also with "to 5" or "for question 5" before the colon. */
 const STATEMENT = new RegExp(
   `(${ALL_WORDS})(?:\\s+(?:to|for|zu|zur|for question|zu frage)\\s+\\d{1,3})?\\s*(?:[:：=]|\\s[-–—]\\s|\\.\\s|\\.$|\\s+[-–—]?>\\s|\\s*(?=\\([A-Za-z\\d]\\))|$)\\s*`,
   'iy',
 )
+
 /** "[Answer] B", "【答案】B". */
 const BRACKETED = new RegExp(`^[[(【]\\s*(${ALL_WORDS})\\s*[\\])】]\\s*[:：]?\\s*(?=\\S)`, 'i')
+
 /** What stands between a keyword inside a line and its value. */
 const SEPARATOR = /\s*(?:[:：]|=|(?<=\s)[-–—](?=\s))/gu
+
 const LONGEST_WORD = Math.max(...[...ROLE_OF.keys()].map((word) => word.length))
+
 /** Short forms that take a full stop instead of a colon: "Ans. True". */
 const ABBREVIATED = anyOf(['ans', 'resp', 'rép', 'risp', 'odp', 'antw', 'отв', 'відп', 'sol'])
+
 /** "Choose the correct answer:" asks for a key and gives none. */
 const ASKS_TO_CHOOSE = new RegExp(
   `(?<!${'[\\p{L}\\p{N}]'})${anyOf([...wordsFor('choose'), ...wordsFor('order')])}(?![\\p{L}\\p{N}])[^.?!:]{0,40}$`,
   'iu',
 )
+
 const ABBREVIATED_GLUED = new RegExp(
   `(?<=[\\s.?!。？！;,)）])(${ABBREVIATED})(?:\\.(?=\\s|$)|(?=\\s+\\([\\p{L}\\d]\\)))\\s*`,
   'giu',
@@ -153,53 +163,77 @@ function wordBefore(
 }
 
 const SEVERAL = new Phrases(wordsFor('several'))
+
 const MATCH = new Phrases(wordsFor('match'))
+
 const SEPARABLE_MATCH = /ordnen?\s(?:sie\s)?.{3,60}\szu(?![\p{L}])/iu
+
 const ORDER = new RegExp(
   `(?:^|[.:?!。]\\s*)(?:${anyOf(wordsFor('order'))})(?!\\p{Ll})|(?:right|correct|proper|richtige|bon|correcto|correta|juiste|rätt) order|reihenfolge|排列|排序|顺序|順|並べ|kolejności`,
   'iu',
 )
+
 const COMMANDS = new RegExp(`^["“„«'(]?${anyOf(wordsFor('commands'))}(?=[\\s:])`, 'iu')
+
 const ESSAY = new Phrases(wordsFor('essay'))
+
 const REASON = new Phrases(wordsFor('reason'))
+
 const LEFT_OVER: ReadonlySet<string> = new Set(wordsFor('leftOver'))
+
 const CHATTER = new Phrases(wordsFor('chatter'))
+
 const INSTRUCTION = new Phrases(wordsFor('instructions'))
+
 const KINDS = kindWords()
+
 /** Before a stem only names that are no everyday words count: "Short answer:", but not "Order:" or "SA:". */
 const KIND_LABELS = [...KINDS]
   .filter(([word, kind]) => kind !== 'note' && (word.length > 6 || /[^a-z]|^(?:essay|cloze)$/.test(word)))
   .map(([word]) => word)
   .sort((a, b) => b.length - a.length)
+
 const KIND_LABEL = new RegExp(`^\\s*[(\\[]?(${anyOf(KIND_LABELS)})[)\\]]?\\s*[:：.–—-]\\s*`, 'iu')
+
 /** In square brackets any name of a kind is one: "[TF] Gold rusts." */
 const KIND_TAG = new RegExp(`^\\s*[\\[【]\\s*(${anyOf([...KINDS.keys()])})\\s*[\\]】]\\s*[:：.–—-]?\\s*`, 'iu')
+
 const KEY_TITLE = new RegExp(`^[\\W_]*(?:${anyOf(wordsFor('keyTitle'))})(?!${LETTER})`, 'iu')
+
 const SECTION = new RegExp(
   `^\\s*(?:(?:${anyOf(wordsFor('section'))})\\s+(?:[IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})|(?:round|runde)\\s+\\d{1,2}(?=\\s*(?:[:–—-]\\s|$))|[一二三四五六七八九十]{1,3}、)`,
   'iu',
 )
+
 const SECTION_LABEL = new RegExp(
   `(?<!${LETTER})(?:${anyOf(wordsFor('section'))})\\s+([IVX]{1,5}|[A-H]|\\d{1,2})(?!${LETTER})`,
   'iu',
 )
+
 const ANSWER_WORD = new Phrases([...wordsFor('answer'), ...columnWords('key')].filter((word) => word.length > 3))
+
 const DRESS = new Phrases(wordsFor('dress'))
+
 const IDENTITY = new RegExp(
   `^[\\s*]*(?:${anyOf(wordsFor('identity'))})\\s*(?:[:：]\\s*(?:[._＿…]{2,}|$|\\s{3,}\\p{L}+\\s*[:：])|\\s*[._＿…]{4,})`,
   'iu',
 )
+
 const NOTE = new RegExp(`^\\s*(?:${anyOf(wordsFor('note'))})\\s*(?:\\([^)]{0,60}\\))?\\s*[:：]\\s*`, 'iu')
 
 const LONG_TRUTH = anyOf(TRUTH.filter((word) => word.length > 2))
+
 const LONG_FALSEHOOD = anyOf(FALSEHOOD.filter((word) => word.length > 2))
+
 const JUDGES = new RegExp(
   `(?<!${LETTER})${LONG_TRUTH}(?!${LETTER})[^.?!]{1,40}(?<!${LETTER})${LONG_FALSEHOOD}(?!${LETTER})`,
   'iu',
 )
 
 const YES: ReadonlySet<string> = new Set(LANGUAGES.flatMap((language) => language.yesNo?.slice(0, 1) ?? []))
+
 const YES_NO: ReadonlySet<string> = new Set(wordsFor('yesNo'))
+
 const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
 
 export const cues = {
@@ -254,57 +288,10 @@ export function noteLength(text: string): number {
   return NOTE.exec(text)?.[0].length ?? 0
 }
 
-const NUMBER = '(\\d+(?:[.,]\\d+)?|½)'
-const POINT_WORDS = anyOf(wordsFor('points'))
-const ONE = anyOf(wordsFor('onePoint'))
-const TWO = anyOf(wordsFor('twoPoints'))
-const OPEN = '[(（\\[［【]'
-const CLOSE = '[)）\\]］】]'
-const POINTS_BRACKETED = new RegExp(
-  `${OPEN}\\s*(?:po\\s+)?(?:${NUMBER}\\s*${POINT_WORDS}\\.?(?:\\s+each)?|(${ONE})|(${TWO}))\\s*${CLOSE}`,
-  'iu',
-)
-const POINTS_SLASHED = /\s{2,}\/\s?(\d{1,3})\s*$/
-const POINTS_EACH = new RegExp(
-  `(?:${NUMBER}\\s*${POINT_WORDS}\\s*(?:each|jeweils|chacune?|cada|je|ciascun|vardera|за каждый|(?:per|pro|par|por|za|på|à)\\s+\\p{L}+)|(?:po|каждый|每题|各|je)\\s*${NUMBER}\\s*${POINT_WORDS}|\\b(one|two|three)\\s+${POINT_WORDS}\\s+each)`,
-  'iu',
-)
-const NUMERALS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 }
-
-export interface PointsFound {
-  readonly from: number
-  readonly to: number
-  readonly points: number
-}
-
-/** A number of points in brackets, or behind a slash at the line end, within an item's text. */
-export const findPoints = remembered((text: string): PointsFound | null => {
-  const bracketed = POINTS_BRACKETED.exec(asciiShadow(text))
-  if (bracketed) {
-    const points = bracketed[1] ? toNumber(bracketed[1]) : bracketed[2] ? 1 : 2
-    return { from: bracketed.index, to: bracketed.index + bracketed[0].length, points }
-  }
-  const slashed = POINTS_SLASHED.exec(text)
-  return slashed?.[1]
-    ? { from: slashed.index, to: slashed.index + slashed[0].length, points: Number(slashed[1]) }
-    : null
-})
-
-/** "1 mark each" in a section's title; null where it says nothing of the kind. */
-export function pointsEach(text: string): number | null {
-  const found = POINTS_EACH.exec(text)
-  if (!found) return null
-  const said = found[1] ?? found[2]
-  return said ? toNumber(said) : (NUMERALS[(found[3] ?? '').toLowerCase()] ?? null)
-}
-
-function toNumber(text: string): number {
-  return text === '½' ? 0.5 : Number(text.replace(',', '.'))
-}
-
 const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
+
 const QUESTION_LABEL = new RegExp(
   `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
@@ -324,8 +311,10 @@ export function timeLimitIn(text: string): number | null {
 
 const LEVELS =
   /^(?:remember|understand|apply|analy[sz]e|evaluate|create|recall|knowledge|comprehension|application|analysis|synthesis|evaluation)(?:ing)?$/i
+
 const DIFFICULTIES =
   /^(?:(?:very )?easy|medium|moderate|(?:very )?hard|difficult|leicht|mittel|schwer|facile|moyen|difficile|fácil|media|difícil)$/i
+
 const OUTCOME = /^(?:LO|LZ|CLO|outcome|objective)\s*[:.]?\s*\d[\w.]*$/i
 
 export interface Remark {

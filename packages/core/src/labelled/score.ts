@@ -53,6 +53,15 @@ const EXTRAS = [
   'passage',
 ]
 
+/** Fields besides stem, options and key that an item is labelled with, and whether they were read. */
+function extrasOf(item: Fields, got: Fields) {
+  return EXTRAS.flatMap((field) => {
+    const want = plainExtra(field, item[field])
+    const read = plainExtra(field, got[field])
+    return want === undefined ? [] : [{ field, want, read, isRight: same(want, read) }]
+  })
+}
+
 /** Scores a reading item by item, pairing items in order so that the likenesses add up to the most. */
 export function scoreReading(reading: Reading, gold: Gold): Score {
   const read = readingOutline(reading)['items'] as readonly Fields[]
@@ -74,16 +83,11 @@ export function scoreReading(reading: Reading, gold: Gold): Score {
     if (!wrong.some((part) => part !== 'stem')) count.keyRight++
     if (wrong.length && !flags.length) count.silent++
     if (must.has(at) && !flags.length) count.unflagged++
-    for (const field of EXTRAS) {
-      const want = plainExtra(field, item[field])
-      if (want === undefined) continue
-      count.extras++
-      if (same(want, plainExtra(field, got[field]))) count.extrasRight++
-      else
-        told.push(
-          `${at} ${field}: wanted ${JSON.stringify(want)}, read ${JSON.stringify(plainExtra(field, got[field]))}`,
-        )
-    }
+    const extras = extrasOf(item, got)
+    count.extras += extras.length
+    count.extrasRight += extras.filter(({ isRight }) => isRight).length
+    for (const { field, want, read: own, isRight } of extras)
+      if (!isRight) told.push(`${at} ${field}: wanted ${JSON.stringify(want)}, read ${JSON.stringify(own)}`)
     if (wrong.length) {
       told.push(`wrong ${at} (${wrong.join(', ')}; ${flags.join(' ') || 'silent'})`)
       told.push(`    gold ${say(item)}`, `    read ${say(got)}`)
@@ -95,14 +99,8 @@ export function scoreReading(reading: Reading, gold: Gold): Score {
   })
   const leaks = leaksOf(read, gold)
   for (const text of leaks) told.push(`leaked: «${text}»`)
-  return {
-    gold: wanted.length,
-    ...count,
-    missed: wanted.length - pairs.size,
-    spurious: read.length - pairs.size,
-    leaked: leaks.length,
-    told,
-  }
+  const [missed, spurious] = [wanted.length - pairs.size, read.length - pairs.size]
+  return { gold: wanted.length, ...count, missed, spurious, leaked: leaks.length, told }
 }
 
 function leaksOf(read: readonly Fields[], gold: Gold): string[] {

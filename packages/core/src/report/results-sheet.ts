@@ -37,7 +37,21 @@ export function resultsSheet(
   const fields = [...new Set(attempts.flatMap((attempt) => Object.keys(attempt.fields)))]
   const asked = items.flatMap((item, place) => (item.kind === 'note' ? [] : [place]))
   const graded = asked.filter((place) => items[place] && counts(items[place], place, settings))
-  const head = columns.flatMap((column): string[] => {
+  const told: Told = { items, fields, asked, graded, figures }
+  return [[...headRow(columns, told)], ...attempts.map((attempt, at) => sheetRow(columns, told, attempt, at))]
+}
+
+/** What the columns are made of: places of items that are asked, and of those that earn points. */
+interface Told {
+  readonly items: readonly Item[]
+  readonly fields: readonly string[]
+  readonly asked: readonly number[]
+  readonly graded: readonly number[]
+  readonly figures: PaperFigures
+}
+
+function headRow(columns: readonly SheetColumn[], { items, fields, asked, graded, figures }: Told): readonly string[] {
+  return columns.flatMap((column): readonly string[] => {
     switch (column) {
       case 'student':
         return ['Student']
@@ -57,34 +71,39 @@ export function resultsSheet(
         return ['Still to read']
     }
   })
-  const rows = attempts.map((attempt, at) => {
-    const scored = figures.attempts[at]
-    const total = scored?.total ?? 0
-    return columns.flatMap((column): (string | number)[] => {
-      switch (column) {
-        case 'student':
-          return [attempt.student]
-        case 'fields':
-          return fields.map((field) => attempt.fields[field] ?? '')
-        case 'submitted':
-          return [attempt.submittedAt ?? '']
-        case 'total':
-          return [round(total)]
-        case 'share':
-          return [figures.pointsPossible ? round((100 * total) / figures.pointsPossible) : '']
-        case 'points':
-          return graded.map((place) => {
-            const points = scored?.points[place]
-            return points === null || points === undefined ? '' : round(points)
-          })
-        case 'answers':
-          return asked.map((place) => answerText(items[place], attempt, place))
-        case 'waiting':
-          return [scored?.waiting ?? 0]
-      }
-    })
+}
+
+function sheetRow(
+  columns: readonly SheetColumn[],
+  { items, fields, asked, graded, figures }: Told,
+  attempt: SheetAttempt,
+  at: number,
+): (string | number)[] {
+  const scored = figures.attempts[at]
+  const total = scored?.total ?? 0
+  return columns.flatMap((column): (string | number)[] => {
+    switch (column) {
+      case 'student':
+        return [attempt.student]
+      case 'fields':
+        return fields.map((field) => attempt.fields[field] ?? '')
+      case 'submitted':
+        return [attempt.submittedAt ?? '']
+      case 'total':
+        return [round(total)]
+      case 'share':
+        return [figures.pointsPossible ? round((100 * total) / figures.pointsPossible) : '']
+      case 'points':
+        return graded.map((place) => {
+          const points = scored?.points[place]
+          return points === null || points === undefined ? '' : round(points)
+        })
+      case 'answers':
+        return asked.map((place) => answerText(items[place], attempt, place))
+      case 'waiting':
+        return [scored?.waiting ?? 0]
+    }
   })
-  return [head, ...rows]
 }
 
 function headOf(item: Item | undefined, place: number): string {

@@ -24,6 +24,7 @@ export function textUnits(item: Item): TextUnit[] {
  * The item with each text replaced by what `change` gives for it. Typed keys, gap choices, word banks, rubrics and the
  * ends of a scale are plain: their styles are lost, nothing else.
  */
+// eslint-disable-next-line max-lines-per-function -- one short case for each kind
 export function withUnits(item: Item, change: (name: string, content: Content) => Content): Item {
   const texted = mapContents(item, namer(item, change))
   const plain = (name: string, text: string): string => {

@@ -1,107 +1,19 @@
 import {
-  listLabel,
   type DocumentBlock,
   type DocumentCell,
   type DocumentRun,
   type DocumentStyle,
+  listLabel,
   type NumberForm,
 } from '@zakuska/core'
-import { parse, type DefaultTreeAdapterTypes } from 'parse5'
+import { type DefaultTreeAdapterTypes, parse } from 'parse5'
 import { DocumentPictures } from '../common/pictures.ts'
 import { isColour } from '../common/styles.ts'
+import { BLOCKS, CSS_LIST_FORMS, LIST_FORMS, SKIPPED, STYLES } from './names.ts'
 
 type Node = DefaultTreeAdapterTypes.ChildNode
-type Element = DefaultTreeAdapterTypes.Element
 
-/** What a page prints round its text, and what is never shown. */
-const SKIPPED = new Set([
-  'head',
-  'script',
-  'style',
-  'template',
-  'noscript',
-  'nav',
-  'footer',
-  'aside',
-  'button',
-  'select',
-  'iframe',
-  'svg',
-  'canvas',
-  'audio',
-  'video',
-  'object',
-  'form-footer',
-  'dialog',
-  'menu',
-])
-const BLOCKS = new Set([
-  'p',
-  'div',
-  'section',
-  'article',
-  'main',
-  'header',
-  'body',
-  'html',
-  'form',
-  'fieldset',
-  'legend',
-  'blockquote',
-  'figure',
-  'figcaption',
-  'dl',
-  'dt',
-  'dd',
-  'address',
-  'details',
-  'summary',
-  'center',
-  'ul',
-  'ol',
-  'li',
-  'table',
-  'pre',
-  'hr',
-  'h1',
-  'h2',
-  'h3',
-  'h4',
-  'h5',
-  'h6',
-])
-const STYLES: Readonly<Record<string, DocumentStyle>> = {
-  b: 'strong',
-  strong: 'strong',
-  i: 'emphasis',
-  em: 'emphasis',
-  u: 'underline',
-  ins: 'underline',
-  mark: 'highlight',
-  sup: 'sup',
-  sub: 'sub',
-  code: 'code',
-  kbd: 'code',
-  samp: 'code',
-  tt: 'code',
-}
-const LIST_FORMS: Readonly<Record<string, NumberForm>> = {
-  '1': 'decimal',
-  a: 'lower-letter',
-  A: 'upper-letter',
-  i: 'lower-roman',
-  I: 'upper-roman',
-}
-const CSS_LIST_FORMS: Readonly<Record<string, NumberForm>> = {
-  'lower-alpha': 'lower-letter',
-  'lower-latin': 'lower-letter',
-  'upper-alpha': 'upper-letter',
-  'upper-latin': 'upper-letter',
-  'lower-roman': 'lower-roman',
-  'upper-roman': 'upper-roman',
-  decimal: 'decimal',
-  none: 'none',
-}
+type Element = DefaultTreeAdapterTypes.Element
 
 /** Reads a page (WHATWG HTML): its headings, paragraphs, lists with their numbers, tables and the dress of its text. Never throws. */
 export function readHtml(source: string, pictures = new DocumentPictures()): DocumentBlock[] {

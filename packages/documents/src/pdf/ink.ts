@@ -38,90 +38,11 @@ const UNIT: Matrix = [1, 0, 0, 1, 0, 0]
 
 /** Follows the operators of a page (ISO 32000-2, sections 8.4 and 9.4) for the colour of text and for filled bars. */
 export function inkOf(drawing: Drawing): Ink {
-  const shown = new Map<number, Shown[]>()
-  const bars: Rectangle[] = []
-  const pictures: { x: number; y: number; width: number; height: number }[] = []
-  const saved: { place: Matrix; fill: string }[] = []
-  let place: Matrix = UNIT
-  let text: Matrix = UNIT
-  let line: Matrix = UNIT
-  let leading = 0
-  let fill = '#000000'
-  drawing.fnArray.forEach((operator, index) => {
-    const given = drawing.argsArray[index] as readonly unknown[] | null
-    const figures = (given ?? []).map(Number)
-    switch (operator) {
-      case OPS.save:
-        saved.push({ place, fill })
-        break
-      case OPS.restore: {
-        const before = saved.pop()
-        if (before) ({ place, fill } = before)
-        break
-      }
-      case OPS.transform:
-        place = times(place, toMatrix(given))
-        break
-      case OPS.setFillRGBColor:
-        fill = typeof given?.[0] === 'string' ? given[0] : rgb(figures)
-        break
-      case OPS.setFillGray:
-      case OPS.setFillColorN:
-      case OPS.setFillCMYKColor:
-        fill = typeof given?.[0] === 'string' && given[0].startsWith('#') ? given[0] : '#000000'
-        break
-      case OPS.beginText:
-        text = line = UNIT
-        break
-      case OPS.setTextMatrix:
-        text = line = toMatrix(
-          Array.isArray(given?.[0]) || ArrayBuffer.isView(given?.[0])
-            ? (given[0] as unknown as readonly unknown[])
-            : given,
-        )
-        break
-      case OPS.setLeading:
-        leading = figures[0] ?? 0
-        break
-      case OPS.moveText:
-      case OPS.setLeadingMoveText:
-        if (operator === OPS.setLeadingMoveText) leading = -(figures[1] ?? 0)
-        text = line = times(line, [1, 0, 0, 1, figures[0] ?? 0, figures[1] ?? 0])
-        break
-      case OPS.nextLine:
-        text = line = times(line, [1, 0, 0, 1, 0, -leading])
-        break
-      case OPS.showText:
-      case OPS.showSpacedText:
-      case OPS.nextLineShowText: {
-        const at = times(place, text)
-        const row = Math.round(at[5])
-        const one = { x: at[4], y: at[5], coloured: isColour(fill) && !/^#(?:f[0-9a-f]){3}$/i.test(fill) }
-        const known = shown.get(row)
-        if (known) known.push(one)
-        else shown.set(row, [one])
-        break
-      }
-      case OPS.paintImageXObject:
-      case OPS.paintInlineImageXObject:
-      case OPS.paintImageMaskXObject:
-        pictures.push({
-          x: place[4],
-          y: place[5],
-          width: Math.abs(place[0]) || Math.abs(place[1]),
-          height: Math.abs(place[3]) || Math.abs(place[2]),
-        })
-        break
-      case OPS.constructPath: {
-        const bounds = given?.[2]
-        const painted = Number(given?.[0])
-        const fills =
-          painted === OPS.fill || painted === OPS.eoFill || painted === OPS.fillStroke || painted === OPS.stroke
-        if (fills && ArrayBuffer.isView(bounds))
-          bars.push(...barOf(place, bounds as unknown as ArrayLike<number>, fill))
-      }
-    }
-  })
+  const page = new PageInk()
+  drawing.fnArray.forEach((operator, index) =>
+    page.take(operator, drawing.argsArray[index] as readonly unknown[] | null),
+  )
+  const { shown, bars, pictures } = page
   return {
     pictures,
     isColoured: (x, y) => nearest(shown, x, y)?.coloured ?? false,
@@ -138,6 +59,111 @@ export function inkOf(drawing: Drawing): Ink {
     },
   }
 }
+
+/** What was drawn so far, and the state of drawing. */
+class PageInk {
+  readonly shown = new Map<number, Shown[]>()
+  readonly bars: Rectangle[] = []
+  readonly pictures: { x: number; y: number; width: number; height: number }[] = []
+  readonly #saved: { place: Matrix; fill: string }[] = []
+  #place: Matrix = UNIT
+  #text: Matrix = UNIT
+  #line: Matrix = UNIT
+  #leading = 0
+  #fill = '#000000'
+
+  take(operator: number, given: readonly unknown[] | null): void {
+    const figures = (given ?? []).map(Number)
+    this.#setState(operator, given, figures)
+    this.#moveText(operator, given, figures)
+    this.#paint(operator, given)
+  }
+
+  #setState(operator: number, given: readonly unknown[] | null, figures: readonly number[]): void {
+    switch (operator) {
+      case OPS.save:
+        this.#saved.push({ place: this.#place, fill: this.#fill })
+        break
+      case OPS.restore: {
+        const before = this.#saved.pop()
+        this.#place = before?.place ?? this.#place
+        this.#fill = before?.fill ?? this.#fill
+        break
+      }
+      case OPS.transform:
+        this.#place = times(this.#place, toMatrix(given))
+        break
+      case OPS.setFillRGBColor:
+        this.#fill = typeof given?.[0] === 'string' ? given[0] : rgb(figures)
+        break
+      case OPS.setFillGray:
+      case OPS.setFillColorN:
+      case OPS.setFillCMYKColor:
+        this.#fill = typeof given?.[0] === 'string' && given[0].startsWith('#') ? given[0] : '#000000'
+    }
+  }
+
+  #moveText(operator: number, given: readonly unknown[] | null, figures: readonly number[]): void {
+    switch (operator) {
+      case OPS.beginText:
+        this.#text = this.#line = UNIT
+        break
+      case OPS.setTextMatrix: {
+        const [first] = given ?? []
+        const isPacked = Array.isArray(first) || ArrayBuffer.isView(first)
+        this.#text = this.#line = toMatrix(isPacked ? (first as unknown as readonly unknown[]) : given)
+        break
+      }
+      case OPS.setLeading:
+        this.#leading = figures[0] ?? 0
+        break
+      case OPS.moveText:
+      case OPS.setLeadingMoveText:
+        if (operator === OPS.setLeadingMoveText) this.#leading = -(figures[1] ?? 0)
+        this.#text = this.#line = times(this.#line, [1, 0, 0, 1, figures[0] ?? 0, figures[1] ?? 0])
+        break
+      case OPS.nextLine:
+        this.#text = this.#line = times(this.#line, [1, 0, 0, 1, 0, -this.#leading])
+    }
+  }
+
+  #paint(operator: number, given: readonly unknown[] | null): void {
+    const place = this.#place
+    switch (operator) {
+      case OPS.showText:
+      case OPS.showSpacedText:
+      case OPS.nextLineShowText:
+        this.#showText(times(place, this.#text))
+        break
+      case OPS.paintImageXObject:
+      case OPS.paintInlineImageXObject:
+      case OPS.paintImageMaskXObject:
+        this.pictures.push({
+          x: place[4],
+          y: place[5],
+          width: Math.abs(place[0]) || Math.abs(place[1]),
+          height: Math.abs(place[3]) || Math.abs(place[2]),
+        })
+        break
+      case OPS.constructPath: {
+        const bounds = given?.[2]
+        if (FILLS.has(Number(given?.[0])) && ArrayBuffer.isView(bounds))
+          this.bars.push(...barOf(place, bounds as unknown as ArrayLike<number>, this.#fill))
+      }
+    }
+  }
+
+  #showText(at: Matrix): void {
+    const row = Math.round(at[5])
+    const isWhite = /^#(?:f[0-9a-f]){3}$/i.test(this.#fill)
+    const one = { x: at[4], y: at[5], coloured: isColour(this.#fill) && !isWhite }
+    const known = this.shown.get(row)
+    if (known) known.push(one)
+    else this.shown.set(row, [one])
+  }
+}
+
+const FILLS: ReadonlySet<number> = new Set([OPS.fill, OPS.eoFill, OPS.fillStroke, OPS.stroke])
 
 /** The text operator on the same baseline that starts last before `x`. */
 function nearest(shown: ReadonlyMap<number, readonly Shown[]>, x: number, y: number): Shown | null {

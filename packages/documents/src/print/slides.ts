@@ -155,17 +155,9 @@ function itemSlide(show: Show, placed: Placed, paper: PrintPaper, withKey: boole
       bold: true,
       color: withKey ? MUSTARD : MUTED,
     })
-  slide.addText(stem, {
-    ...wayOf(stem),
-    x: LEFT,
-    y: STEM_TOP,
-    w: width,
-    h: stemHeight,
-    fontFace: FACE,
-    fontSize: fitting(stem, 28),
-    color: INK,
-    valign: 'top',
-  })
+  const box = { ...wayOf(stem), fontFace: FACE, valign: 'top' } as const
+  const fontSize = fitting(stem, 28)
+  slide.addText(stem, { ...box, x: LEFT, y: STEM_TOP, w: width, h: stemHeight, fontSize, color: INK })
   if (lines.length)
     slide.addText(
       lines.map((one) => ({
@@ -173,14 +165,9 @@ function itemSlide(show: Show, placed: Placed, paper: PrintPaper, withKey: boole
         options: { bold: one.isKey, color: one.isKey ? INK : withKey ? MUTED : INK, breakLine: true },
       })),
       {
-        ...wayOf(stem),
-        x: LEFT + 0.2,
-        y: STEM_TOP + stemHeight + 0.2,
-        w: width - 0.2,
-        h: 6.6 - STEM_TOP - stemHeight,
-        fontFace: FACE,
+        ...box,
+        ...{ x: LEFT + 0.2, y: STEM_TOP + stemHeight + 0.2, w: width - 0.2, h: 6.6 - STEM_TOP - stemHeight },
         fontSize: fitting(lines.map((one) => one.text).join('\n'), 22),
-        valign: 'top',
         paraSpaceAfter: 8,
       },
     )
@@ -200,6 +187,7 @@ interface AnswerLine {
   readonly isKey: boolean
 }
 
+// eslint-disable-next-line max-lines-per-function -- one short case for each kind
 function answerLines({ item, rightOrder }: Placed, withKey: boolean): AnswerLine[] {
   const plain = (text: string): AnswerLine => ({ text, isKey: false })
   const own = ((): AnswerLine[] => {

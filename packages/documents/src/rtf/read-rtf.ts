@@ -245,6 +245,7 @@ class RtfReader {
     }
   }
 
+  // eslint-disable-next-line max-lines-per-function -- one short case for each word of RTF
   #layout(word: string, value: number | null): void {
     switch (word) {
       case 'par':

@@ -4,6 +4,7 @@ import { child, children, elementsOf, type DocumentRun, type DocumentStyle, type
  * A formula of the word processor as a line of text with scripts (ECMA-376 part 1, section 22.1): fractions
  * with a slash, roots with their sign. What has no line form keeps its parts in order, so nothing is lost.
  */
+// eslint-disable-next-line max-lines-per-function -- one short case for each element
 export function readMath(node: ElementNode, styles: readonly DocumentStyle[] = []): DocumentRun[] {
   switch (node.name) {
     case 'r':

@@ -64,19 +64,7 @@ async function contentsOf(em: EntityManager, workspaceId: string): Promise<Archi
     name,
     settings: { ...settings },
     outcomes: outcomes.map(({ id, parentId, code, statement }) => ({ id, parent: parentId, code, statement })),
-    items: items.map((item) => ({
-      id: item.id,
-      category: categoryOf(item),
-      history: (historyOf.get(item.id) ?? []).map(({ body, says, byName, at }) => ({
-        body,
-        says,
-        by: byName,
-        at: at.toISOString(),
-      })),
-      signOff: item.signOff,
-      cameFrom: item.cameFrom && { ...item.cameFrom, lines: [...item.cameFrom.lines] },
-      variantOf: item.variantOf,
-    })),
+    items: items.map((item) => itemIn(item, historyOf.get(item.id) ?? [])),
     drafts: drafts.map(({ title, text, styles, keyText, source, taught, notation }) => ({
       title,
       text,
@@ -86,30 +74,45 @@ async function contentsOf(em: EntityManager, workspaceId: string): Promise<Archi
       taught,
       notation: notation && { name: notation.name, rules: [...notation.rules] },
     })),
-    papers: papers.map((paper) => ({
-      id: paper.id,
-      version: paper.version,
-      title: paper.title,
-      instructions: paper.instructions,
-      entries: paper.entries.map((entry) => ({
-        ...entry,
-        sectionId: entry.sectionId ?? null,
-        optionOrder: entry.optionOrder ? [...entry.optionOrder] : null,
-      })),
-      shuffleItems: paper.shuffleItems,
-      shuffleOptions: paper.shuffleOptions,
-      sections: paper.sections,
-      identity: paper.identity,
-      timeLimit: paper.timeLimit,
-      attempts: paper.attempts,
-      feedbackWhen: paper.feedbackWhen,
-      rules: [...paper.rules],
-    })),
+    papers: papers.map(paperIn),
     filters: (await em.find(SavedFilter, { workspaceId })).map((one) => ({ name: one.name, filter: one.filter })),
     notations: (await em.find(KeptNotation, { workspaceId })).map((one) => ({ name: one.name, rules: [...one.rules] })),
     layouts: (await em.find(ColumnLayout, { workspaceId })).map(({ name: called, layout }) => ({
       name: called,
       layout: { ...layout, roles: [...layout.roles] },
     })),
+  }
+}
+
+function itemIn(item: BankItem, history: readonly ItemRevision[]): ArchiveDto['items'][number] {
+  return {
+    id: item.id,
+    category: categoryOf(item),
+    history: history.map(({ body, says, byName, at }) => ({ body, says, by: byName, at: at.toISOString() })),
+    signOff: item.signOff,
+    cameFrom: item.cameFrom && { ...item.cameFrom, lines: [...item.cameFrom.lines] },
+    variantOf: item.variantOf,
+  }
+}
+
+function paperIn(paper: Paper): ArchiveDto['papers'][number] {
+  return {
+    id: paper.id,
+    version: paper.version,
+    title: paper.title,
+    instructions: paper.instructions,
+    entries: paper.entries.map((entry) => ({
+      ...entry,
+      sectionId: entry.sectionId ?? null,
+      optionOrder: entry.optionOrder ? [...entry.optionOrder] : null,
+    })),
+    shuffleItems: paper.shuffleItems,
+    shuffleOptions: paper.shuffleOptions,
+    sections: paper.sections,
+    identity: paper.identity,
+    timeLimit: paper.timeLimit,
+    attempts: paper.attempts,
+    feedbackWhen: paper.feedbackWhen,
+    rules: [...paper.rules],
   }
 }

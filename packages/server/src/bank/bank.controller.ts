@@ -7,29 +7,23 @@ import { asItem } from './item-text.ts'
 import { BulkService } from './bulk.service.ts'
 import {
   BankFacetsDto,
-  BankFilterDto,
-  BulkDto,
-  BulkResultDto,
   ChangeItemDto,
   ItemDto,
   ItemPageDto,
-  NearAskedDto,
-  NearFoundDto,
   NewItemDto,
   NewSavedFilterDto,
   NewVariantDto,
-  RebalanceDto,
   RestoreDto,
   RevisionDto,
   SavedFilterDto,
   SearchItemsDto,
   SetSignOffDto,
-  ToTranslateDto,
-  TranslatedDto,
-  UndoneDto,
   WaiveDto,
-  XliffDto,
 } from './dto/bank.dto.ts'
+import { BankFilterDto } from './dto/filter.dto.ts'
+import { NearAskedDto, NearFoundDto } from './dto/near.dto.ts'
+import { ToTranslateDto, TranslatedDto, XliffDto } from './dto/translation.dto.ts'
+import { BulkDto, BulkResultDto, RebalanceDto, UndoneDto } from './dto/bulk.dto.ts'
 import { FiltersService } from './filters.service.ts'
 import { TranslationsService } from './translations.service.ts'
 

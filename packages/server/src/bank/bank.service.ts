@@ -4,41 +4,32 @@ import { ConflictException, Injectable } from '@nestjs/common'
 import {
   categoryChain,
   categoryPath,
-  fingerprint,
-  likeness,
-  plainText,
-  NEARLY_SAME,
-  readability,
-  readText,
-  reviewItem,
-  shapeOf,
-  stableJson,
   type CheckCode,
+  fingerprint,
   type Item,
+  likeness,
+  NEARLY_SAME,
+  plainText,
+  shapeOf,
   type SignOff,
+  stableJson,
 } from '@zakuska/core'
 import type { WorkspaceSettings } from '../accounts/accounts.entities.ts'
 import type { SignedIn } from '../access/current-person.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
-import { BankItem, categoryOf, ItemRevision, type CameFrom } from './bank.entities.ts'
-import { conditionOf, isOfShapes, SORTS, type BankFilter, type Condition } from './bank-filter.ts'
-import type {
-  BankFacetsDto,
-  ItemDto,
-  ItemPageDto,
-  NearItemDto,
-  RevisionDto,
-  SearchItemsDto,
-  SetSignOffDto,
-  VariantDto,
-} from './dto/bank.dto.ts'
+import { BankItem, type CameFrom, ItemRevision } from './bank.entities.ts'
+import { type BankFilter, type Condition, conditionOf, isOfShapes, SORTS } from './bank-filter.ts'
+import type { BankFacetsDto, ItemDto, ItemPageDto, RevisionDto, SearchItemsDto, SetSignOffDto } from './dto/bank.dto.ts'
+import type { NearItemDto } from './dto/near.dto.ts'
 import { countFacets } from './facets.ts'
 import { countOfShapes, KeptCounts } from './kept-counts.ts'
 import { RecordService } from '../record/record.service.ts'
 import { asItem, differences, filedAs, searchText, signOffAfter } from './item-text.ts'
+import { type Dates, type ItemRow, marks, toDto } from './item-dto.ts'
 
 const PAGE = 50
+
 /** As many as are gathered and sorted in no time; beyond it nobody needs to know how many exactly. */
 const MOST_COUNTED = 5000
 
@@ -47,7 +38,9 @@ interface Page {
   readonly limit: number
   readonly offset: number
 }
+
 const MAX_CANDIDATES = 20
+
 /** Letters that are compared at most; a passage of pages says nothing more of what an item asks. */
 const MAX_COMPARED = 2000
 
@@ -415,92 +408,6 @@ export class BankService {
     for (const row of rows) found.set(row.id, [...(found.get(row.id) ?? []), row.title])
     return found
   }
-}
-
-type ItemRow = Pick<
-  BankItem,
-  | 'id'
-  | 'body'
-  | 'categories'
-  | 'revision'
-  | 'waived'
-  | 'language'
-  | 'signOff'
-  | 'cameFrom'
-  | 'variantOf'
-  | 'variantBase'
-  | 'shareRight'
-  | 'discrimination'
-  | 'takenBy'
-  | 'lastSentAt'
-  | 'updatedAt'
->
-
-interface Dates {
-  readonly lastSentAt: Date | string | null
-  readonly updatedAt: Date | string
-}
-
-function marks(values: readonly unknown[]): string {
-  return values.map(() => '?').join(', ')
-}
-
-function toDto(
-  item: ItemRow,
-  usedIn: readonly string[],
-  family: readonly ItemRow[],
-  settings: WorkspaceSettings,
-): ItemDto {
-  const head = item.variantOf ?? item.id
-  const original = family.find((one) => one.id === head)
-  const waived = new Map(item.waived.map((one) => [one.code, one]))
-  const found = reviewItem(item.body, {
-    off: settings.checksOff ?? [],
-    ...(settings.targetGrade !== undefined && { targetGrade: settings.targetGrade }),
-  })
-  return {
-    id: item.id,
-    body: item.body,
-    category: categoryOf(item),
-    revision: item.revision,
-    signOff: item.signOff && { by: item.signOff.by, at: item.signOff.at, remark: item.signOff.remark },
-    cameFrom: item.cameFrom,
-    usedIn: [...usedIn],
-    findings: found.map(({ code, severity, message }) => {
-      const waiver = waived.get(code)
-      return {
-        code,
-        severity,
-        message,
-        waived: waiver ? { reason: waiver.reason, by: waiver.by, at: waiver.at } : null,
-      }
-    }),
-    variantOf: item.variantOf,
-    variants: family
-      .filter((one) => one.id !== item.id && (one.variantOf ?? one.id) === head)
-      .map((one) => ({
-        itemId: one.id,
-        language: one.language,
-        stale: isStale(one, original),
-        reading: readingOf(one.body),
-      })),
-    stale: isStale(item, original),
-    lastSentAt: item.lastSentAt?.toISOString() ?? null,
-    shareRight: item.shareRight,
-    discrimination: item.discrimination,
-    takenBy: item.takenBy,
-    updatedAt: item.updatedAt.toISOString(),
-  }
-}
-
-function readingOf(body: Item): VariantDto['reading'] {
-  const measured = readability(readText(body), body.language)
-  return measured && { index: measured.index, value: measured.value, words: measured.words }
-}
-
-/** The original has changed since the variant was last brought in line with it. */
-function isStale(item: ItemRow, original: ItemRow | undefined): boolean {
-  return item.variantOf !== null && original !== undefined && item.variantBase !== fingerprint(original.body)
 }
 
 /** An item as a person knows it: the start of its stem. */

@@ -17,7 +17,7 @@ import { orNotFound } from '../http/id.ts'
 import { RecordService } from '../record/record.service.ts'
 import { BankItem, BulkChange, categoryOf, ItemRevision, type BeforeBulk, type BulkState } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
-import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bank.dto.ts'
+import type { BulkDto, BulkFieldsDto, BulkResultDto, UndoneDto } from './dto/bulk.dto.ts'
 
 const MOST_ITEMS = 5000
 

@@ -64,21 +64,8 @@ function keptOf(kept: KeptCounts, fields: readonly (keyof BankFilter)[]): Counte
   return new Map(fields.map((name) => [name, kept.valuesOf(name, MOST_VALUES)]))
 }
 
-/**
- * Counts fields in one pass: first what is alike in all fields together, of which there is little, then each field by
- * itself. What asks for no words and no papers is counted over shapes, the rest over the items that it finds.
- */
-async function countedOver(
-  em: EntityManager,
-  workspaceId: string,
-  filter: BankFilter,
-  fields: readonly (keyof BankFilter)[],
-): Promise<Counted> {
-  const counted = new Map<keyof BankFilter, FacetValue[]>(fields.map((name) => [name, []]))
-  const rows = isOfShapes(filter) ? 'bank_shape' : 'bank_item'
-  const { sql, values } = conditionOf(workspaceId, filter, rows)
-  const simple = SIMPLE.filter(([name]) => fields.includes(name))
-  const lists = LISTS.filter(([name]) => fields.includes(name))
+/** What is selected of each row, and the passes that count it. */
+function partsOf(simple: readonly (typeof SIMPLE)[number][], lists: readonly (typeof LISTS)[number][]) {
   const columns = [
     ...simple.map(([, column], index) => `${column} as c${index}`),
     ...lists.map(([, column]) => `i.${column}`),
@@ -98,6 +85,25 @@ async function countedOver(
       ([name, column]) => `select '${name}', one, sum(alike)::int from found, unnest(found.${column}) one group by one`,
     ),
   ]
+  return { columns, passes }
+}
+
+/**
+ * Counts fields in one pass: first what is alike in all fields together, of which there is little, then each field by
+ * itself. What asks for no words and no papers is counted over shapes, the rest over the items that it finds.
+ */
+async function countedOver(
+  em: EntityManager,
+  workspaceId: string,
+  filter: BankFilter,
+  fields: readonly (keyof BankFilter)[],
+): Promise<Counted> {
+  const counted = new Map<keyof BankFilter, FacetValue[]>(fields.map((name) => [name, []]))
+  const rows = isOfShapes(filter) ? 'bank_shape' : 'bank_item'
+  const { sql, values } = conditionOf(workspaceId, filter, rows)
+  const simple = SIMPLE.filter(([name]) => fields.includes(name))
+  const lists = LISTS.filter(([name]) => fields.includes(name))
+  const { columns, passes } = partsOf(simple, lists)
   const found = await em.execute<{ field: keyof BankFilter; value: string | null; count: number }[]>(
     `with found as materialized (
        select ${columns.join(', ')}, ${rows === 'bank_shape' ? 'sum(change)' : 'count(*)'} as alike

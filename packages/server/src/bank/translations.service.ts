@@ -4,7 +4,7 @@ import { fingerprint, readXliff, writeXliff, XliffError, type ToTranslate } from
 import type { SignedIn } from '../access/current-person.ts'
 import { BankItem } from './bank.entities.ts'
 import { BankService } from './bank.service.ts'
-import type { TranslatedDto } from './dto/bank.dto.ts'
+import type { TranslatedDto } from './dto/translation.dto.ts'
 
 const MOST_ITEMS = 500
 const ID = /<file[^>]*\sid="i-([0-9a-f-]{36})"/g

@@ -1,14 +1,13 @@
 import { randomUUID } from 'node:crypto'
-import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
+import { type EntityManager, MikroORM } from '@mikro-orm/postgresql'
 import {
   fingerprint,
+  type FollowedItem,
   followItems,
+  type Item,
   outcomesFromRows,
   readDraft,
-  type FollowedItem,
-  type Item,
   type SignOff,
-  variablesOf,
 } from '@zakuska/core'
 import { Membership, Person, Workspace } from '../accounts/accounts.entities.ts'
 import { hashPassword } from '../accounts/passwords.ts'
@@ -20,38 +19,23 @@ import { prepareDatabase } from '../database/prepare.ts'
 import { ormSettings } from '../database/settings.ts'
 import { ENTITIES } from '../entities.ts'
 import { Connection } from '../dispatch/connections/connection.entity.ts'
-import { deliver } from '../dispatch/deliveries/deliver.ts'
 import { Delivery } from '../dispatch/deliveries/delivery.entity.ts'
 import { seal } from '../outward/sealed.ts'
 import { Draft } from '../drafts/draft.entity.ts'
 import { Paper } from '../papers/paper.entity.ts'
-import { makeResponses } from './attempts.ts'
 import { addItems } from './bank-items.ts'
 import { addReadyMade, READY_MADE_WORKSPACE } from './ready-made.ts'
-import { addFetched, addFromFile, addTakenHere } from './sittings.ts'
-import { STUDENTS } from './students.ts'
+import { addFromFile, addTakenHere } from './sittings.ts'
 import { addWriting, connectWriting, FETCH_DRAFT } from './writing.ts'
 import { BANK_TEXT, CLEAN_DRAFT, MESSY_DRAFT, OUTCOMES } from './texts.ts'
-
-export interface SeedSettings {
-  readonly databaseUrl: string
-  readonly breakwaterUrl: string
-  readonly breakwaterToken: string
-  readonly foghornUrl: string
-  readonly foghornToken: string
-  readonly skerryUrl: string
-  readonly skerryToken: string
-  /** The server's secret, by which tokens are sealed. */
-  readonly secret: string
-  /** Takes all of the demo workspace out first. */
-  readonly reset: boolean
-  readonly say: (line: string) => void
-}
+import { addDelivery, DAY_MS, PERSON, type SeedSettings } from './deliveries.ts'
 
 const WORKSPACE = 'Skarnholm · Coastal pilotage'
+
 const EMAIL = 'iris@skarnholm.example'
+
 const PASSWORD = 'lighthouse'
-const PERSON = 'Iris Holm'
+
 /** Who is in the demo, all with the same password. */
 const PEOPLE: readonly { readonly name: string; readonly email: string; readonly role: Role }[] = [
   { name: PERSON, email: EMAIL, role: 'owner' },
@@ -59,10 +43,13 @@ const PEOPLE: readonly { readonly name: string; readonly email: string; readonly
   { name: 'Maj Lindqvist', email: 'maj@skarnholm.example', role: 'reviewer' },
   { name: 'Ode Renfeld', email: 'ode@skarnholm.example', role: 'viewer' },
 ]
-const DAY_MS = 86_400_000
+
 const WEEK_2 = [0, 1, 5, 8, 10, 12, 28, 18, 6, 4, 23, 15]
+
 const KNOTS_AND_RADIO = [6, 7, 25, 26, 8, 9, 27]
+
 const EVERY_KIND = [0, 30, 31, 32, 33, 34, 35, 36, 37]
+
 /** Where items lie in the bank, by their first tag. */
 const PLACES: Readonly<Record<string, string>> = {
   buoys: 'Navigation/Buoys',
@@ -75,6 +62,7 @@ const PLACES: Readonly<Record<string, string>> = {
   radio: 'Radio and signals',
   signals: 'Radio and signals',
 }
+
 const UNSIGNED = new Set([14, 16, 20, 29])
 
 /** Migrates, fills an empty database with the demo, and points the demo's connection at Breakwater as it runs now. */
@@ -140,6 +128,7 @@ function connectionsOf(settings: SeedSettings) {
   ] as const
 }
 
+// eslint-disable-next-line max-lines-per-function -- the demo, one thing after the other
 async function fill(em: EntityManager, settings: SeedSettings): Promise<void> {
   const workspaceId = randomUUID()
   em.create(Workspace, {
@@ -266,80 +255,4 @@ function addPaper(
     createdAt: now,
     updatedAt: now,
   })
-}
-
-/** Sends the first paper as anybody would, and has the class take it. */
-async function addDelivery(
-  em: EntityManager,
-  connection: Connection,
-  paper: Paper,
-  items: readonly BankItem[],
-  settings: SeedSettings,
-): Promise<void> {
-  const { workspaceId, destination, name } = connection
-  const sent = paper.entries.flatMap(({ itemId }) => {
-    const item = items.find(({ id }) => id === itemId)
-    if (!item) return []
-    const { id, revision, body } = item
-    const name = `item-${id.replaceAll('-', '').slice(0, 20)}`
-    return [{ itemId: id, revision, body, name, outcome: 'waiting' as const, remoteId: null, why: null }]
-  })
-  const delivery = em.create(Delivery, {
-    id: randomUUID(),
-    ...{ workspaceId, destination, title: paper.title, paperId: paper.id },
-    connectionId: connection.id,
-    connectionName: name,
-    into: 'new',
-    state: 'queued',
-    done: 0,
-    total: sent.length,
-    items: sent,
-    sentBy: PERSON,
-    createdAt: new Date(Date.now() - 2 * DAY_MS),
-  })
-  await em.flush()
-  await deliver(em, delivery.id, { sessionSecret: settings.secret, destinationTimeoutMs: 20_000 })
-  if (!delivery.remote) throw new Error(`The demo's delivery did not arrive: ${delivery.why ?? ''}`)
-  const bodies = delivery.items.map((item) => item.body)
-  const responses = makeResponses(bodies, STUDENTS.length, 1852)
-  await handIn(
-    settings,
-    delivery.remote.id,
-    STUDENTS.map((student, place) => ({
-      student,
-      submittedAt: new Date(Date.now() - DAY_MS + place * 41_000).toISOString(),
-      answers: Object.fromEntries(
-        delivery.items.map(({ remoteId, body }, index) => [
-          remoteId ?? '',
-          variablesOf(body, responses[place]?.[index] ?? { kind: 'text', text: '' }),
-        ]),
-      ),
-    })),
-  )
-  await addFetched(
-    em,
-    delivery,
-    STUDENTS.map((student, place) => ({ student, fields: {}, responses: responses[place] ?? [] })),
-    await attemptsThere(settings, delivery.remote.id),
-    PERSON,
-  )
-}
-
-/** What the site calls its attempts, in their order. */
-async function attemptsThere(settings: SeedSettings, quiz: string): Promise<string[]> {
-  const answer = await fetch(`${settings.breakwaterUrl}/api/quizzes/${quiz}/responses`, {
-    headers: { authorization: `Bearer ${settings.breakwaterToken}` },
-  })
-  const { attempts } = (await answer.json()) as { readonly attempts: readonly { readonly id: string }[] }
-  return attempts.map(({ id }) => id)
-}
-
-/** Breakwater takes attempts that were made elsewhere. */
-async function handIn(settings: SeedSettings, quiz: string, attempts: readonly object[]): Promise<void> {
-  const answer = await fetch(`${settings.breakwaterUrl}/api/quizzes/${quiz}/attempts`, {
-    method: 'POST',
-    headers: { authorization: `Bearer ${settings.breakwaterToken}`, 'content-type': 'application/json' },
-    body: JSON.stringify(attempts),
-  })
-  if (!answer.ok) throw new Error(`The demo's attempts were not taken: status ${answer.status}`)
 }

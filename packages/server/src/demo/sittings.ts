@@ -7,7 +7,7 @@ import type { Paper } from '../papers/paper.entity.ts'
 import { personOf } from '../results/person.ts'
 import { keepRecords } from '../results/records.ts'
 import { Attempt, Sitting, type SittingItem } from '../results/sitting.entity.ts'
-import { itemsThere } from '../results/sittings.service.ts'
+import { itemsThere } from '../results/sitting-dto.ts'
 import { makeResponses } from './attempts.ts'
 import { manyNames } from './students.ts'
 

@@ -1,28 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable } from '@nestjs/common'
-import {
-  followItems,
-  followPlaces,
-  checkItem,
-  type DraftSource,
-  type FollowedItem,
-  type Notation,
-  type ReadItem,
-  type Reading,
-  type SignOff,
-} from '@zakuska/core'
-import { isDeepStrictEqual } from 'node:util'
+import { checkItem, type FollowedItem, followItems, followPlaces, type Reading, type ReadItem } from '@zakuska/core'
 import { demand, type SignedIn } from '../access/current-person.ts'
-import { BankService, type BankItem } from '../bank/index.ts'
+import { type BankItem, BankService } from '../bank/index.ts'
 import { evidenceIn, type EvidenceIn } from './evidence.ts'
 import { LOCKED } from '../database/locked.ts'
 import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
 import { RecordService } from '../record/record.service.ts'
-import type { PlacedDraft } from './placed-draft.ts'
 import { WorkService } from '../work/work.service.ts'
-import { plainRules } from './notations.service.ts'
 import type {
   DraftDto,
   DraftSummaryDto,
@@ -33,9 +20,8 @@ import type {
   ToBankDto,
   ToBankResultDto,
 } from './dto/draft.dto.ts'
+import { countsOf, isSameDraft, linesOf, lostBefore, sourceOf, toDto, toSummary } from './draft-dto.ts'
 
-/** Letters of a draft that are kept with an item, to check it by. */
-const MAX_SOURCE = 4000
 interface Kept {
   /** The bank's item, where the draft's is in the bank already. */
   readonly item: BankItem | undefined
@@ -44,6 +30,7 @@ interface Kept {
   readonly category: string | undefined
   readonly evidenceOf: EvidenceIn
 }
+
 const WHOLE = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
 @Injectable()
@@ -284,88 +271,4 @@ export class DraftsService {
     draft.deletedAt = deleted ? new Date() : null
     await this.em.flush()
   }
-}
-
-/** Lines of a text, both ends included, counted from 1. */
-function linesOf(text: string, [first, last]: readonly [number, number]): string {
-  return text
-    .split('\n')
-    .slice(first - 1, last)
-    .join('\n')
-    .slice(0, MAX_SOURCE)
-}
-
-/** A sign-off that was taken back is gone; one whose item changed waits for the change to be taken back. */
-function lostBefore(before: FollowedItem | undefined, fingerprint: string): SignOff | null {
-  const signOff = before?.signOff ?? before?.lostSignOff ?? null
-  return signOff?.fingerprint === fingerprint ? null : signOff
-}
-
-/** What the reader reads of a draft; what lies outside the text is left out. */
-function sourceOf(
-  given: Pick<NewDraftDto, 'text' | 'styles' | 'keyText' | 'taught'> & { readonly notation?: Notation | null },
-): DraftSource {
-  const isInside = ({ from, to }: { readonly from: number; readonly to: number }): boolean =>
-    from < to && to <= given.text.length
-  const styles = (given.styles ?? []).filter(isInside).map(({ from, to, style }) => ({ from, to, style }))
-  const taught = (given.taught ?? []).filter(isInside).map(({ from, to, part, alike }) => ({ from, to, part, alike }))
-  const keyText = given.keyText?.trim() ? given.keyText : null
-  const { notation } = given
-  return {
-    text: given.text,
-    styles,
-    ...(keyText !== null && { keyText }),
-    ...(taught.length > 0 && { taught }),
-    ...(notation && { notation: { name: notation.name, rules: plainRules(notation.rules) } }),
-  }
-}
-
-function countsOf(
-  { places, troubleCount }: PlacedDraft,
-  followed: readonly FollowedItem[],
-): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
-  return {
-    itemCount: places.length,
-    signedCount: followed.filter((item) => item.signOff).length,
-    troubleCount,
-  }
-}
-
-function toSummary(draft: Draft): DraftSummaryDto {
-  const { id, title, itemCount, signedCount, troubleCount, updatedAt, updatedBy } = draft
-  return { id, title, itemCount, signedCount, troubleCount, updatedAt: updatedAt.toISOString(), updatedBy }
-}
-
-function toDto(draft: Draft): DraftDto {
-  return {
-    ...toSummary(draft),
-    text: draft.text,
-    styles: draft.styles,
-    keyText: draft.keyText,
-    source: draft.source,
-    taught: [...draft.taught],
-    notation: draft.notation && { name: draft.notation.name, rules: [...draft.notation.rules] },
-    followed: [...draft.followed],
-    version: draft.version,
-  }
-}
-
-/** Whether what is saved has the draft's title, text and layer: then only sign-offs change. */
-function isSameDraft(draft: Draft, given: SaveDraftDto, source: DraftSource): boolean {
-  return isDeepStrictEqual(
-    [draft.title, draft.text, draft.styles, draft.keyText ?? '', draft.taught, draft.notation],
-    plain([
-      given.title,
-      given.text,
-      source.styles ?? [],
-      given.keyText ?? '',
-      source.taught ?? [],
-      source.notation ?? null,
-    ]),
-  )
-}
-
-/** As it is once it was kept: without classes and what is undefined. */
-function plain(value: unknown): unknown {
-  return JSON.parse(JSON.stringify(value))
 }

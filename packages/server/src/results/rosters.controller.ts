@@ -3,7 +3,7 @@ import { EntityManager } from '@mikro-orm/postgresql'
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Put } from '@nestjs/common'
 import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
-import { KeepRosterDto, RosterDto } from './dto/sittings.dto.ts'
+import { KeepRosterDto, RosterDto } from './dto/taking-settings.dto.ts'
 import { Roster } from './sitting.entity.ts'
 
 /** Lists of people, kept by name; a name that is known is kept anew. */

@@ -1,11 +1,11 @@
 import { createHash, randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { fitsItem, scoreChanges, stableJson, type Response } from '@zakuska/core'
+import { scoreChanges, stableJson } from '@zakuska/core'
 import type { SignedIn } from '../access/current-person.ts'
 import { asItem, BankItem } from '../bank/index.ts'
 import { LOCKED } from '../database/locked.ts'
-import { DeliveriesService, Delivery, partsThere, type RemoteAttempt } from '../dispatch/index.ts'
+import { DeliveriesService, Delivery, type RemoteAttempt } from '../dispatch/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { PapersService } from '../papers/index.ts'
 import { RecordService } from '../record/record.service.ts'
@@ -16,16 +16,16 @@ import type {
   NewSittingDto,
   ReadAttemptDto,
   RegradeDto,
+  ResponsesInDto,
   SaveSittingDto,
   SittingDto,
   SittingSummaryDto,
-  ResponsesInDto,
 } from './dto/sittings.dto.ts'
 import { personOf } from './person.ts'
 import { keepRecords } from './records.ts'
 import { Attempt, Regrading, Sitting, type SittingItem } from './sitting.entity.ts'
-import { isOpenNow } from './taking/opening.ts'
 import { settle } from './taking/settle.ts'
+import { type Counted, itemsThere, responseIn, textsOf, toAttempt, toSummary } from './sitting-dto.ts'
 
 /** Sittings, the responses that came in, and how they are graded. */
 @Injectable()
@@ -362,57 +362,6 @@ export class SittingsService {
       })),
     }
   }
-}
-
-interface Counted {
-  /** Attempts that were not here before, and those that were. */
-  readonly fresh: number
-  readonly known: number
-}
-
-/** Items that are there, as they were sent, in the order in which responses name them. */
-export function itemsThere(delivery: Delivery): SittingItem[] {
-  return partsThere(delivery.items).flatMap(({ index, body }) => {
-    const sent = delivery.items[index]
-    return sent ? [{ itemId: sent.itemId, revision: sent.revision, body }] : []
-  })
-}
-
-function toSummary(
-  sitting: Sitting,
-  destinations: ReadonlyMap<string, Delivery>,
-  attempts: number,
-  underWay: number,
-): SittingSummaryDto {
-  const { id, title, source, paperId, deliveryId, code, taking } = sitting
-  return {
-    ...{ id, title, source, paperId, deliveryId, code, attempts, underWay },
-    destination: destinations.get(deliveryId ?? '')?.destination ?? null,
-    isOpen: taking !== null && isOpenNow(taking, new Date()),
-    fetchedAt: sitting.fetchedAt?.toISOString() ?? null,
-    createdAt: sitting.createdAt.toISOString(),
-  }
-}
-
-function toAttempt(attempt: Attempt, counts: boolean): AttemptDto {
-  const { id, student, person, fields, responses, given, remarks, history, isHandedIn } = attempt
-  return {
-    ...{ id, student, person, fields, responses, given, remarks, history, isHandedIn, counts },
-    submittedAt: attempt.submittedAt?.toISOString() ?? null,
-  }
-}
-
-function responseIn(body: SittingItem['body'], given: object | null): Response | null {
-  const response = given as Response | null
-  return response && fitsItem(body, response) ? response : null
-}
-
-function textsOf(fields: Readonly<Record<string, unknown>>): Record<string, string> {
-  return Object.fromEntries(
-    Object.entries(fields).flatMap(([name, value]) =>
-      typeof value === 'string' ? [[name.slice(0, 120), value.slice(0, 500)]] : [],
-    ),
-  )
 }
 
 /** The same question, to which the same responses can be given: what differs is the key, the points, or the rules. */

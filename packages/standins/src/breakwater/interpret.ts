@@ -90,6 +90,7 @@ export class Interpreter {
     for (const inner of taken.localName === 'responseElse' ? rules : rules.slice(1)) this.#apply(inner)
   }
 
+  // eslint-disable-next-line max-lines-per-function, complexity -- one case for each operator
   #evaluate(expression: Element): Value {
     const name = attribute(expression, 'identifier') ?? ''
     const parts = childElements(expression)

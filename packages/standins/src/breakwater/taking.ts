@@ -8,6 +8,7 @@ import type { Collection, QuizStart, Store } from './store.ts'
 const GRACE_SECONDS = 30
 
 /** The pages on which students take a quiz. */
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 export function addQuizPages(site: Express, store: Store, now: () => Date): void {
   const form = express.urlencoded({ extended: false, limit: '1mb' })
   site.get('/quiz/:id', (request, response) => {

@@ -33,6 +33,7 @@ function requireToken(token: string) {
   }
 }
 
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 function gamesApi(store: JsonStore<FoghornState>, faults: Faults): Router {
   const api = Router()
   api.get('/site', (_request, response) => void response.json({ name: 'Foghorn', limits: LIMITS }))

@@ -25,6 +25,7 @@ export interface Client {
  * The authorization code grant with PKCE (RFC 6749, section 4.1; RFC 7636), refresh tokens that are used once (RFC 6749,
  * section 6, with the rotation of section 10.4), and revocation (RFC 7009).
  */
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 export function consent(store: JsonStore<InletState>, clients: readonly Client[], seconds: number): Router {
   const router = Router()
   const form = express.urlencoded({ extended: false })

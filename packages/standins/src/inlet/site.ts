@@ -36,6 +36,7 @@ export function createInlet(store: JsonStore<InletState>, faults: Faults, settin
   return site
 }
 
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 function formsApi(store: JsonStore<InletState>, faults: Faults, limits: Limits): Router {
   const api = Router()
   const json = express.json({ limit: '8mb' })
@@ -125,6 +126,7 @@ function formsApi(store: JsonStore<InletState>, faults: Faults, limits: Limits):
 }
 
 /** Grading without an answer being kept, and what people answered. */
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 function answersApi(store: JsonStore<InletState>, now: () => Date): Router {
   const api = Router()
   const read = allowed(store, 'responses.read')
@@ -172,12 +174,14 @@ function answersApi(store: JsonStore<InletState>, now: () => Date): Router {
   return api
 }
 
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 function addPages(site: Express, store: JsonStore<InletState>, now: () => Date): void {
   site.get('/f/:id', (request, response) => {
     const form = store.state.forms[request.params.id]
     if (!form) return void response.status(404).send(inletPage('Not here', '<h1>There is no form at this address</h1>'))
     response.send(form.isOpen ? formPage(mixed(form), {}, []) : closedPage(form, 'This form is closed.'))
   })
+  // eslint-disable-next-line max-lines-per-function -- one step after the other, from what was sent to what is said
   site.post('/f/:id', express.urlencoded({ extended: false, limit: '1mb' }), (request, response) => {
     const form = store.state.forms[request.params['id'] ?? '']
     if (!form?.isOpen) return void response.status(410).send(inletPage('Closed', '<h1>This form is closed</h1>'))

@@ -28,6 +28,7 @@ const LETTERS_PER_UNIT = 4
  * The whole service: a request in words comes in behind a token, the reply goes out in pieces as lines of JSON, and the
  * last says how it ended and what it took.
  */
+// eslint-disable-next-line max-lines-per-function -- routes one after the other, over one state
 export function createSkerry(state: SkerryState, faults: Faults, token: string, limits: SkerryLimits): Express {
   const readings = shippedReadings()
   const written: { readonly seed: number; readonly items: readonly Drafted[] }[] = []

@@ -1,29 +1,12 @@
-import { cellText, type DocumentBlock, type DocumentCell, type DocumentRun } from '../document/blocks.ts'
+import { cellText, type DocumentBlock, type DocumentCell } from '../document/blocks.ts'
 import { truthOf } from '../truth-words.ts'
 import { cues } from '../words.ts'
-import { STATEMENTS } from './expand.ts'
-import { roleOfHeader, type ColumnRole } from './layout.ts'
+import { type ColumnRole, roleOfHeader } from './layout.ts'
+import { downwards, itemBlocks } from './downwards.ts'
+import { column, type Part, type Rows, sliceOf, type TableItem, type Texts, TICK, width } from './table.ts'
 
-type Rows = readonly (readonly DocumentCell[])[]
-
-/** One item of a table, whatever the way in which its rows and columns spell it. */
-interface TableItem {
-  readonly stem: DocumentCell
-  readonly options: readonly DocumentCell[]
-  /** Indexes of the options that are marked. */
-  readonly keyed: readonly number[]
-  readonly remarks: readonly (DocumentCell | null)[]
-  /** Cells of other columns, by what their header names. */
-  readonly more: readonly { readonly role: ColumnRole; readonly cell: DocumentCell }[]
-  /** As the table numbers it; absent: counted on. */
-  readonly number?: string | undefined
-}
-
-/** An item, or a row that none owns. */
-type Part = { readonly item: TableItem; readonly rows: Rows } | { readonly row: readonly DocumentCell[] }
-
-const TICK = /^[xX✓✔☒☑]$/u
 const BOX = /[☐□◻○☒☑✓✔✅]/u
+
 const SEARCHED = 8
 
 /**
@@ -66,16 +49,6 @@ function withLeftCells(blocks: readonly DocumentBlock[], rows: Rows): DocumentBl
 
 function plain(text: string): string {
   return text.replace(/\s+/g, ' ').trim()
-}
-
-type Texts = readonly (readonly string[])[]
-
-function width(texts: Texts): number {
-  return Math.max(0, ...texts.map((row) => row.length))
-}
-
-function column(texts: Texts, at: number): string[] {
-  return texts.map((row) => row[at] ?? '')
 }
 
 function meanLength(cells: readonly string[]): number {
@@ -179,17 +152,6 @@ function boxesIn(cell: DocumentCell): { readonly cell: DocumentCell; readonly ti
     cell: sliceOf(cell, from + 1, starts[at + 1] ?? text.length),
     ticked: /[☒☑✓✔✅]/u.test(text.charAt(from)),
   }))
-}
-
-function sliceOf(cell: DocumentCell, from: number, to: number): DocumentCell {
-  const runs: DocumentRun[] = []
-  let at = 0
-  for (const run of cell) {
-    const text = run.text.slice(Math.max(0, from - at), Math.max(0, to - at))
-    if (text.trim()) runs.push({ ...run, text })
-    at += run.text.length
-  }
-  return runs
 }
 
 /** A column of its own for the tick beside each option. */
@@ -297,82 +259,4 @@ function groupOf(rows: Rows, texts: Texts, { stem, option, verdict, roles }: Opt
       ],
     },
   }
-}
-
-const ASKS = /[?？:：…]$|_{2,}/
-const NUMBERED = /^\s*\(?\d{1,3}[.)]\s/
-
-/** Stems and options one below the other in one column, ticks in the next. */
-function downwards(rows: Rows, texts: Texts): Part[] | null {
-  const wide = width(texts)
-  if (wide < 2 || wide > 4) return null
-  const filled = column(texts, 0).filter(Boolean).length
-  const marks = column(texts, 1).filter(Boolean)
-  const ticked = marks.filter((text) => TICK.test(text)).length
-  if (filled < texts.length * 0.8 || ticked < 2 || ticked < marks.length * 0.8 || ticked > texts.length * 0.5)
-    return null
-  const isNumbered = column(texts, 0).filter((text) => NUMBERED.test(text)).length >= 2
-  const starts = texts.map(
-    (row) => row[0] !== '' && !TICK.test(row[1] ?? '') && (isNumbered ? NUMBERED : ASKS).test(row[0] ?? ''),
-  )
-  const first = starts.indexOf(true)
-  if (first < 0) return null
-  const parts: Part[] = rows.slice(0, first).map((row) => ({ row }))
-  for (let from = first; from < rows.length;) {
-    let end = from + 1
-    while (end < rows.length && !starts[end]) end++
-    parts.push(downGroup(rows.slice(from, end), texts.slice(from, end)))
-    from = end
-  }
-  return parts
-}
-
-function downGroup(rows: Rows, texts: Texts): Part {
-  const [head = []] = rows
-  const below = rows.slice(1).filter((_row, at) => texts[at + 1]?.[0])
-  const number = NUMBERED.exec(cellText(head[0]))?.[0].length ?? 0
-  const remark = rows.map((row) => row[2] ?? []).find((cell) => cellText(cell).trim() !== '')
-  return {
-    rows,
-    item: {
-      stem: sliceOf(head[0] ?? [], number, cellText(head[0]).length),
-      options: below.map((row) => row[0] ?? []),
-      keyed: below.flatMap((row, at) => (TICK.test(cellText(row[1]).trim()) ? [at] : [])),
-      remarks: [],
-      more: remark ? [{ role: 'feedback', cell: remark }] : [],
-    },
-  }
-}
-
-/** What cells of other columns are called below an item. */
-const WORDS: Partial<Record<ColumnRole, string>> = { ...STATEMENTS, key: 'Answer' }
-
-function itemBlocks(item: TableItem, number: number): DocumentBlock[] {
-  const letter = (at: number): string => String.fromCharCode(97 + at)
-  const said = (word: string, cell: DocumentCell): DocumentBlock => ({
-    type: 'paragraph',
-    depth: 1,
-    runs: [{ text: `${word}: `, styles: [] }, ...flat(cell)],
-  })
-  return [
-    { type: 'paragraph', label: `${item.number ?? number}.`, depth: 0, runs: flat(item.stem) },
-    ...item.options.flatMap((cell, at): DocumentBlock[] => [
-      { type: 'paragraph', label: `${letter(at)})`, depth: 1, runs: flat(cell) },
-      ...(item.remarks[at]
-        ? [{ type: 'paragraph' as const, depth: 2, runs: [{ text: '→ ', styles: [] }, ...flat(item.remarks[at])] }]
-        : []),
-    ]),
-    ...(item.keyed.length && item.options.length
-      ? [said('Answer', [{ text: item.keyed.map(letter).join(', '), styles: [] }])]
-      : []),
-    ...item.more.flatMap(({ role, cell }) => (WORDS[role] ? [said(WORDS[role], cell)] : [])),
-  ]
-}
-
-function flat(cell: DocumentCell): DocumentRun[] {
-  const runs = cell.map((run) => ({ ...run, text: run.text.replace(/\s*\n\s*/g, ' ') }))
-  return runs.map((run, at) => ({
-    ...run,
-    text: at === 0 ? run.text.trimStart() : at === runs.length - 1 ? run.text.trimEnd() : run.text,
-  }))
 }

@@ -2,16 +2,8 @@ import type { StyleRange } from '../model.ts'
 import { boxAt, bulletEnd } from '../labels.ts'
 import { remembered } from '../remember.ts'
 import { trueFalseLead, trueFalseTail, truthOf } from '../truth-words.ts'
-import {
-  answerLetterAt,
-  cues,
-  findPoints,
-  keywordAt,
-  keywordsWithin,
-  remarksIn,
-  timeLimitIn,
-  type KeywordRole,
-} from '../words.ts'
+import { answerLetterAt, cues, keywordAt, keywordsWithin, remarksIn, timeLimitIn, type KeywordRole } from '../words.ts'
+import { findPoints } from '../points.ts'
 import { labelsAt, type LabelFact } from './labels.ts'
 import { countedLabel, fieldIn, leadEnd } from './leads.ts'
 import { optionRun, type RunPart } from './runs.ts'

@@ -30,24 +30,26 @@ const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|о
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
 export function readNumberKey(text: string): NumberKey | null {
   const shadow = asciiShadow(text.trim())
-  const spread = acceptedSpread(shadow)
-  if (spread) return spread
-  const around = BRACKETED_RANGE.exec(shadow)
-  if (around?.[1] && around[3] && around[4]) {
-    const min = figure(around[3])
-    const max = figure(around[4])
-    if (min < max && figure(around[1]) >= min && figure(around[1]) <= max)
-      return { key: { min, max }, unit: around[2] ?? null }
-  }
-  const range = RANGE.exec(shadow)
-  if (range?.[1] && range[2] && (SAYS_RANGE.test(shadow) || /[–…]|\.\.|\bto\b|bis|до/.test(shadow))) {
-    const min = figure(range[1])
-    const max = figure(range[2])
-    if (min < max) return { key: { min, max }, unit: range[3] ?? null }
-  }
-  const found = PLAIN.exec(shadow)
-  if (!found?.[2]) return null
-  if (/^0\d/.test(found[2])) return null
+  return acceptedSpread(shadow) ?? bracketedRange(shadow) ?? range(shadow) ?? plainNumber(shadow)
+}
+
+function bracketedRange(text: string): NumberKey | null {
+  const [, value, unit, low, high] = BRACKETED_RANGE.exec(text) ?? []
+  if (!value || !low || !high) return null
+  const [min, max] = [figure(low), figure(high)]
+  return min < max && figure(value) >= min && figure(value) <= max ? { key: { min, max }, unit: unit ?? null } : null
+}
+
+function range(text: string): NumberKey | null {
+  const [, low, high, unit] = RANGE.exec(text) ?? []
+  if (!low || !high || !(SAYS_RANGE.test(text) || /[–…]|\.\.|\bto\b|bis|до/.test(text))) return null
+  const [min, max] = [figure(low), figure(high)]
+  return min < max ? { key: { min, max }, unit: unit ?? null } : null
+}
+
+function plainNumber(text: string): NumberKey | null {
+  const found = PLAIN.exec(text)
+  if (!found?.[2] || /^0\d/.test(found[2])) return null
   const value = round(figure(found[2]) * 10 ** exponent(found[3], found[4]))
   const within = found[6] ?? found[9]
   const percent = found[7] ?? found[10]

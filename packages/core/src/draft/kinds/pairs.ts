@@ -121,6 +121,30 @@ function entryOf(cell: Cell): Entry {
 
 const BLANK = /^(?:[_.…\s]*|[([]\s*[)\]]|[–—-]\s?[.…_]*)$/u
 
+/** The two sides of rows; a cell alone belongs to the side that it stands on. */
+function sidesOf(body: readonly (readonly Cell[])[]): { readonly left: Entry[]; readonly right: Entry[] } {
+  const margin = Math.min(
+    ...body
+      .filter((cells) => cells.length > 1)
+      .map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from),
+  )
+  const left: Entry[] = []
+  const right: Entry[] = []
+  for (const cells of body) {
+    const [first, second] = cells.filter((cell) => !BLANK.test(cell.text))
+    if (!first) continue
+    if (second && cues.isLeftOver(first.text.replace(/^[([]|[:)\]]+$/g, ''))) right.push(entryOf(second))
+    else if (second) {
+      left.push(entryOf(first))
+      right.push(entryOf(second))
+    } else {
+      const isRight = first.unit.indent + first.from >= margin - 4 || !left.length || !isLeftStart(first, left)
+      ;(isRight ? right : left).push(entryOf(first))
+    }
+  }
+  return { left, right }
+}
+
 function fromRows(working: Working): Item | null {
   const { record } = working
   const all = record.rows.map((unit) => cellsOf(unit))
@@ -133,28 +157,7 @@ function fromRows(working: Working): Item | null {
       joins.map((join) => join?.[2] ?? ''),
     )
   const body = isHeader(rows, isLine(all[1] ?? [])) ? rows.slice(1) : rows
-  const margin = Math.min(
-    ...body
-      .filter((cells) => cells.length > 1)
-      .map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from),
-  )
-  const left: Entry[] = []
-  const right: Entry[] = []
-  for (const cells of body) {
-    const own = cells.filter((cell) => !BLANK.test(cell.text))
-    const [first, second] = own
-    if (first && second && cues.isLeftOver(first.text.replace(/^[([]|[:)\]]+$/g, ''))) right.push(entryOf(second))
-    else if (first && second) {
-      left.push(entryOf({ ...first, to: first.to }))
-      right.push(entryOf(second))
-    } else if (first)
-      (first.unit.indent + first.from >= margin - 4 || !left.length
-        ? right
-        : isLeftStart(first, left)
-          ? left
-          : right
-      ).push(entryOf(first))
-  }
+  const { left, right } = sidesOf(body)
   if (left.length < 2 || right.length < 2) return null
   const led = ledPairs(left, right)
   const said = working.said.length > 0

@@ -2,7 +2,7 @@ import { contentOf, type Content } from '../../content/model.ts'
 import { compose, type Piece } from '../text/compose.ts'
 import { plainText } from '../../content/plain.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
-import { tidyValue } from '../keys/lists.ts'
+import { tidyValue } from '../keys/list-values.ts'
 
 /** A statement of the key in words, on one line. */
 export interface Said {

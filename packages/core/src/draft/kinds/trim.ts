@@ -3,7 +3,8 @@ import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { falsehoodFirst, trueFalseLead, trueFalseBoxed, trueFalseTail, truthOf } from '../truth-words.ts'
-import { findPoints, keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
+import { keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
+import { findPoints } from '../points.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
 export interface Trimmed {

@@ -1,3 +1,4 @@
+/* eslint-disable max-lines -- the words of one language, without any step */
 import type { LanguageWords } from './language.ts'
 
 export const en: LanguageWords = {

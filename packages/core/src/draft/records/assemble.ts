@@ -4,12 +4,13 @@ import type { Unit } from '../facts/units.ts'
 import type { AsideLine, AsideReason } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
-import { ROLES, type Role } from '../roles/roles.ts'
+import { type Role, ROLES } from '../roles/roles.ts'
 import { entriesIn, inLabelOrder } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
-import { newRecord, NO_SECTION, spanOf, type DraftRecord, type Section } from './record.ts'
+import { type DraftRecord, newRecord, NO_SECTION, type Section, spanOf } from './record.ts'
 import { sectionFrom } from './sections.ts'
 import { takeGlued, takeStatement } from './statements.ts'
+import { isPicture, isTitleLike } from './title-lines.ts'
 
 export interface Passage {
   readonly pieces: Piece[]
@@ -269,17 +270,6 @@ function inNumberOrder(records: readonly DraftRecord[]): DraftRecord[] {
     from = end
   }
   return sorted
-}
-
-/** A picture below an item is never a title or a remark: it belongs to the item. */
-function isPicture(facts: Facts): boolean {
-  return facts.flags.has('picture') && /^\[image: [^\]]*\]$/.test(facts.unit.text)
-}
-
-function isTitleLike({ flags, words, unit }: Facts): boolean {
-  // The head of a table names its columns.
-  const isRow = unit.text.trim().startsWith('|')
-  return !isRow && !flags.has('identity') && !flags.has('chatter') && !flags.has('rule') && words <= 14
 }
 
 function reasonOf({ flags, heading }: Facts): AsideReason {

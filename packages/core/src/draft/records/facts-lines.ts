@@ -1,5 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
-import { findPoints, formKind, keywordAt, remarksIn, timeLimitIn } from '../words.ts'
+import { formKind, keywordAt, remarksIn, timeLimitIn } from '../words.ts'
+import { findPoints } from '../points.ts'
 import type { DraftRecord } from './record.ts'
 
 const FIELD = /(?:^|\s{2,}|\||·|\t)\s*(?=\p{L}[\p{L} ]{1,20}[:：])/u

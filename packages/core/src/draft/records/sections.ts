@@ -1,6 +1,7 @@
 import type { Facts } from '../facts/facts.ts'
 import { trueFalseLead, trueFalseTail } from '../truth-words.ts'
-import { cues, findPoints, pointsEach } from '../words.ts'
+import { cues } from '../words.ts'
+import { findPoints, pointsEach } from '../points.ts'
 import { NO_SECTION, type Section } from './record.ts'
 
 const ID = /^\W{0,3}(?:\p{L}{2,14}\s+)?(?:al\s)?([IVX]{1,5}|\p{Lu}|\d{1,2})(?:-\p{L}+)?(?=[\s.):–—-]|$)/u

@@ -17,13 +17,7 @@ export function takeStatement(record: DraftRecord, facts: Facts, role: Role, las
   const isOwn = cue !== null && cue.role !== 'other'
   const said = cue?.role === 'hint' || cue?.role === 'feedback' ? cue.role : role
   const goesOn = last === role && !isOwn && facts.unit.gap === 0 && !facts.flags.has('arrow')
-  if (said === 'feedback' || said === 'hint') {
-    const from =
-      cue && (isOwn || said === 'hint') ? cue.to : (/^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0)
-    const list = said === 'feedback' ? record.feedback : record.hint
-    if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
-    return
-  }
+  if (said === 'feedback' || said === 'hint') return takeRemark(record, facts, said, goesOn)
   const before = record.statements.at(-1)
   if (goesOn && before && before.source !== 'glued') {
     before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
@@ -41,6 +35,15 @@ export function takeStatement(record: DraftRecord, facts: Facts, role: Role, las
     more: [],
     source: cue?.role === 'sample' ? 'sample' : 'line',
   })
+}
+
+function takeRemark(record: DraftRecord, { unit, cue }: Facts, said: 'feedback' | 'hint', goesOn: boolean): void {
+  const isOwn = cue !== null && cue.role !== 'other'
+  const lead = /^[\s💡🤔>»→*-]*(?=[^\s])/u.exec(unit.text)?.[0].length ?? 0
+  const from = cue && (isOwn || said === 'hint') ? cue.to : lead
+  const list = said === 'feedback' ? record.feedback : record.hint
+  const end = unit.text.length
+  if (end > from) list.push({ span: spanOf(unit, from, end), join: list.length && goesOn ? 'wrap' : 'paragraph' })
 }
 
 /** "Question 1 (right answer: B)": a key that stands behind other facts of an item. */

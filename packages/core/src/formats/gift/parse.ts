@@ -125,6 +125,7 @@ interface GiftBlock {
   readonly comments: string
 }
 
+// eslint-disable-next-line max-lines-per-function -- short steps over one state, a line after the other
 function blocksOf(source: string): GiftBlock[] {
   const blocks: GiftBlock[] = []
   let lines: string[] = []
@@ -195,19 +196,8 @@ function parseQuestion(
     rest = rest.slice(titled[0].length)
   }
   const open = rest.indexOf('{')
-  if (open < 0)
-    return {
-      line,
-      source: body,
-      title,
-      category,
-      tags,
-      before: giftText(rest),
-      isSpaced: false,
-      after: '',
-      answers: null,
-      feedback: null,
-    }
+  const common = { line, source: body, title, category, tags }
+  if (open < 0) return { ...common, before: giftText(rest), isSpaced: false, after: '', answers: null, feedback: null }
   const close = rest.lastIndexOf('}')
   if (close < open) return 'The answer block is not closed: a } is missing.'
   const inner = rest.slice(open + 1, close)
@@ -216,11 +206,7 @@ function parseQuestion(
   const answers = parseAnswers((general < 0 ? inner : inner.slice(0, general)).trim())
   if (typeof answers === 'string') return answers
   return {
-    line,
-    source: body,
-    title,
-    category,
-    tags,
+    ...common,
     answers,
     before: giftText(rest.slice(0, open)),
     isSpaced: /\s$/.test(rest.slice(0, open)),

@@ -126,6 +126,7 @@ class Processing {
     }
   }
 
+  // eslint-disable-next-line complexity -- one case for each operator
   #computed(node: ElementNode, operands: readonly QtiValue[]): QtiValue {
     const [a = null, b = null] = operands
     switch (node.name) {

@@ -74,13 +74,7 @@ function toItems(packed: PackedItem, say: (reason: string) => void): Item[] | st
   try {
     const most = maxScore(root)
     const reading: Reading = {
-      root,
-      body,
-      interactions,
-      common,
-      declaration,
-      say,
-      most,
+      ...{ root, body, interactions, common, declaration, say, most },
       raw: (responses) => processResponse(root, responses),
       score: (responses) => {
         const earned = processResponse(root, responses)
@@ -93,19 +87,23 @@ function toItems(packed: PackedItem, say: (reason: string) => void): Item[] | st
     const items = parts.map(read)
     const failed = items.find((item) => typeof item === 'string')
     if (typeof failed === 'string') return failed
+    const held = items.filter((item) => typeof item !== 'string')
     for (const reason of leftOutOf([root, ...packed.stimuli])) say(reason)
-    if (!items.some((item) => typeof item !== 'string' && item.kind === 'essay'))
-      for (const block of descendants(body, 'rubricBlock').filter(isForScorer))
-        if (block.attributes['class'] !== 'hint')
-          say(`What is for the scorer only is left out: “${plainText(fromElements(block.children))}”.`)
+    if (!held.some(({ kind }) => kind === 'essay')) sayWhatIsForScorers(body, say)
     if (parts.length > 1) say(`It asks ${parts.length} things; each became an item of its own.`)
     for (const content of feedback.left)
       say(`Feedback that is shown to some answers only is left out: “${plainText(content)}”.`)
-    return items.filter((item) => typeof item !== 'string')
+    return held
   } catch (error) {
     if (error instanceof RangeError) return error.message
     throw error
   }
+}
+
+function sayWhatIsForScorers(body: ElementNode, say: (reason: string) => void): void {
+  for (const block of descendants(body, 'rubricBlock').filter(isForScorer))
+    if (block.attributes['class'] !== 'hint')
+      say(`What is for the scorer only is left out: “${plainText(fromElements(block.children))}”.`)
 }
 
 function read(reading: Reading): Item | string {

@@ -4,6 +4,7 @@ import type { Item, NumericKey, TextRules } from '../../item/model.ts'
 import { gapIdent, partIdent, RESPONSE, SCORE } from './names.ts'
 
 /** The conditions that set SCORE, in points (ASI Information Model 1.2, section 3.5.2: respcondition, setvar). */
+// eslint-disable-next-line max-lines-per-function -- one short case for each kind
 export function respconditions(item: Item): ElementNode[] {
   switch (item.kind) {
     case 'single':

@@ -22,6 +22,7 @@ export interface MadeDraft {
 }
 
 /** A draft by chance: some items in a notation, with what people leave round them. */
+// eslint-disable-next-line max-lines-per-function -- a draft by chance, part after part
 export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraft {
   const dice = new Dice(seed * 7919 + 13)
   const isSmall = dice.does(0.3)
@@ -268,6 +269,7 @@ interface Entry {
   readonly letter: string
 }
 
+// eslint-disable-next-line max-lines-per-function -- one short case for each form of a list
 function writeEntries(
   writer: ItemWriter,
   notation: Notation,

@@ -61,6 +61,7 @@ export class ItemWriter {
     })
   }
 
+  // eslint-disable-next-line complexity -- by chance, one part after the other
   item({ item, id, shown }: Placed): void {
     const notation = this.#notation
     const gap = notation.between
@@ -98,6 +99,7 @@ export class ItemWriter {
   }
 
   /** An item as named fields, a line each. */
+  // eslint-disable-next-line max-lines-per-function -- one field after the other
   #record(item: GoldItem, id: string, shown: boolean): void {
     const { words } = this.#notation
     const dice = this.#dice

@@ -1,19 +1,13 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
 import {
-  ArrayMaxSize,
-  IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsNumber,
   IsObject,
   IsOptional,
   IsString,
-  IsUUID,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -21,105 +15,9 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { CHECK_CODES, type CheckCode } from '@zakuska/core'
-import { SHARE_BANDS, SORTS, TELLING_BANDS } from '../bank-filter.ts'
-import type { BankFilter, BankSort, ShareBand, TellingBand } from '../bank-filter.ts'
-
-const YES_NO = ['yes', 'no'] as const
-const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
-
-/** What the bank is narrowed by; every field is optional. */
-export class BankFilterDto implements BankFilter {
-  @ApiPropertyOptional({ description: 'Words, each matched at its start or by its stem; "a phrase"; -without' })
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  text?: string
-
-  @ApiPropertyOptional({ description: 'Items in it, and in what lies under it' })
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  category?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(40)
-  kind?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  tag?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(400)
-  outcome?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  level?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  difficulty?: string
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(40)
-  language?: string
-
-  @ApiPropertyOptional({ enum: YES_NO })
-  @IsOptional()
-  @IsIn(YES_NO)
-  signedOff?: 'yes' | 'no'
-
-  @ApiPropertyOptional({ enum: YES_NO })
-  @IsOptional()
-  @IsIn(YES_NO)
-  hasKey?: 'yes' | 'no'
-
-  @ApiPropertyOptional({ enum: YES_NO })
-  @IsOptional()
-  @IsIn(YES_NO)
-  hasPicture?: 'yes' | 'no'
-
-  @ApiPropertyOptional({ enum: YES_NO, description: 'In a paper' })
-  @IsOptional()
-  @IsIn(YES_NO)
-  used?: 'yes' | 'no'
-
-  @ApiPropertyOptional({ enum: YES_NO })
-  @IsOptional()
-  @IsIn(YES_NO)
-  sent?: 'yes' | 'no'
-
-  @ApiPropertyOptional({ enum: Object.keys(SHARE_BANDS), description: 'Share of the points in all sittings' })
-  @IsOptional()
-  @IsIn(Object.keys(SHARE_BANDS))
-  share?: ShareBand
-
-  @ApiPropertyOptional({
-    enum: Object.keys(TELLING_BANDS),
-    description: 'How well it tells people apart in all sittings',
-  })
-  @IsOptional()
-  @IsIn(Object.keys(TELLING_BANDS))
-  tells?: TellingBand
-
-  @ApiPropertyOptional({ description: 'Code of a writing check that finds something' })
-  @IsOptional()
-  @IsIn(CHECK_CODES)
-  finding?: string
-}
+import { type BankSort, SORTS } from '../bank-filter.ts'
+import { BankFilterDto } from './filter.dto.ts'
+import { ANY_OBJECT } from './near.dto.ts'
 
 export class SearchItemsDto extends BankFilterDto {
   @ApiPropertyOptional({ enum: Object.keys(SORTS) })
@@ -292,30 +190,6 @@ export class ItemPageDto {
   items!: ItemDto[]
 }
 
-export class NearItemDto {
-  @ApiProperty()
-  itemId!: string
-
-  @ApiProperty(ANY_OBJECT)
-  body!: object
-
-  @ApiProperty({ description: '0 to 1' })
-  likeness!: number
-}
-
-export class NearAskedDto {
-  @ApiProperty({ type: 'array', items: ANY_OBJECT })
-  @IsArray()
-  @ArrayMaxSize(200)
-  @IsObject({ each: true })
-  bodies!: object[]
-}
-
-export class NearFoundDto {
-  @ApiProperty({ type: [NearItemDto] })
-  near!: NearItemDto[]
-}
-
 export class WaiveDto {
   @ApiProperty({ enum: CHECK_CODES })
   @IsIn(CHECK_CODES)
@@ -365,145 +239,6 @@ export class NewSavedFilterDto {
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter!: BankFilterDto
-}
-
-/** What changes on every item; a field that is absent stays as it is, null takes it out. */
-export class BulkFieldsDto {
-  @ApiPropertyOptional({ type: [String] })
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  addTags?: string[]
-
-  @ApiPropertyOptional({ type: [String] })
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  dropTags?: string[]
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsNumber()
-  @Min(0)
-  @Max(1000)
-  points?: number
-
-  @ApiPropertyOptional({ type: String, nullable: true })
-  @IsOptional()
-  @IsString()
-  @MaxLength(400)
-  outcome?: string | null
-
-  @ApiPropertyOptional({ type: String, nullable: true })
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  level?: string | null
-
-  @ApiPropertyOptional({ type: String, nullable: true })
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  difficulty?: string | null
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsBoolean()
-  shuffle?: boolean
-
-  @ApiPropertyOptional({ type: Number, nullable: true, description: 'Seconds' })
-  @IsOptional()
-  @IsInt()
-  @Min(1)
-  @Max(86_400)
-  timeLimit?: number | null
-
-  @ApiPropertyOptional({
-    type: String,
-    nullable: true,
-    description: 'Where to move them: "Tides/Heights"; null: to the top',
-  })
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
-  category?: string | null
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsBoolean()
-  signedOff?: boolean
-
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsBoolean()
-  deleted?: boolean
-}
-
-export class BulkDto {
-  @ApiPropertyOptional({ type: [String], description: 'Which items; or else all that the filter finds' })
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(5000)
-  @IsUUID(undefined, { each: true })
-  ids?: string[]
-
-  @ApiPropertyOptional({ type: BankFilterDto })
-  @IsOptional()
-  @IsObject()
-  @ValidateNested()
-  @Type(() => BankFilterDto)
-  filter?: BankFilterDto
-
-  @ApiProperty({ type: BulkFieldsDto })
-  @IsDefined({ message: 'Say what is to change' })
-  @IsObject()
-  @ValidateNested()
-  @Type(() => BulkFieldsDto)
-  change!: BulkFieldsDto
-
-  @ApiPropertyOptional({
-    type: 'object',
-    additionalProperties: { type: 'integer' },
-    description: 'To sign off: the revision of each item as it was shown; one that changed since is left alone',
-  })
-  @IsOptional()
-  @IsObject()
-  shown?: Record<string, number>
-}
-
-export class BulkResultDto {
-  @ApiProperty({ description: 'To undo it by' })
-  id!: string
-
-  @ApiProperty()
-  changed!: number
-
-  @ApiProperty({ description: 'Already as asked, or of a kind that has no such field' })
-  unchanged!: number
-
-  @ApiProperty({ description: 'Sign-offs lost, since something shown or graded changed' })
-  signOffsLost!: number
-
-  @ApiProperty({ description: 'Not signed off, since somebody changed them after they were shown' })
-  changedMeanwhile!: number
-}
-
-export class UndoneDto {
-  @ApiProperty()
-  restored!: number
-
-  @ApiProperty({ description: 'Changed by somebody since, and left as they are' })
-  left!: number
-}
-
-export class RebalanceDto {
-  @ApiProperty({ type: [String] })
-  @IsArray()
-  @ArrayMaxSize(500)
-  @IsUUID(undefined, { each: true })
-  ids!: string[]
 }
 
 export class NewItemDto {
@@ -567,40 +302,4 @@ export class RevisionDto {
 
   @ApiProperty()
   at!: string
-}
-
-export class ToTranslateDto {
-  @ApiProperty({ type: [String] })
-  @IsArray()
-  @ArrayMaxSize(500)
-  @IsUUID(undefined, { each: true })
-  ids!: string[]
-
-  @ApiProperty({ description: 'BCP 47 tag of the language to translate into' })
-  @Matches(/^[A-Za-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$/, { message: 'Name the language by its tag, such as sv or pt-BR' })
-  language!: string
-}
-
-export class XliffDto {
-  @ApiProperty({ description: 'XLIFF 2' })
-  @IsString()
-  @MaxLength(20_000_000)
-  text!: string
-}
-
-export class TranslatedDto {
-  @ApiProperty()
-  created!: number
-
-  @ApiProperty()
-  updated!: number
-
-  @ApiProperty()
-  unchanged!: number
-
-  @ApiProperty({ description: 'Texts that are not translated yet' })
-  open!: number
-
-  @ApiProperty({ description: 'Items in the file that are not in the bank' })
-  unknown!: number
 }

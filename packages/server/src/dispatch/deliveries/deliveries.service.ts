@@ -1,10 +1,10 @@
 import { EntityManager } from '@mikro-orm/postgresql'
 import { Injectable, UnprocessableEntityException } from '@nestjs/common'
-import { planOf, stableJson, withTold } from '@zakuska/core'
+import { stableJson, withTold } from '@zakuska/core'
 import type { SignedIn } from '../../access/current-person.ts'
 import { pictureAddress, publishPictures } from '../../assets/public-pictures.ts'
 import { orNotFound } from '../../http/id.ts'
-import { PapersService, type Paper, type PaperItem } from '../../papers/index.ts'
+import { type Paper, type PaperItem, PapersService } from '../../papers/index.ts'
 import { RecordService } from '../../record/record.service.ts'
 import type { Adapter, Place, RemoteAttempt } from '../adapters/contract.ts'
 import { ADAPTERS, DestinationError } from '../adapters/index.ts'
@@ -17,6 +17,7 @@ import { Delivery, type SentItem } from './delivery.entity.ts'
 import { packItems } from './pack.ts'
 import { OpeningRunner } from './openings.ts'
 import { DeliveryRunner } from './runner.ts'
+import { placeFor, planFor } from './plan-for.ts'
 
 @Injectable()
 export class DeliveriesService {
@@ -69,6 +70,7 @@ export class DeliveriesService {
     return adapter.replaces && before.connectionId === asked.connectionId && before.remote ? before : null
   }
 
+  // eslint-disable-next-line max-lines-per-function -- one field after the other
   #newDelivery(
     person: SignedIn,
     asked: SendDto,
@@ -82,16 +84,8 @@ export class DeliveriesService {
   ): Delivery {
     const { connection, paper, items, before, origin } = given
     const adapter = ADAPTERS[connection.destination]
-    const whole = planOf(
-      paper,
-      items.map(({ entry }) => entry),
-    )
     const { forAll } = asked
-    const plan = {
-      ...whole,
-      shuffleItems: forAll?.shuffleItems ?? whole.shuffleItems,
-      feedbackWhen: forAll?.feedbackWhen ?? whole.feedbackWhen,
-    }
+    const plan = planFor(paper, items, forAll)
     const accepted = acceptedRemedies(asked.remedies)
     const sent = packItems(items, {
       ...{ plan, forAll, includeUnsigned: asked.includeUnsigned },
@@ -109,9 +103,7 @@ export class DeliveriesService {
       destination: adapter.id,
       connectionId: connection.id,
       connectionName: connection.name,
-      into: before?.into ?? asked.into,
-      addTo: before ? null : (asked.addTo ?? null),
-      addAt: before ? null : (asked.addAt ?? null),
+      ...placeFor(asked, before),
       again: asked.again ?? null,
       plan: kept,
       asked: {
@@ -119,7 +111,6 @@ export class DeliveriesService {
         includeUnsigned: asked.includeUnsigned,
         forAll: forAll ? { ...forAll } : null,
       },
-      remote: before?.remote ?? null,
       without: before ? goneFrom(before.items, sent) : [],
       state: 'queued',
       done: 0,

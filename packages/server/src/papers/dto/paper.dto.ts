@@ -20,7 +20,8 @@ import {
   ValidateNested,
   IsObject,
 } from 'class-validator'
-import { BankFilterDto, ItemDto } from '../../bank/dto/bank.dto.ts'
+import { ItemDto } from '../../bank/dto/bank.dto.ts'
+import { BankFilterDto } from '../../bank/dto/filter.dto.ts'
 
 const FEEDBACK_WHEN = ['each', 'after', 'never'] as const
 

@@ -1,7 +1,8 @@
 import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
-import { OpenHereDto, SittingDto, TakingDto } from '../dto/sittings.dto.ts'
+import { SittingDto } from '../dto/sittings.dto.ts'
+import { OpenHereDto, TakingDto } from '../dto/taking-settings.dto.ts'
 import { TakingService } from './taking.service.ts'
 
 /** For who opens a paper on our own pages. */

@@ -9,46 +9,39 @@ import {
   UnauthorizedException,
   UnprocessableEntityException,
 } from '@nestjs/common'
-import {
-  fitsItem,
-  fromStudent,
-  isGraded,
-  keyInWords,
-  samenessOf,
-  scoreAttempts,
-  shareEarned,
-  pointsPossible,
-} from '@zakuska/core'
+import { fitsItem, fromStudent, isGraded, pointsPossible, scoreAttempts, shareEarned } from '@zakuska/core'
 import type { SignedIn } from '../../access/current-person.ts'
 import { publishShown } from '../../assets/public-pictures.ts'
 import { LOCKED } from '../../database/locked.ts'
 import { orNotFound } from '../../http/id.ts'
-import { PapersService, type Paper } from '../../papers/index.ts'
+import { PapersService } from '../../papers/index.ts'
 import { RecordService } from '../../record/record.service.ts'
-import type { OpenHereDto, SittingDto, TakingDto } from '../dto/sittings.dto.ts'
+import type { SittingDto } from '../dto/sittings.dto.ts'
+import type { OpenHereDto, TakingDto } from '../dto/taking-settings.dto.ts'
 import { personOf } from '../person.ts'
-import { Attempt, Sitting, type Practised, type SittingItem, type Taking } from '../sitting.entity.ts'
+import { Attempt, type Practised, Sitting, type SittingItem } from '../sitting.entity.ts'
 import { SittingsService } from '../sittings.service.ts'
-import { handIn, shownTo, type Shown } from './arranged.ts'
+import { handIn, type Shown, shownTo } from './arranged.ts'
 import { GRACE_MS, isShut, stateOf } from './opening.ts'
 import {
-  asResponse,
   type AnswerDto,
+  asResponse,
   type BeginDto,
   type BegunDto,
   type SavedDto,
   type ShownItemDto,
   type TakeAboutDto,
   type TakingAttemptDto,
-  type ToldItemDto,
 } from './take.dto.ts'
 import { hashOf, newCode, newToken } from './tokens.ts'
+import { deadlineOf, fieldsOf, FIRST_PRACTISED, mustBeOpen, type Opened, takingOf, tooOften, toShown } from './shown.ts'
+import { filledIn, whoBegins } from './who-begins.ts'
 
 /** A sitting is looked up once in so long, however many save an answer. */
 const KNOWN_MS = 2000
+
 /** Nobody fills the database by beginning without end. */
 const MOST_ATTEMPTS = 20_000
-const FIRST_PRACTISED: Practised = { tries: 0, hints: 0, solved: false }
 
 /** Papers taken on our own pages. */
 @Injectable()
@@ -143,23 +136,9 @@ export class TakingService {
     const sitting = await this.#byCode(code)
     const { taking } = sitting
     mustBeOpen(taking)
-    const asked = fieldsOf(taking)
-    const given = Object.fromEntries(
-      asked.map((name) => [
-        name,
-        String(fields[name] ?? '')
-          .trim()
-          .slice(0, 120),
-      ]),
-    )
-    const open = asked.filter((name) => !given[name])
-    if (open.length) throw new UnprocessableEntityException(`Fill in ${open.join(', ')}.`)
+    const given = filledIn(taking, fields)
     const student = Object.values(given).join(', ')
-    const listed = taking.who === 'anyone' ? null : listedIn(taking, given)
-    if (taking.who !== 'anyone' && !listed)
-      throw new ForbiddenException('This name is not on the list. Write it as your teacher has it.')
-    if (taking.who === 'code' && !sameCode(listed?.code ?? '', own))
-      throw new ForbiddenException('This code does not belong to this name. Look at it once more.')
+    const listed = whoBegins(taking, given, own)
     const name = personOf(listed?.name ?? student)
     // Two of one name are two, as far as their browsers tell; where each may hand in once, the name alone is what counts.
     const person = !listed && name !== null && device && taking.attempts === null ? `${name} ${device}` : name
@@ -332,97 +311,4 @@ export class TakingService {
   }
 }
 
-type Opened = Sitting & { readonly taking: Taking }
-
 const NO_ATTEMPT = 'This opens no attempt here. Begin anew, or look at the code to go on once more.'
-
-/** How a paper is taken unless somebody says otherwise. */
-function takingOf(paper: Paper): Omit<Taking, 'mode' | 'places'> {
-  const { timeLimit, attempts, instructions, identity, shuffleItems, shuffleOptions, feedbackWhen, sections } = paper
-  return {
-    ...{ isOpen: true, opensAt: null, closesAt: null, who: 'anyone', people: [], tries: null },
-    ...{ timeLimit, attempts, instructions, identity, shuffleItems, shuffleOptions },
-    feedbackWhen: feedbackWhen === 'never' ? 'never' : 'after',
-    sections: sections.map(({ title, instructions: own }) => ({ title, instructions: own })),
-  }
-}
-
-/** Who is not known by a name cannot be told from others. */
-function fieldsOf({ identity, who }: Taking): string[] {
-  if (identity.length === 0) return ['Name']
-  return who === 'anyone' || identity.some((field) => /name/i.test(field)) ? [...identity] : ['Name', ...identity]
-}
-
-function listedIn({ people }: Taking, fields: Readonly<Record<string, string>>): Taking['people'][number] | null {
-  const given = [...Object.values(fields), Object.values(fields).join(' ')].map(personOf)
-  return people.find(({ name }) => given.includes(personOf(name))) ?? null
-}
-
-function tooOften(before: readonly Attempt[], most: number): string {
-  if (before.some(({ isHandedIn }) => !isHandedIn))
-    return 'Somebody of this name, or in this browser, has begun already. If that was not you, write your whole name.'
-  return most === 1
-    ? 'You have handed in already; once is all.'
-    : `You have handed in ${before.length} times; that is all.`
-}
-
-function sameCode(a: string, b: string): boolean {
-  const plain = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')
-  return plain(a) !== '' && plain(a) === plain(b)
-}
-
-function mustBeOpen(taking: Taking): void {
-  const state = stateOf(taking, new Date())
-  if (state === 'closed') throw new GoneException('This is closed.')
-  if (state === 'early') throw new ForbiddenException('This is not open yet.')
-}
-
-function deadlineOf({ timeLimit, closesAt }: Taking, from: Date): Date | null {
-  const ends = [
-    ...(timeLimit === null ? [] : [from.getTime() + timeLimit * 60_000]),
-    ...(closesAt === null ? [] : [Date.parse(closesAt)]),
-  ]
-  return ends.length ? new Date(Math.min(...ends)) : null
-}
-
-function toShown(sitting: Opened, attempt: Attempt, shown: Shown, at: number, isTold: boolean): ShownItemDto {
-  const { place, student, section, required } = shown
-  const body = sitting.items[place]?.body ?? student.item
-  const saved = attempt.answers[at]
-  const practised = attempt.practised[place] ?? FIRST_PRACTISED
-  const isPractice = sitting.taking.mode === 'practice'
-  const hints = isPractice ? (body.hint ?? []).map((block) => [block]) : []
-  const isSpent = sitting.taking.tries !== null && practised.tries >= sitting.taking.tries
-  const isShown = isTold || (isPractice && isGraded(body.kind) && (practised.solved || isSpent))
-  return {
-    ...{ body: student.item, section, required },
-    response: saved?.response ?? null,
-    n: saved?.n ?? -1,
-    same: samenessOf(body),
-    hintCount: hints.length,
-    hints: hints.slice(0, practised.hints),
-    tries: practised.tries,
-    solved: practised.solved,
-    told: isShown ? toldOf(sitting, attempt, shown) : null,
-  }
-}
-
-function toldOf(sitting: Opened, attempt: Attempt, { place, student }: Shown): ToldItemDto {
-  const body = sitting.items[place]?.body ?? student.item
-  const at = shownTo(sitting, attempt.seed).findIndex((one) => one.place === place)
-  const saved = attempt.answers[at]?.response
-  const response = attempt.isHandedIn ? (attempt.responses[place] ?? null) : saved ? fromStudent(student, saved) : null
-  const [scored] = scoreAttempts([body], [{ student: '', responses: [response], ...givenAt(attempt, place) }])
-  return {
-    points: scored?.points[0] ?? null,
-    of: body.points,
-    key: isGraded(body.kind) ? keyInWords(body) : null,
-    feedback: body.feedback ? [...body.feedback] : null,
-    remark: attempt.remarks[place] ?? '',
-  }
-}
-
-function givenAt({ given }: Attempt, place: number): { given?: Record<string, number> } {
-  const own = given[place]
-  return own === undefined ? {} : { given: { 0: own } }
-}

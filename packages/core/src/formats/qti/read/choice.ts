@@ -34,15 +34,8 @@ export function choiceItem(reading: Reading, interaction: ElementNode): Item | s
     reading.say('The declared key earns nothing by the rules of the item, and another choice does. Check the key.')
   if (!multiple) {
     const weights = Object.fromEntries(Object.entries(shares).filter(([id, share]) => !keyed.includes(id) && share > 0))
-    return {
-      ...common,
-      kind: 'single',
-      points,
-      options,
-      key: keyed,
-      shuffle,
-      ...(Object.keys(weights).length && { weights }),
-    }
+    const single = { ...common, kind: 'single' as const, points, options, key: keyed, shuffle }
+    return { ...single, ...(Object.keys(weights).length && { weights }) }
   }
   const plain = { ...common, kind: 'multiple' as const, points, options, key, shuffle }
   if (!child(declaration, 'mapping')) return { ...plain, credit: 'all' }

@@ -18,6 +18,7 @@ export interface InletQuestion {
 }
 
 /** An item as a question of a form: see core's limits of Inlet for what changes. @throws RangeError for kinds that cannot go. */
+// eslint-disable-next-line max-lines-per-function -- one short case for each kind
 export function questionOf(item: Item, required: boolean, assets: Assets): InletQuestion {
   const feedback = lines(item.feedback)
   const common = {
