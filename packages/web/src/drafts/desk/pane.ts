@@ -21,10 +21,10 @@ export function usePane(): Pane {
   const items = useRef<readonly DeskItem[]>([])
   const show = useCallback((now: readonly DeskItem[]) => void (items.current = now), [])
   const scrolled = useCallback((editor: EditorView) => keepLevel(editor, pane.current, items.current), [])
-  const toItems = useCallback(
-    () => pane.current?.querySelector<HTMLElement>('[data-here="true"], [data-item]')?.focus(),
-    [],
-  )
+  const toItems = useCallback(() => {
+    const card = (which: string) => pane.current?.querySelector<HTMLElement>(`[data-item]${which}`)
+    ;(card('[data-here="true"]') ?? card(''))?.focus()
+  }, [])
   const wentOn = useCallback((next: number | null) => goOn(next, pane.current, onward.current), [])
   return { pane, onward, show, scrolled, toItems, wentOn }
 }
