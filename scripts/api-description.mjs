@@ -3,10 +3,24 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import ts from 'typescript'
 import { main, PlainError } from './say.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const target = join(root, 'packages/web/src/api/schema.d.ts')
+
+const CORE_TYPES = ['Block', 'Item', 'ItemProof', 'Response']
+
+/** Core's own type where the description means one; undefined: as it is described. */
+function coreType(schema, path) {
+  const [, declared] = /^#\/components\/schemas\/(\w+)$/.exec(path ?? '') ?? []
+  const [, meant] = /^#\/components\/schemas\/(\w+)$/.exec(schema.allOf?.[0]?.$ref ?? '') ?? []
+  const name = [declared, meant].find((one) => CORE_TYPES.includes(one))
+  if (!name) return undefined
+  const type = ts.factory.createTypeReferenceNode(`Core.${name}`)
+  if (!schema.nullable) return type
+  return ts.factory.createUnionTypeNode([type, ts.factory.createLiteralTypeNode(ts.factory.createNull())])
+}
 
 /** The web client's types, made from the server's own OpenAPI description. */
 async function makeTypes() {
@@ -19,7 +33,11 @@ async function makeTypes() {
     })
     if (done.status !== 0) throw new PlainError('The server could not describe its API. Is it built?')
     const { default: openapiTypescript, astToString } = await import('openapi-typescript')
-    const types = await openapiTypescript(JSON.parse(readFileSync(file, 'utf8')), { alphabetize: true })
+    const types = await openapiTypescript(JSON.parse(readFileSync(file, 'utf8')), {
+      alphabetize: true,
+      inject: "import type * as Core from '@zakuska/core'\n",
+      transform: (schema, { path }) => coreType(schema, path),
+    })
     return `// Made by \`npm run api\` from the server's own description. Do not edit.\n\n${astToString(types)}`
   } finally {
     rmSync(folder, { recursive: true, force: true })

@@ -20,6 +20,7 @@ import { AppModule } from './app.module.ts'
 import { bodies } from './http/bodies.ts'
 import { sameOrigin } from './http/same-origin.ts'
 import type { ServerSettings } from './settings/settings.ts'
+import { CORE_SCHEMAS } from './http/core-schemas.ts'
 
 const SESSION_DAYS = 14
 const DAY_MS = 86_400_000
@@ -150,5 +151,7 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
 
 /** The API's own description, from which the web application's client is typed. */
 export function describeApi(app: NestExpressApplication): OpenAPIObject {
-  return SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Zakuska').setVersion('1').build())
+  const described = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Zakuska').setVersion('1').build())
+  const { schemas } = described.components ?? {}
+  return { ...described, components: { ...described.components, schemas: { ...schemas, ...CORE_SCHEMAS } } }
 }

@@ -1,7 +1,7 @@
 import type { EvidenceVerdict } from '@zakuska/core'
 import type { KeptEvidence } from './bank.entities.ts'
 
-const VERDICTS: readonly string[] = [
+export const VERDICTS: readonly string[] = [
   'said',
   'otherwise',
   'unsure',

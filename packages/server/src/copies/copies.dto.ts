@@ -13,6 +13,7 @@ import {
   Min,
 } from 'class-validator'
 import { COPIED_KINDS, type CopiedKind } from './copy-link.entity.ts'
+import { ITEM } from '../http/core-schemas.ts'
 
 export class NewCopyLinkDto {
   @ApiProperty({ enum: COPIED_KINDS })
@@ -87,7 +88,7 @@ export class ReadyMadeSetDto {
 }
 
 export class CopiedItemDto {
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'The item, as core’s Item' })
+  @ApiProperty(ITEM)
   body!: object
 
   @ApiProperty({ description: 'Where it will lie in the bank' })

@@ -1,5 +1,6 @@
 // Made by `npm run api` from the server's own description. Do not edit.
 
+import type * as Core from "@zakuska/core";
 export interface paths {
     "/api/assets": {
         parameters: {
@@ -2002,10 +2003,7 @@ export interface components {
             at: number;
             /** @description Counts what was given to this item: an older one never overwrites a newer */
             n: number;
-            /** @description Core’s Response */
-            response: {
-                [key: string]: unknown;
-            };
+            response: Core.Response;
         };
         AnswersDto: {
             answers: components["schemas"]["AnswerDto"][];
@@ -2026,10 +2024,7 @@ export interface components {
             what: string;
         };
         AskedForDto: {
-            /** @description As `ForAllDto` */
-            forAll: {
-                [key: string]: unknown;
-            } | null;
+            forAll: components["schemas"]["ForAllDto"] | null;
             includeUnsigned: boolean;
             /** @description Accepted remedies, parted by commas: destination:item:remedy */
             remedies: string;
@@ -2052,10 +2047,7 @@ export interface components {
             given: {
                 [key: string]: number;
             };
-            /** @description Changes by hand: at, by, item, before, after */
-            history: {
-                [key: string]: unknown;
-            }[];
+            history: components["schemas"]["GivenByHandDto"][];
             id: string;
             isHandedIn: boolean;
             /** @description What tells people apart */
@@ -2063,9 +2055,7 @@ export interface components {
             remarks: {
                 [key: string]: string;
             };
-            responses: ({
-                [key: string]: unknown;
-            } | null)[];
+            responses: (components["schemas"]["Response"] | null)[];
             student: string;
             submittedAt: string | null;
         };
@@ -2129,6 +2119,8 @@ export interface components {
             /** @description Opens this attempt, and no other */
             token: string;
         };
+        /** @description Core’s Block: a paragraph, preformatted text, list or table of rich text */
+        Block: Core.Block;
         BulkDto: {
             change: components["schemas"]["BulkFieldsDto"];
             filter?: components["schemas"]["BankFilterDto"];
@@ -2165,10 +2157,18 @@ export interface components {
             /** @description Already as asked, or of a kind that has no such field */
             unchanged: number;
         };
+        CameFromDto: {
+            /** @description Empty where the draft is not here */
+            draftId: string;
+            evidence?: components["schemas"]["KeptEvidenceDto"];
+            /** @description First and last line, counted from 1 */
+            lines: number[];
+            /** @description Those lines as they stood */
+            text?: string;
+            title: string;
+        };
         ChangeItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description The revision that was edited */
             revision: number;
         };
@@ -2212,10 +2212,7 @@ export interface components {
             kind: "items" | "paper" | "draft";
         };
         CopiedItemDto: {
-            /** @description The item, as core’s Item */
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description Where it will lie in the bank */
             category: string;
         };
@@ -2278,10 +2275,8 @@ export interface components {
             paperId: string;
             /** @description Who may answer there; null: anybody */
             people: string[] | null;
-            /** @description Core’s ItemProof, one per item */
-            proof: {
-                [key: string]: unknown;
-            }[] | null;
+            /** @description One per item */
+            proof: components["schemas"]["ItemProof"][] | null;
             provenAt: string | null;
             sentBy: string;
             since: components["schemas"]["SinceDto"];
@@ -2384,6 +2379,13 @@ export interface components {
             /** @description How many versions */
             versions: number;
         };
+        EvidenceSentenceDto: {
+            /** @description Which sentence of the source it is, from 1 */
+            place: number;
+            text: string;
+            /** @description Seconds from the start of a transcript */
+            time: number | null;
+        };
         FacetDto: {
             count: number;
             value: string;
@@ -2457,6 +2459,14 @@ export interface components {
             /** @description Seconds for each item */
             timeLimit?: number;
         };
+        GivenByHandDto: {
+            after: number | null;
+            at: string;
+            before: number | null;
+            by: string;
+            /** @description Place of the item */
+            item: number;
+        };
         GivenDto: {
             attemptId: string;
             /** @description Place of the item */
@@ -2489,14 +2499,11 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "editor" | "reviewer" | "viewer";
         };
+        /** @description Core’s Item: these fields, and those of its kind, as docs/items.schema.json sets them down */
+        Item: Core.Item;
         ItemDto: {
-            /** @description The item, as core’s Item */
-            body: {
-                [key: string]: unknown;
-            };
-            cameFrom: {
-                [key: string]: unknown;
-            } | null;
+            body: Core.Item;
+            cameFrom: components["schemas"]["CameFromDto"] | null;
             /** @description Where it lies in the bank: "Tides/Heights"; empty at the top */
             category: string;
             /** @description Correlation with the rest of the paper in all sittings */
@@ -2528,6 +2535,8 @@ export interface components {
             /** @description How many are found; counted to 10,000 */
             total: number;
         };
+        /** @description Core’s ItemProof: how the key of one item was tried where it arrived */
+        ItemProof: Core.ItemProof;
         KeepRequestDto: {
             name: string;
             request: components["schemas"]["WritingRequestDto"];
@@ -2535,6 +2544,13 @@ export interface components {
         KeepRosterDto: {
             name: string;
             people: components["schemas"]["ListedDto"][];
+        };
+        KeptEvidenceDto: {
+            sentences: components["schemas"]["EvidenceSentenceDto"][];
+            /** @description How the source begins */
+            source: string;
+            /** @enum {string} */
+            verdict: "said" | "otherwise" | "unsure" | "not-found" | "nothing-to-find";
         };
         KeptNotationDto: {
             id: string;
@@ -2605,17 +2621,13 @@ export interface components {
             role: "owner" | "editor" | "reviewer" | "viewer";
         };
         NearAskedDto: {
-            bodies: {
-                [key: string]: unknown;
-            }[];
+            bodies: components["schemas"]["Item"][];
         };
         NearFoundDto: {
             near: components["schemas"]["NearItemDto"][];
         };
         NearItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             itemId: string;
             /** @description 0 to 1 */
             likeness: number;
@@ -2669,9 +2681,7 @@ export interface components {
             title: string;
         };
         NewItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description Where it is to lie: "Tides/Heights" */
             category?: string;
         };
@@ -2704,9 +2714,7 @@ export interface components {
         };
         NewVariantDto: {
             /** @description What it says; without it, what its original says */
-            body?: {
-                [key: string]: unknown;
-            };
+            body?: Core.Item;
             /** @description BCP 47 tag; null for the same language, other readers */
             language: string | null;
         };
@@ -2897,10 +2905,8 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
-            /** @description Core’s Response, per item; or null */
-            responses: ({
-                [key: string]: unknown;
-            } | null)[];
+            /** @description Per item */
+            responses: (components["schemas"]["Response"] | null)[];
             student: string;
             /** @description As the file says it */
             time: string | null;
@@ -2940,9 +2946,7 @@ export interface components {
             isMore: boolean;
         };
         RegradedItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description Place of the item */
             item: number;
         };
@@ -2957,10 +2961,7 @@ export interface components {
         RegradingDto: {
             at: string;
             by: string;
-            /** @description attemptId, student, before, after */
-            changes: {
-                [key: string]: unknown;
-            }[];
+            changes: components["schemas"]["ScoreChangeDto"][];
             id: string;
             why: string;
         };
@@ -3050,6 +3051,8 @@ export interface components {
             what: string;
             why: string | null;
         };
+        /** @description Core’s Response: what somebody gave to an item */
+        Response: Core.Response;
         ResponsesInDto: {
             /** @description Attempts that were not here before */
             fresh: number;
@@ -3062,9 +3065,7 @@ export interface components {
         };
         RevisionDto: {
             at: string;
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             by: string;
             number: number;
             says: string;
@@ -3121,6 +3122,12 @@ export interface components {
             title: string;
             version: number;
         };
+        ScoreChangeDto: {
+            after: number;
+            attemptId: string;
+            before: number;
+            student: string;
+        };
         SectionDto: {
             instructions: string;
             title: string;
@@ -3145,9 +3152,7 @@ export interface components {
             remedies?: string;
         };
         SentItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description What was changed of it, and what is not held there */
             changes: string[];
             itemId: string;
@@ -3212,22 +3217,16 @@ export interface components {
             words: number;
         };
         ShownItemDto: {
-            /** @description Core’s Item, without its key */
-            body: {
-                [key: string]: unknown;
-            };
+            /** @description Without its key */
+            body: Core.Item;
             /** @description Hints that there are */
             hintCount: number;
-            /** @description Of practice: hints that were asked for, as rich text */
-            hints: {
-                [key: string]: unknown;
-            }[];
+            /** @description Of practice: hints that were asked for */
+            hints: components["schemas"]["Block"][][];
             /** @description The count of the answer that is kept; −1: none */
             n: number;
             required: boolean;
-            response: {
-                [key: string]: unknown;
-            } | null;
+            response: Core.Response | null;
             /** @description What counts as the same */
             same: string[];
             /** @description Index into the sections */
@@ -3279,13 +3278,9 @@ export interface components {
             version: number;
         };
         SittingItemDto: {
-            body: {
-                [key: string]: unknown;
-            };
+            body: Core.Item;
             /** @description As the bank has it now, where its key is another */
-            inBank: {
-                [key: string]: unknown;
-            } | null;
+            inBank: Core.Item | null;
             itemId: string;
             revision: number;
         };
@@ -3427,10 +3422,7 @@ export interface components {
             updated: number;
         };
         ToldItemDto: {
-            /** @description Rich text */
-            feedback: {
-                [key: string]: unknown;
-            }[] | null;
+            feedback: components["schemas"]["Block"][] | null;
             /** @description The key in words; null: not told */
             key: string | null;
             of: number;

@@ -3,7 +3,6 @@ import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { Problem, Waiting } from '../parts/Empty'
 import { ItemView } from '../parts/ItemView'
-import { asKept } from '../parts/item-words'
 import { readingText } from '../parts/reading-words'
 import { type BankItem, useBankItem } from './queries'
 
@@ -32,7 +31,7 @@ export function BesideDialog({
               name={
                 one.variantOf === null ? 'The original' : one.stale ? 'A variant, older than its original' : 'A variant'
               }
-              item={asKept(one.body)}
+              item={one.body}
             />
           ))}
         </div>

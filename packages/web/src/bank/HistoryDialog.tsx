@@ -4,7 +4,6 @@ import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { Waiting } from '../parts/Empty'
 import { ItemView } from '../parts/ItemView'
-import { asKept } from '../parts/item-words'
 import { Differences } from './Differences'
 import { type BankItem, useBankChanges, useHistory } from './queries'
 
@@ -36,14 +35,14 @@ export function HistoryDialog({
                 {format(revision.at, 'd MMM yyyy, HH:mm')} · {revision.by} · changed: {revision.says}
               </p>
               {before[index] ? (
-                <Differences before={asKept(before[index].body)} after={asKept(revision.body)} />
+                <Differences before={before[index].body} after={revision.body} />
               ) : (
-                <ItemView item={asKept(revision.body)} small />
+                <ItemView item={revision.body} small />
               )}
             </div>
             {revision.number !== item.revision && (
               <Button
-                aria-label={`Restore revision ${revision.number}: ${plainText(asKept(revision.body).stem).slice(0, 40)}`}
+                aria-label={`Restore revision ${revision.number}: ${plainText(revision.body.stem).slice(0, 40)}`}
                 onClick={() => restore.mutate({ id: item.id, number: revision.number })}
               >
                 Restore

@@ -5,7 +5,6 @@ import type { Schemas } from '../api/client'
 import { Button } from '../parts/Button'
 import { useWriting, type Writing } from '../writing/queries'
 import { May, useMay } from '../people/May'
-import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { MIN_WORDS, readingText } from '../parts/reading-words'
 import { FIELD } from './form/field'
@@ -104,7 +103,7 @@ export function NearItems({ item }: { readonly item: BankItem }) {
               to={`/bank/${other.itemId}`}
               className="min-w-0 flex-1 font-text text-[14.5px] leading-snug underline"
             >
-              {plainText(asKept(other.body).stem)}
+              {plainText(other.body.stem)}
             </Link>
             <span className="text-xs text-muted">{Math.round(other.likeness * 100)} % alike</span>
             <Button
@@ -129,7 +128,7 @@ export function NearItems({ item }: { readonly item: BankItem }) {
 
 /** Outcomes proposed by the item's words, to be taken with one press. */
 export function OutcomeProposals({ item, take }: { readonly item: BankItem; readonly take: (code: string) => void }) {
-  const body = asKept(item.body)
+  const body = item.body
   const proposals = useProposals(item.id, body.outcome === undefined)
   if (body.outcome !== undefined || !proposals.data?.length) return null
   return (
@@ -152,7 +151,7 @@ export function Variants({ item }: { readonly item: BankItem }) {
   const [isDrafting, setDrafting] = useState(false)
   const [beside, setBeside] = useState<string | null>(null)
   const writing = useWriting().data
-  const measured = readability(readText(asKept(item.body)), asKept(item.body).language)
+  const measured = readability(readText(item.body), item.body.language)
   return (
     <section aria-label="Variants" className="mt-4 border-t border-line pt-3">
       <h2 className="mb-1 text-xs font-semibold text-muted">Variants and reading</h2>

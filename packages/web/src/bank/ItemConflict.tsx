@@ -5,7 +5,7 @@ import { api, dataOf } from '../api/client'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
 import { Fault } from '../parts/fields'
-import { asKept, kindLine } from '../parts/item-words'
+import { kindLine } from '../parts/item-words'
 import { mergeItems, withFacet, type Facet } from './merge-items'
 import { bankKeys, type BankItem } from './queries'
 
@@ -43,7 +43,7 @@ export function ItemConflict({
       </Dialog>
     )
   const { item, by } = theirs.data
-  const { item: merged, clashes, taken } = mergeItems(asKept(start.body), mine, asKept(item.body))
+  const { item: merged, clashes, taken } = mergeItems(start.body, mine, item.body)
   const settle = (): void =>
     save(
       clashes.filter(({ name }) => chosen.has(name)).reduce((now, one) => withFacet(now, one.name, one.theirs), merged),

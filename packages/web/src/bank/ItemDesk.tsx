@@ -5,7 +5,7 @@ import { ApiProblem } from '../api/client'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
 import { ItemExtras, ItemView } from '../parts/ItemView'
-import { asKept, counted } from '../parts/item-words'
+import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
 import { HandOver } from '../people/HandOver'
@@ -59,7 +59,7 @@ function EditItem({ item, close }: { readonly item: BankItem; readonly close: ()
   return (
     <>
       <ItemForm
-        start={asKept(start.body)}
+        start={start.body}
         saving={change.isPending}
         problem={change.error?.message}
         cancel={close}
@@ -85,7 +85,7 @@ function ShowItem({
   const [moving, setMoving] = useState(false)
   const [handing, setHanding] = useState(false)
   const [remark, setRemark] = useState('')
-  const body = asKept(item.body)
+  const body = item.body
   // Closed first: what is deleted is not to be asked for again.
   const deleteItem = (): Promise<void> => {
     close()

@@ -21,7 +21,7 @@ export function Facts({ facts }: { readonly facts: readonly (readonly [string, s
 
 /** What is known of an item besides its text; null where there is nothing to say. */
 export function factsOf(item: BankItem, body: Item): readonly (readonly [string, string | null])[] {
-  const from = item.cameFrom as { readonly title?: string; readonly lines?: readonly [number, number] } | null
+  const from = item.cameFrom
   return [
     ['Kind', kindLine(body)],
     ['Category', item.category ? valueName('category', item.category) : null],

@@ -2,7 +2,6 @@ import { hasKey } from '@zakuska/core'
 import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
 import { Button, Kbd } from '../parts/Button'
-import { asKept } from '../parts/item-words'
 import type { BankItem } from './queries'
 
 /** Keys that work wherever nothing is typed. */
@@ -67,7 +66,7 @@ export function SignOffLine({
         onChange={(event) => setRemark(event.target.value)}
         className="w-64 min-w-0 rounded-[3px] border border-edge bg-sheet px-2 py-1"
       />
-      <Button tone="lead" type="submit" disabled={!hasKey(asKept(item.body)) || !waiting.has(item.id)}>
+      <Button tone="lead" type="submit" disabled={!hasKey(item.body) || !waiting.has(item.id)}>
         Sign off, next
       </Button>
       <Button onClick={() => go(-1)} disabled={place === 1}>

@@ -1,11 +1,12 @@
-import { type EvidenceVerdict, hasKey, plainText } from '@zakuska/core'
+import type { Schemas } from '../api/client'
+import { hasKey, plainText } from '@zakuska/core'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { Head } from '../parts/Head'
 import { useSettings } from '../people/session'
 import { Empty, Problem, Waiting } from '../parts/Empty'
 import { EVIDENCE_WORDS, timeText } from '../parts/evidence-words'
-import { asKept, kindLine } from '../parts/item-words'
+import { kindLine } from '../parts/item-words'
 import { ItemExtras, ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
@@ -59,7 +60,7 @@ function Queue({
     setAt((now) => Math.max(0, Math.min(queue.length - 1, now + step)))
   }
   const sign = (): void => {
-    if (!item || !hasKey(asKept(item.body)) || !waiting.has(item.id)) return
+    if (!item || !hasKey(item.body) || !waiting.has(item.id)) return
     signOff.mutate(
       { item, signedOff: true, remark },
       {
@@ -138,7 +139,7 @@ function BothSides({ item, waiting }: { readonly item: BankItem; readonly waitin
 }
 
 function QueueItem({ item, signed }: { readonly item: BankItem; readonly signed: boolean }) {
-  const body = asKept(item.body)
+  const body = item.body
   return (
     <>
       <p className="mb-2 text-xs text-muted">
@@ -163,20 +164,8 @@ function QueueItem({ item, signed }: { readonly item: BankItem; readonly signed:
   )
 }
 
-interface Origin {
-  readonly title?: string
-  readonly lines?: readonly [number, number]
-  readonly text?: string
-  readonly draftId?: string
-  readonly evidence?: {
-    readonly verdict: EvidenceVerdict
-    readonly source: string
-    readonly sentences: readonly { readonly text: string; readonly place: number; readonly time: number | null }[]
-  }
-}
-
 /** What the text that it was drafted from says of it, as it stood when it was kept. */
-function Evidence({ evidence }: { readonly evidence: NonNullable<Origin['evidence']> }) {
+function Evidence({ evidence }: { readonly evidence: Schemas['KeptEvidenceDto'] }) {
   const [glyph, tone, says] = EVIDENCE_WORDS[evidence.verdict]
   return (
     <div className="mb-4">
@@ -201,7 +190,7 @@ function Evidence({ evidence }: { readonly evidence: NonNullable<Origin['evidenc
 
 /** The lines of the draft that the item was read from, as they stood. */
 function Source({ item }: { readonly item: BankItem }) {
-  const from = item.cameFrom as Origin | null
+  const from = item.cameFrom
   return (
     <>
       {from?.evidence && <Evidence evidence={from.evidence} />}
@@ -238,7 +227,7 @@ const LOOK_UP_WORDS = 12
 function LookUp({ item }: { readonly item: BankItem }) {
   const settings = useSettings()
   const pattern = settings.data?.lookUp
-  const body = asKept(item.body)
+  const body = item.body
   const words = plainText(body.stem).replace(/_{2,}/g, ' ').split(/\s+/).slice(0, LOOK_UP_WORDS).join(' ')
   return (
     <div className="mt-5">

@@ -3,7 +3,6 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
-import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { Fault } from '../parts/fields'
 import { useReply, useWriting, useWritingChanges, type Writing, type Reply } from '../writing/queries'
@@ -56,7 +55,7 @@ function VariantForm({
   readonly service: NonNullable<Writing['service']>
   readonly close: () => void
 }) {
-  const original = asKept(item.body)
+  const original = item.body
   const { addVariant } = useBankChanges()
   const tell = useTell()
   const [to, setTo] = useState<Aim>('easier')

@@ -74,7 +74,7 @@ export function useNear(id: string) {
 export function useNearBodies(bodies: readonly Item[], wanted: boolean) {
   return useQuery({
     queryKey: bankKeys.nearBodies(bodies),
-    queryFn: () => dataOf(api.POST('/api/items/near', { body: { bodies: bodies.map(asObject) } })),
+    queryFn: () => dataOf(api.POST('/api/items/near', { body: { bodies: [...bodies] } })),
     enabled: wanted && bodies.length > 0,
   })
 }
@@ -124,12 +124,12 @@ export function useBankChanges() {
   return {
     create: useMutation({
       mutationFn: ({ body, category }: { readonly body: Item; readonly category: string | undefined }) =>
-        dataOf(api.POST('/api/items', { body: { body: asObject(body), ...(category && { category }) } })),
+        dataOf(api.POST('/api/items', { body: { body, ...(category && { category }) } })),
       onSuccess: refresh,
     }),
     change: useMutation({
       mutationFn: ({ id, body, revision }: { readonly id: string; readonly body: Item; readonly revision: number }) =>
-        dataOf(api.PUT('/api/items/{id}', { ...path(id), body: { body: asObject(body), revision } })),
+        dataOf(api.PUT('/api/items/{id}', { ...path(id), body: { body, revision } })),
       onSuccess: refresh,
     }),
     signOff: useMutation({
@@ -146,7 +146,7 @@ export function useBankChanges() {
         dataOf(
           api.PUT('/api/items/{id}/sign-off', {
             ...path(item.id),
-            body: { signedOff, remark, fingerprint: fingerprint(item.body as unknown as Item) },
+            body: { signedOff, remark, fingerprint: fingerprint(item.body) },
           }),
         ),
       onSuccess: refresh,
@@ -182,7 +182,7 @@ export function useBankChanges() {
         dataOf(
           api.POST('/api/items/{id}/variants', {
             ...path(id),
-            body: { language, ...(body && { body: asObject(body) }) },
+            body: { language, ...(body && { body }) },
           }),
         ),
       onSuccess: refresh,
@@ -220,8 +220,4 @@ export function useBankChanges() {
       onSuccess: refresh,
     }),
   }
-}
-
-function asObject(body: Item): Record<string, unknown> {
-  return body as unknown as Record<string, unknown>
 }

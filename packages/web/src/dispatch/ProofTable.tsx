@@ -1,6 +1,5 @@
 import { plainText, type Item, type ItemProof, type ProvenProbe } from '@zakuska/core'
 import { Fragment, useState } from 'react'
-import { asKept } from '../parts/item-words'
 import { responseText } from '../parts/response-text'
 import { PROBE_WORDS } from './probe-sheet'
 import { proofsOf } from './proofs'
@@ -26,7 +25,7 @@ export function ProofTable({ delivery }: { readonly delivery: Delivery }) {
       <tbody>
         {delivery.items.map((item, index) => {
           const proof = proofs?.[index]
-          const body = asKept(item.body)
+          const body = item.body
           return (
             <Fragment key={item.name}>
               <tr className={`border-b border-line align-top ${open === index ? 'bg-here' : ''}`}>

@@ -14,7 +14,6 @@ import {
   type ToldLimits,
   type Toward,
 } from '@zakuska/core'
-import { asKept } from '../parts/item-words'
 import type { Paper } from '../papers/queries'
 
 /** Something that an item is compared with, and what was accepted to make it fit. */
@@ -43,7 +42,7 @@ export function rowsOf(paper: Paper, accepted: Accepted, destinations: readonly 
   return paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
     if (!item) return []
-    const body = inPaper(asKept(item.body), entry, paper.shuffleOptions)
+    const body = inPaper(item.body, entry, paper.shuffleOptions)
     const columns = destinations.map((destination) =>
       columnOf(destination, body, accepted[`${destination.id}:${item.id}`] ?? []),
     )

@@ -3,5 +3,5 @@ import type { Delivery } from './queries'
 
 /** The key proof as core made it; null before it ran. */
 export function proofsOf(delivery: Delivery): readonly ItemProof[] | null {
-  return delivery.proof as unknown as readonly ItemProof[] | null
+  return delivery.proof
 }

@@ -6,7 +6,7 @@ import { CategoryField } from '../bank/CategoryField'
 import { useNearBodies } from '../bank/queries'
 import { Button } from '../parts/Button'
 import { Dialog } from '../parts/Dialog'
-import { asKept, counted } from '../parts/item-words'
+import { counted } from '../parts/item-words'
 import { ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
 import { usePaperOf } from '../papers/paper-of'
@@ -276,9 +276,7 @@ function useNearPairs(desk: Desk, open: boolean, isAsking: boolean) {
   )
   const pairs = fresh.flatMap((item, index): NearPair[] => {
     const [other] = near.data?.[index]?.near ?? []
-    return other
-      ? [{ ref: item.followed.ref, item: item.read.item, other: asKept(other.body), otherId: other.itemId }]
-      : []
+    return other ? [{ ref: item.followed.ref, item: item.read.item, other: other.body, otherId: other.itemId }] : []
   })
   return { fresh, pairs, isComparing: near.isFetching }
 }

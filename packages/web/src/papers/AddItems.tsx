@@ -2,7 +2,6 @@ import { plainText } from '@zakuska/core'
 import { useState } from 'react'
 import { useBankSearch } from '../bank/queries'
 import { Button } from '../parts/Button'
-import { asKept } from '../parts/item-words'
 import type { Entry } from './paper-parts'
 
 /** Items found in the bank, to be put on the paper one by one. */
@@ -31,7 +30,7 @@ export function AddItems({
       />
       <ul aria-label="Found items">
         {items?.map((item) => {
-          const body = asKept(item.body)
+          const body = item.body
           return (
             <li key={item.id} className="flex items-start gap-2 border-b border-line py-1.5">
               <span className="min-w-0 flex-1 font-text text-[14.5px] leading-snug">

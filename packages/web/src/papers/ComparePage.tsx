@@ -3,7 +3,7 @@ import { keyText, plainText, withOptionOrder } from '@zakuska/core'
 import { Link, useParams } from 'react-router'
 import { Head } from '../parts/Head'
 import { Empty, Problem, Waiting } from '../parts/Empty'
-import { asKept, pointsText } from '../parts/item-words'
+import { pointsText } from '../parts/item-words'
 import { KeyGlyph } from '../parts/KeyGlyph'
 import { paperQuery, usePaper, useVersions, type Paper } from './queries'
 
@@ -69,7 +69,7 @@ export function ComparePage() {
 function Cell({ paper, place }: { readonly paper: Paper; readonly place: number }) {
   const [entry, item] = [paper.entries[place], paper.items[place]]
   if (!entry || !item) return <td className="px-3 py-2 text-muted">–</td>
-  const body = withOptionOrder(asKept(item.body), entry.optionOrder)
+  const body = withOptionOrder(item.body, entry.optionOrder)
   return (
     <td className="px-3 py-2">
       <p className="font-text text-[14.5px] leading-snug" dir="auto">

@@ -17,7 +17,6 @@ import {
 import { CSS } from '@dnd-kit/utilities'
 import { stableJson, withOptionOrder, type Item } from '@zakuska/core'
 import type { Schemas } from '../api/client'
-import { asKept } from '../parts/item-words'
 import { useTell } from '../parts/notices'
 import { RichText } from '../parts/RichText'
 import type { ItemOf } from './paper-state'
@@ -119,9 +118,9 @@ function EntryRow({
   readonly remove: () => void
 }) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: entry.itemId })
-  const body = item && withOptionOrder(asKept(item.body), entry.optionOrder)
+  const body = item && withOptionOrder(item.body, entry.optionOrder)
   const passage = body?.passage
-  const isSaid = before !== undefined && stableJson(asKept(before.body).passage ?? null) === stableJson(passage ?? null)
+  const isSaid = before !== undefined && stableJson(before.body.passage ?? null) === stableJson(passage ?? null)
   return (
     <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }}>
       {heads.map((section) => (

@@ -5,7 +5,7 @@ import { Head } from '../parts/Head'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
 import { Button } from '../parts/Button'
 import { Empty, Problem, Waiting } from '../parts/Empty'
-import { asKept, pointsText } from '../parts/item-words'
+import { pointsText } from '../parts/item-words'
 import { RichText } from '../parts/RichText'
 import { usePaper, type Paper } from './queries'
 
@@ -193,7 +193,7 @@ function arranged(paper: Paper, sitting: number): Taken[] {
   const placed = paper.entries.flatMap((entry, index) => {
     const item = paper.items[index]
     if (!item) return []
-    const body = withOptionOrder({ ...asKept(item.body), points: entry.points }, entry.optionOrder)
+    const body = withOptionOrder({ ...item.body, points: entry.points }, entry.optionOrder)
     return [{ body, required: entry.required, sectionId: entry.sectionId ?? null }]
   })
   const { shuffleItems, shuffleOptions } = paper

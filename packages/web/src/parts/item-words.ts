@@ -1,10 +1,5 @@
 import { KIND_NAMES, type Item } from '@zakuska/core'
 
-/** A body from the server is an item: the server checked it on its way in. */
-export function asKept(body: object): Item {
-  return body as Item
-}
-
 export function pointsText(points: number): string {
   return points === 1 ? '1 point' : `${points} points`
 }

@@ -4,7 +4,7 @@ import { Head } from '../parts/Head'
 import { useSession } from './session'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
-import { asKept, counted } from '../parts/item-words'
+import { counted } from '../parts/item-words'
 import { ItemExtras, ItemView } from '../parts/ItemView'
 import { useTell } from '../parts/notices'
 import { May } from './May'
@@ -52,8 +52,8 @@ export function CopyPage() {
               </h2>
               {items.map((item, at) => (
                 <div key={at} className="mb-2 border border-line bg-sheet p-4">
-                  <ItemView item={asKept(item.body)} />
-                  <ItemExtras item={asKept(item.body)} />
+                  <ItemView item={item.body} />
+                  <ItemExtras item={item.body} />
                 </div>
               ))}
             </section>

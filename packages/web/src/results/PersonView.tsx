@@ -18,17 +18,9 @@ export function PersonView({ sitting, looked, attemptId }: ViewProps & { readonl
     ({ person, id }) => person !== null && person === attempt.person && id !== attempt.id,
   )
   const possible = analysis.figures.pointsPossible
-  const history = attempt.history as unknown as readonly {
-    at: string
-    by: string
-    item: number
-    before: number | null
-    after: number | null
-  }[]
+  const { history } = attempt
   const regraded = sitting.regradings.flatMap((one) =>
-    (one.changes as unknown as readonly { attemptId: string; before: number; after: number }[])
-      .filter((change) => change.attemptId === attempt.id)
-      .map((change) => ({ ...one, ...change })),
+    one.changes.filter((change) => change.attemptId === attempt.id).map((change) => ({ ...one, ...change })),
   )
   return (
     <div className="px-3 py-4 sm:px-[18px]">

@@ -6,7 +6,7 @@ import { api, dataOf } from '../api/client'
 import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
 import { Empty, Problem } from '../parts/Empty'
-import { asKept, counted } from '../parts/item-words'
+import { counted } from '../parts/item-words'
 import { type Paper, usePaper, usePapers } from '../papers/queries'
 import { Fault } from '../parts/fields'
 import { keepLayout, keptLayout } from './layouts'
@@ -92,7 +92,7 @@ function Columns({
   readonly rows: readonly (readonly string[])[]
   readonly name: string
 }) {
-  const items = useMemo(() => paper.items.map(({ body }) => asKept(body)), [paper])
+  const items = useMemo(() => paper.items.map(({ body }) => body), [paper])
   const [head = [], ...body] = rows
   const guessed = useMemo(() => guessColumns(head, items), [head, items])
   const kept = keptLayout(paper.id, head)
@@ -172,7 +172,7 @@ function ReadThem({
             ...{ id, paperId: paper.id, title: title.trim() },
             attempts: read.map(({ attempt, fields, time }) => ({
               ...{ student: attempt.student.slice(0, 300), fields, time: time?.slice(0, 60) ?? null },
-              responses: attempt.responses as unknown as Record<string, unknown>[],
+              responses: [...attempt.responses],
             })),
           },
           { onSuccess: ({ sitting }) => void navigate(`/results/${sitting.id}`) },

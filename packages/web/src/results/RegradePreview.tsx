@@ -64,10 +64,7 @@ function Preview({
         send.mutate(
           {
             version: sitting.version,
-            items: [...regrade.items].map(([item, body]) => ({
-              item,
-              body: body as unknown as Record<string, unknown>,
-            })),
+            items: [...regrade.items].map(([item, body]) => ({ item, body })),
             leftOut: [...regrade.leftOut],
             why: why.trim(),
           },

@@ -1,5 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import type { Item } from '@zakuska/core'
 import type { Schemas } from '../api/client'
 import { OWNER, refused, showPage, type Answers } from '../testing/page'
 import { attempt, ATTEMPTS, BUOY, sitting, TAKING } from '../testing/results'
@@ -159,7 +160,7 @@ describe('key', () => {
   })
 
   test('a key that was mended in the bank since is offered', async () => {
-    const mended = { ...BUOY, key: ['b'] } as unknown as Record<string, unknown>
+    const mended = { ...BUOY, key: ['b'] } as Item
     const items = sitting().items.map((item, at) => (at === 1 ? { ...item, inBank: mended } : item))
     show('/key', { items })
     await screen.findByText(/the key of 1 item was mended in the bank: 2/)

@@ -25,11 +25,6 @@ export const resultKeys = {
 /** While people take it, it is looked at again so often. */
 const LOOK_MS = 5000
 
-function asSitting(dto: Schemas['SittingDto']): Sitting {
-  // The server checked bodies and responses on their way in.
-  return dto as unknown as Sitting
-}
-
 export function useSittings() {
   return useQuery({
     queryKey: resultKeys.list,
@@ -41,7 +36,7 @@ export function useSittings() {
 export function useSitting(id: string) {
   return useQuery({
     queryKey: resultKeys.one(id),
-    queryFn: async () => asSitting(await dataOf(api.GET('/api/sittings/{id}', { params: { path: { id } } }))),
+    queryFn: async (): Promise<Sitting> => dataOf(api.GET('/api/sittings/{id}', { params: { path: { id } } })),
     enabled: id !== '',
     refetchInterval: ({ state }) => (state.data?.isOpen ? LOOK_MS : false),
   })
@@ -97,7 +92,7 @@ export function useSittingChanges(id = '') {
       client.invalidateQueries({ queryKey: ['session', 'counts'] }),
     ])
   const show = (dto: Schemas['SittingDto']) => {
-    client.setQueryData(resultKeys.one(dto.id), asSitting(dto))
+    client.setQueryData(resultKeys.one(dto.id), dto)
     return refresh()
   }
   const takenIn = { onSuccess: ({ sitting }: Schemas['ResponsesInDto']) => show(sitting) }

@@ -14,7 +14,6 @@ import {
 import { ApiProblem } from '../api/client'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
-import { asKept } from '../parts/item-words'
 import { PicturesFrom } from '../parts/RichText'
 import { AnswerQueue, type QueueState } from './answer-queue'
 import { type Attempt, takeCalls } from './calls'
@@ -88,7 +87,7 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
     () =>
       new Map(
         first.items.flatMap((item, at): [number, Response][] => {
-          const response = queue.pendingAt(at)?.response ?? (item.response as Response | null)
+          const response = queue.pendingAt(at)?.response ?? item.response
           return response ? [[at, response]] : []
         }),
       ),
@@ -157,7 +156,7 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
 }
 
 function unansweredIn(attempt: Attempt, given: ReadonlyMap<number, Response>): number[] {
-  return attempt.items.flatMap((item, at) => (asKept(item.body).kind === 'note' || isGiven(given.get(at)) ? [] : [at]))
+  return attempt.items.flatMap((item, at) => (item.body.kind === 'note' || isGiven(given.get(at)) ? [] : [at]))
 }
 
 function AttemptHead({ attempt }: { readonly attempt: Attempt }) {

@@ -1,8 +1,8 @@
-import { type Content, isAnswered, isGraded, type Item, type Response } from '@zakuska/core'
+import { isAnswered, isGraded, type Item, type Response } from '@zakuska/core'
 import { useState } from 'react'
 import { AnswerFields, AnswerStem } from '../parts/AnswerFields'
 import { Button } from '../parts/Button'
-import { asKept, counted, pointsText } from '../parts/item-words'
+import { counted, pointsText } from '../parts/item-words'
 import { RichText } from '../parts/RichText'
 import { type Attempt, type ShownItem, takeCalls } from './calls'
 import { canSpeak, speak } from './speak'
@@ -19,12 +19,12 @@ interface QuestionProps {
 }
 
 export function Question({ item, at, attempt, calls, response, answer, n, told }: QuestionProps) {
-  const body = asKept(item.body)
+  const body = item.body
   const section =
     item.section !== null && item.section !== (attempt.items[at - 1]?.section ?? null)
       ? attempt.sections[item.section]
       : null
-  const number = attempt.items.slice(0, at + 1).filter((one) => asKept(one.body).kind !== 'note').length
+  const number = attempt.items.slice(0, at + 1).filter((one) => one.body.kind !== 'note').length
   const isPractice = attempt.mode === 'practice'
   const isSpent = attempt.tries !== null && item.tries >= attempt.tries
   const locked = attempt.isHandedIn || (isPractice && (item.solved || isSpent))
@@ -151,7 +151,7 @@ function Told({ item, body }: { readonly item: ShownItem; readonly body: Item })
       {hints.map((hint, at) => (
         <div key={at} className="mt-1 border-l-2 border-mustard pl-2 font-text text-[14.5px]">
           <span className="font-ui text-xs text-muted">Hint {at + 1} </span>
-          <RichText content={hint as unknown as Content} />
+          <RichText content={hint} />
         </div>
       ))}
       {(told !== null || item.tries > 0) && same.length > 0 && (
@@ -170,7 +170,7 @@ function Told({ item, body }: { readonly item: ShownItem; readonly body: Item })
       )}
       {told?.feedback && (
         <div className="pt-1 font-text text-[14.5px] text-muted">
-          <RichText content={told.feedback as unknown as Content} />
+          <RichText content={told.feedback} />
         </div>
       )}
       {told?.remark && <p className="pt-1">Your teacher: {told.remark}</p>}

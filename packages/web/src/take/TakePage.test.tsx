@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { contentOf } from '@zakuska/core'
+import { contentOf, type Item } from '@zakuska/core'
 import type { Schemas } from '../api/client'
 import { refused, showPage, type Answers } from '../testing/page'
 import { BUOY, KNOT } from '../testing/results'
@@ -21,7 +21,15 @@ const ABOUT: Schemas['TakeAboutDto'] = {
 
 function item(body: object, more: Partial<Schemas['ShownItemDto']> = {}): Schemas['ShownItemDto'] {
   return {
-    ...{ body: { ...body, key: [] }, section: null, required: true, response: null, n: -1, same: [], hintCount: 0 },
+    ...{
+      body: { ...body, key: [] } as unknown as Item,
+      section: null,
+      required: true,
+      response: null,
+      n: -1,
+      same: [],
+      hintCount: 0,
+    },
     ...{ hints: [], tries: 0, solved: false, told: null },
     ...more,
   }

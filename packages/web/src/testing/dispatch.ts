@@ -62,7 +62,6 @@ export function paper(more: object = {}): object {
 }
 
 export function delivery(more: Partial<Schemas['DeliveryDto']> = {}): Schemas['DeliveryDto'] {
-  const body = { ...RYE } as Record<string, unknown>
   return {
     ...{ id: 'd', paperId: 'p', title: 'Week 2', destination: 'inlet', connectionId: 'c-forms' },
     ...{ connectionName: 'Class forms', into: 'new', state: 'done', done: 1, total: 1, why: null },
@@ -79,7 +78,16 @@ export function delivery(more: Partial<Schemas['DeliveryDto']> = {}): Schemas['D
     ...{ provenAt: '2026-11-29T10:00:00.000Z', disagreeing: 0 },
     ...{ sentBy: 'Iris Holm', createdAt: '2026-11-29T09:59:00.000Z' },
     items: [
-      { itemId: 'i-rye', revision: 1, name: 'item-1', body, outcome: 'created', why: null, changes: [], since: null },
+      {
+        itemId: 'i-rye',
+        revision: 1,
+        name: 'item-1',
+        body: RYE,
+        outcome: 'created',
+        why: null,
+        changes: [],
+        since: null,
+      },
     ],
     proof: [
       {

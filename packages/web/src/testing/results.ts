@@ -38,7 +38,7 @@ export function attempt(
       remarks: {},
     },
     ...{ history: [], isHandedIn: true, submittedAt: '2026-03-02T19:10:00.000Z', counts: true },
-    responses: responses as unknown as Record<string, unknown>[],
+    responses: [...responses],
     ...more,
   }
 }
@@ -54,11 +54,10 @@ export const ATTEMPTS = [
 ]
 
 export function sitting(more: Partial<Schemas['SittingDto']> = {}): Schemas['SittingDto'] {
-  const body = (item: Item) => item as unknown as Record<string, unknown>
   return {
     ...{ id: 's', title: 'Week 2', source: 'file', paperId: 'p', deliveryId: null, destination: null, code: null },
     ...{ attempts: 6, underWay: 0, isOpen: false, fetchedAt: null, createdAt: '2026-03-02T18:00:00.000Z', version: 3 },
-    items: [KNOT, BUOY, SHORE].map((item, at) => ({ itemId: `i${at}`, revision: 1, body: body(item), inBank: null })),
+    items: [KNOT, BUOY, SHORE].map((item, at) => ({ itemId: `i${at}`, revision: 1, body: item, inBank: null })),
     attemptList: ATTEMPTS,
     settings: { which: 'last', threshold: 0.5, leftOut: [] },
     taking: null,

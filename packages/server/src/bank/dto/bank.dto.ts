@@ -17,7 +17,10 @@ import {
 import { CHECK_CODES, type CheckCode } from '@zakuska/core'
 import { type BankSort, SORTS } from '../bank-filter.ts'
 import { BankFilterDto } from './filter.dto.ts'
-import { ANY_OBJECT } from './near.dto.ts'
+import type { EvidenceVerdict } from '@zakuska/core'
+import type { CameFrom } from '../bank.entities.ts'
+import { VERDICTS } from '../kept-evidence.ts'
+import { ITEM } from '../../http/core-schemas.ts'
 
 export class SearchItemsDto extends BankFilterDto {
   @ApiPropertyOptional({ enum: Object.keys(SORTS) })
@@ -102,11 +105,52 @@ export class SignOffDto {
   remark!: string
 }
 
+export class EvidenceSentenceDto {
+  @ApiProperty()
+  text!: string
+
+  @ApiProperty({ description: 'Which sentence of the source it is, from 1' })
+  place!: number
+
+  @ApiProperty({ type: Number, nullable: true, description: 'Seconds from the start of a transcript' })
+  time!: number | null
+}
+
+/** The sentences that an item rests on, as they stood in its source when it was kept. */
+export class KeptEvidenceDto {
+  @ApiProperty({ enum: VERDICTS })
+  verdict!: EvidenceVerdict
+
+  @ApiProperty({ description: 'How the source begins' })
+  source!: string
+
+  @ApiProperty({ type: [EvidenceSentenceDto] })
+  sentences!: EvidenceSentenceDto[]
+}
+
+/** The draft that an item was put in the bank from. */
+export class CameFromDto {
+  @ApiProperty({ description: 'Empty where the draft is not here' })
+  draftId!: string
+
+  @ApiProperty()
+  title!: string
+
+  @ApiProperty({ type: [Number], description: 'First and last line, counted from 1' })
+  lines!: number[]
+
+  @ApiPropertyOptional({ description: 'Those lines as they stood' })
+  text?: string
+
+  @ApiPropertyOptional({ type: KeptEvidenceDto })
+  evidence?: KeptEvidenceDto
+}
+
 export class ItemDto {
   @ApiProperty()
   id!: string
 
-  @ApiProperty({ ...ANY_OBJECT, description: 'The item, as core’s Item' })
+  @ApiProperty(ITEM)
   body!: object
 
   @ApiProperty({ description: 'Where it lies in the bank: "Tides/Heights"; empty at the top' })
@@ -118,8 +162,8 @@ export class ItemDto {
   @ApiProperty({ type: SignOffDto, nullable: true })
   signOff!: SignOffDto | null
 
-  @ApiProperty({ ...ANY_OBJECT, nullable: true })
-  cameFrom!: object | null
+  @ApiProperty({ type: CameFromDto, nullable: true })
+  cameFrom!: CameFrom | null
 
   @ApiProperty({ type: [String], description: 'Titles of papers that hold it' })
   usedIn!: string[]
@@ -210,7 +254,7 @@ export class NewVariantDto {
   @MaxLength(40)
   language!: string | null
 
-  @ApiPropertyOptional({ ...ANY_OBJECT, description: 'What it says; without it, what its original says' })
+  @ApiPropertyOptional({ ...ITEM, description: 'What it says; without it, what its original says' })
   @IsOptional()
   @IsObject()
   body?: object
@@ -242,7 +286,7 @@ export class NewSavedFilterDto {
 }
 
 export class NewItemDto {
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   @IsObject()
   body!: object
 
@@ -254,7 +298,7 @@ export class NewItemDto {
 }
 
 export class ChangeItemDto {
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   @IsObject()
   body!: object
 
@@ -291,7 +335,7 @@ export class RevisionDto {
   @ApiProperty()
   number!: number
 
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   body!: object
 
   @ApiProperty()

@@ -1,13 +1,12 @@
 import { ApiProperty } from '@nestjs/swagger'
 import { ArrayMaxSize, IsArray, IsObject } from 'class-validator'
-
-export const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
+import { ITEM, ITEMS } from '../../http/core-schemas.ts'
 
 export class NearItemDto {
   @ApiProperty()
   itemId!: string
 
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   body!: object
 
   @ApiProperty({ description: '0 to 1' })
@@ -15,7 +14,7 @@ export class NearItemDto {
 }
 
 export class NearAskedDto {
-  @ApiProperty({ type: 'array', items: ANY_OBJECT })
+  @ApiProperty(ITEMS)
   @IsArray()
   @ArrayMaxSize(200)
   @IsObject({ each: true })

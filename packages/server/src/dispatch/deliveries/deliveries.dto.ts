@@ -22,10 +22,9 @@ import {
 } from 'class-validator'
 import { INTO, type IntoKind } from '../adapters/contract.ts'
 import { DELIVERY_STATES, OUTCOMES, type DeliveryState, type Outcome } from './delivery.entity.ts'
+import { ITEM, PROOFS } from '../../http/core-schemas.ts'
 
 export const REMEDIES_SAID = 'Accepted remedies, parted by commas: destination:item:remedy'
-const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
-
 /** What is set for all items of one delivery, but for the exceptions. */
 export class ForAllDto {
   @ApiPropertyOptional()
@@ -168,7 +167,7 @@ export class SentItemDto {
   @ApiProperty({ description: 'Its name there' })
   name!: string
 
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   body!: object
 
   @ApiProperty({ enum: OUTCOMES })
@@ -287,7 +286,7 @@ export class AskedForDto {
   @ApiProperty()
   includeUnsigned!: boolean
 
-  @ApiProperty({ ...ANY_OBJECT, nullable: true, description: 'As `ForAllDto`' })
+  @ApiProperty({ type: ForAllDto, nullable: true })
   forAll!: object | null
 }
 
@@ -301,6 +300,6 @@ export class DeliveryDto extends DeliverySummaryDto {
   @ApiProperty({ type: SinceDto })
   since!: SinceDto
 
-  @ApiProperty({ type: 'array', items: ANY_OBJECT, nullable: true, description: 'Core’s ItemProof, one per item' })
+  @ApiProperty({ ...PROOFS, nullable: true, description: 'One per item' })
   proof!: object[] | null
 }

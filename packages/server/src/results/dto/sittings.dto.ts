@@ -20,8 +20,7 @@ import {
 } from 'class-validator'
 import { SITTING_SOURCES, type SittingSource } from '../sitting.entity.ts'
 import { TakingDto } from './taking-settings.dto.ts'
-
-const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
+import { ITEM, RESPONSES } from '../../http/core-schemas.ts'
 
 const MOST_ATTEMPTS = 20_000
 
@@ -77,11 +76,7 @@ export class ReadAttemptDto {
   @MaxLength(60)
   time!: string | null
 
-  @ApiProperty({
-    type: 'array',
-    items: { ...ANY_OBJECT, nullable: true },
-    description: 'Core’s Response, per item; or null',
-  })
+  @ApiProperty({ ...RESPONSES, description: 'Per item' })
   @IsArray()
   @ArrayMaxSize(2000)
   responses!: (object | null)[]
@@ -117,7 +112,7 @@ export class RegradedItemDto {
   @Min(0)
   item!: number
 
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   @IsObject()
   body!: object
 }
@@ -177,11 +172,29 @@ export class SittingItemDto {
   @ApiProperty()
   revision!: number
 
-  @ApiProperty(ANY_OBJECT)
+  @ApiProperty(ITEM)
   body!: object
 
-  @ApiProperty({ ...ANY_OBJECT, nullable: true, description: 'As the bank has it now, where its key is another' })
+  @ApiProperty({ ...ITEM, nullable: true, description: 'As the bank has it now, where its key is another' })
   inBank!: object | null
+}
+
+/** Points that somebody gave by hand. */
+export class GivenByHandDto {
+  @ApiProperty()
+  at!: string
+
+  @ApiProperty()
+  by!: string
+
+  @ApiProperty({ description: 'Place of the item' })
+  item!: number
+
+  @ApiProperty({ type: Number, nullable: true })
+  before!: number | null
+
+  @ApiProperty({ type: Number, nullable: true })
+  after!: number | null
 }
 
 export class AttemptDto {
@@ -197,7 +210,7 @@ export class AttemptDto {
   @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
   fields!: Record<string, string>
 
-  @ApiProperty({ type: 'array', items: { ...ANY_OBJECT, nullable: true } })
+  @ApiProperty(RESPONSES)
   responses!: (object | null)[]
 
   @ApiProperty({ type: 'object', additionalProperties: { type: 'number' } })
@@ -206,8 +219,8 @@ export class AttemptDto {
   @ApiProperty({ type: 'object', additionalProperties: { type: 'string' } })
   remarks!: Record<string, string>
 
-  @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'Changes by hand: at, by, item, before, after' })
-  history!: object[]
+  @ApiProperty({ type: [GivenByHandDto] })
+  history!: GivenByHandDto[]
 
   @ApiProperty()
   isHandedIn!: boolean
@@ -217,6 +230,21 @@ export class AttemptDto {
 
   @ApiProperty({ description: 'Of those that count' })
   counts!: boolean
+}
+
+/** What a regrade changed for one attempt, in points. */
+export class ScoreChangeDto {
+  @ApiProperty()
+  attemptId!: string
+
+  @ApiProperty()
+  student!: string
+
+  @ApiProperty()
+  before!: number
+
+  @ApiProperty()
+  after!: number
 }
 
 export class RegradingDto {
@@ -232,8 +260,8 @@ export class RegradingDto {
   @ApiProperty()
   why!: string
 
-  @ApiProperty({ type: 'array', items: ANY_OBJECT, description: 'attemptId, student, before, after' })
-  changes!: object[]
+  @ApiProperty({ type: [ScoreChangeDto] })
+  changes!: ScoreChangeDto[]
 }
 
 export class SittingSummaryDto {

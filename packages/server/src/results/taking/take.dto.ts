@@ -13,8 +13,7 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { TAKING_MODES, WHO_MAY_TAKE, type TakingMode, type WhoMayTake } from '../sitting.entity.ts'
-
-const ANY_OBJECT = { type: 'object', additionalProperties: true } as const
+import { CONTENT, CONTENTS, ITEM, RESPONSE } from '../../http/core-schemas.ts'
 
 /** Core settles what a response is. */
 function IsResponse(): PropertyDecorator {
@@ -93,7 +92,7 @@ export class AnswerDto {
   @Min(0)
   n!: number
 
-  @ApiProperty({ ...ANY_OBJECT, description: 'Core’s Response' })
+  @ApiProperty(RESPONSE)
   @IsResponse()
   response!: object
 }
@@ -130,7 +129,7 @@ export class ToldItemDto {
   @ApiProperty({ type: String, nullable: true, description: 'The key in words; null: not told' })
   key!: string | null
 
-  @ApiProperty({ type: 'array', items: ANY_OBJECT, nullable: true, description: 'Rich text' })
+  @ApiProperty({ ...CONTENT, nullable: true })
   feedback!: object[] | null
 
   @ApiProperty()
@@ -138,7 +137,7 @@ export class ToldItemDto {
 }
 
 export class ShownItemDto {
-  @ApiProperty({ ...ANY_OBJECT, description: 'Core’s Item, without its key' })
+  @ApiProperty({ ...ITEM, description: 'Without its key' })
   body!: object
 
   @ApiProperty({ type: Number, nullable: true, description: 'Index into the sections' })
@@ -147,7 +146,7 @@ export class ShownItemDto {
   @ApiProperty()
   required!: boolean
 
-  @ApiProperty({ ...ANY_OBJECT, nullable: true })
+  @ApiProperty({ ...RESPONSE, nullable: true })
   response!: object | null
 
   @ApiProperty({ description: 'The count of the answer that is kept; −1: none' })
@@ -159,11 +158,7 @@ export class ShownItemDto {
   @ApiProperty({ description: 'Hints that there are' })
   hintCount!: number
 
-  @ApiProperty({
-    type: 'array',
-    items: ANY_OBJECT,
-    description: 'Of practice: hints that were asked for, as rich text',
-  })
+  @ApiProperty({ ...CONTENTS, description: 'Of practice: hints that were asked for' })
   hints!: object[]
 
   @ApiProperty({ description: 'Of practice: how often it was checked' })

@@ -4,7 +4,7 @@ import { type KeyboardEvent, useEffect, useRef } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../../parts/Button'
 import { Empty } from '../../parts/Empty'
-import { asKept, pointsText } from '../../parts/item-words'
+import { pointsText } from '../../parts/item-words'
 import type { BankItem } from '../queries'
 
 const ROW_HEIGHT = 56
@@ -104,7 +104,7 @@ function BankRow({
   readonly open: () => void
   readonly toggle: () => void
 }) {
-  const body = asKept(item.body)
+  const body = item.body
   const stem = plainText(body.stem)
   const findings = item.findings.filter((one) => one.waived === null && one.code !== 'no-key')
   return (

@@ -1,7 +1,6 @@
 import { plainText, type Item, type Sentence } from '@zakuska/core'
 import { useEffect, useMemo, useState } from 'react'
 import { useNearBodies } from '../../bank/queries'
-import { asKept } from '../../parts/item-words'
 import type { DeskItem } from '../desk-state'
 import type { Beside } from './BesideItem'
 import type { Found } from './EvidenceDialog'
@@ -50,7 +49,7 @@ function useNearBank(isWanted: boolean, items: readonly DeskItem[]): ReadonlyMap
       if (first)
         known.set(item, {
           itemId: first.itemId,
-          stem: plainText(asKept(first.body).stem).replace(/\s+/g, ' ').slice(0, MOST_STEM),
+          stem: plainText(first.body.stem).replace(/\s+/g, ' ').slice(0, MOST_STEM),
         })
     })
     return known

@@ -2,13 +2,13 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { OWNER, refused, showPage, type Answers } from '../../testing/page'
 import { sitting, TAKING } from '../../testing/results'
-import type { Sitting, Taking } from '../queries'
+import type { Taking } from '../queries'
 import { Settings } from './Settings'
 
 const show = (more: Partial<Taking> = {}, answers: Answers = {}, person = OWNER) => {
   const taking: Taking = { ...TAKING, ...more }
   const dto = sitting({ source: 'here', code: 'HARB22', taking })
-  return showPage(<Settings sitting={dto as unknown as Sitting} taking={taking} />, {
+  return showPage(<Settings sitting={dto} taking={taking} />, {
     answers: {
       'PUT /api/sittings/s/taking': dto,
       'GET /api/rosters': [{ id: 'r', name: 'Year 2', people: [{ name: 'Bente Havn', code: '' }] }],
