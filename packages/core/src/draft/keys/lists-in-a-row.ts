@@ -27,11 +27,21 @@ export function rangeEntries(texts: readonly string[], ids: Ids, records: readon
 }
 
 const FEWEST = 3
+const NUMBERED = /^[\s*•(]*(\d{1,3})\s?[.):]\s*\S/u
 
-/** Keys without numbers: as many parts as there are items before the list that still lack a key, in their order. */
-export function inOrder(texts: readonly string[], records: readonly DraftRecord[], after: number): ListEntry[] {
+/**
+ * Keys without numbers: as many parts as there are items before the list that still lack a key, in their order. Lines that
+ * begin with numbers of items are none of them: such a list may be of some items only.
+ */
+export function inOrder(
+  texts: readonly string[],
+  records: readonly DraftRecord[],
+  after: number,
+  ids: Ids,
+): ListEntry[] {
   const open = records.flatMap((record, at) => (at < after && !record.statements.length ? [at] : []))
-  if (open.length < FEWEST) return []
+  const numbered = texts.filter((text) => ids.has(NUMBERED.exec(text)?.[1] ?? '')).length
+  if (open.length < FEWEST || numbered > 1) return []
   for (const parts of [lineParts(texts), wordParts(texts)]) {
     if (parts.length !== open.length) continue
     const entries = parts.map((part, at): ListEntry => ({ record: open[at] ?? 0, value: part }))

@@ -11,7 +11,7 @@ const ITEMS = [
   '5. Which light?\na) red\nb) green\nc) white',
 ].join('\n\n')
 
-/** What the items are given, in their order, whatever way the list is written. */
+/** What the items are given, in their order, whatever way the list is written; empty where nothing is. */
 function given(list: string): string[] {
   const { records, facts } = assembleText(ITEMS, list)
   giveListedKeys([{ facts, after: records.length, section: records[0]!.section }], records)
@@ -84,3 +84,41 @@ test.each([
   const keys = list.split('\n').map((line) => `X|${line}`)
   expect(signedItems([...signed, ...keys].join('\n')).map((item) => (item['key'] as string[])[0])).toEqual(expected)
 })
+
+describe('a key that goes on over several lines', () => {
+  const ESSAYS = '1. Why do ships carry ballast?\n\n2. Why is hemp tarred?\n\n3. How many strands?'
+  /** Of each item, the first line of its key and those that it goes on in. */
+  const lines = (list: string) => {
+    const { records, facts } = assembleText(ESSAYS, list)
+    giveListedKeys([{ facts, after: records.length, section: records[0]!.section }], records)
+    return records.map(({ statements }) =>
+      statements.flatMap(({ value, more }) => [spanText(value), ...more.map(({ span }) => spanText(span).trim())]),
+    )
+  }
+
+  test('has each of its lines, and none of the next', () =>
+    expect(
+      lines('1. It keeps them upright\nwhen the wind is strong\nand the hold is empty.\n2. Tar keeps water out.\n3. 3'),
+    ).toEqual([
+      ['It keeps them upright', 'when the wind is strong', 'and the hold is empty.'],
+      ['Tar keeps water out.'],
+      ['3'],
+    ]))
+
+  test('the last one, too', () =>
+    expect(lines('1. Upright.\n2. Tar keeps water out\nand rot away.').slice(0, 2)).toEqual([
+      ['Upright.'],
+      ['Tar keeps water out', 'and rot away.'],
+    ]))
+
+  test('an empty line within it is none of it', () =>
+    expect(lines('1. Upright\n\nin a strong wind.\n2. Tar.\n3. 3').slice(1)).toEqual([['Tar.'], ['3']]))
+})
+
+// A list of some items only: common practice, no published source.
+test.each([
+  ['the last item left out', '1. b\n2. reef\n3. true', ['b', 'reef', 'true', '', '']],
+  ['items in the middle left out', '1. b\n4. 3', ['b', '', '', '3', '']],
+  ['one item left out, under a title', 'Answers\n1. b\n2. b\n3. false\n4. 3', ['b', 'b', 'false', '3', '']],
+  ['as many lines as items, with the title', 'Answers\n\n1. b\n2. b\n3. false\n5. c', ['b', 'b', 'false', '', 'c']],
+])('%s: no key goes to another item', (_name, list, keys) => expect(given(list)).toEqual(keys))

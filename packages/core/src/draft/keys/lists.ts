@@ -73,9 +73,14 @@ function entriesIn(block: KeyLines, records: readonly DraftRecord[]): readonly L
     rangeEntries(texts, ids, records),
     numbered(texts, ids, records, true),
     numbered(texts, ids, records, false),
-    inOrder(texts, records, block.after),
+    inOrder(withoutTitles(block.facts), records, block.after, ids),
   ]
   return best(ways, texts, records)
+}
+
+/** The lines of a list; of those that only name it, nothing. */
+function withoutTitles(lines: readonly Facts[]): string[] {
+  return lines.map(({ flags, unit }) => (flags.has('keyTitle') && !/[:：]\s*\S/u.test(unit.text) ? '' : unit.text))
 }
 
 /** The candidates of all lines, in order. */
