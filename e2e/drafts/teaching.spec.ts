@@ -1,23 +1,11 @@
+import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { pasteDraft, signIn } from '../sign-in'
 
 test.beforeEach(({ page }) => signIn(page))
 
 // Behind each key stands what it is not: a notation that nobody else has.
-const SIGNALS = `Signals
-
-The horn sounds once. The boat turns to
->> starboard
-not: port, astern
-
-The horn sounds twice. The boat turns to
->> port
-not: starboard, ahead
-
-The horn sounds five times. The skipper says
->> I do not understand you
-not: welcome, goodbye
-`
+const SIGNALS = readFileSync('packages/core/samples/taught/signals.txt', 'utf8')
 const OTHERS = SIGNALS.replace('Signals', 'Signals for the second group').replaceAll('turns to', 'goes to')
 
 const editor = (page: Page) => page.getByRole('textbox', { name: 'Drafted text' })

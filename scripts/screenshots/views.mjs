@@ -1,20 +1,7 @@
 import { readFileSync } from 'node:fs'
 
 /** Behind each key stands what it is not: a notation that nobody else has. */
-const SIGNALS = `Signals at sea
-
-The horn sounds once. The boat turns to
->> starboard
-not: port, astern
-
-The horn sounds twice. The boat turns to
->> port
-not: starboard, ahead
-
-The horn sounds five times. The skipper says
->> I do not understand you
-not: welcome, goodbye
-`
+const SIGNALS = readFileSync('packages/core/samples/taught/signals.txt', 'utf8').replace('Signals', 'Signals at sea')
 
 async function go(page, path) {
   await page.goto(path)

@@ -22,20 +22,7 @@ const keysOf = (text: string, more: { taught?: readonly TaughtLine[]; notation?:
   (readingOutline(readDraft({ text, ...more }))['items'] as readonly Record<string, unknown>[]).map((one) => one['key'])
 
 // Ours: notations of nobody, each misread as it stands, and what one line has to be said to be.
-const SIGNALS = `Signals
-
-The horn sounds once. The boat turns to
->> starboard
-not: port, astern
-
-The horn sounds twice. The boat turns to
->> port
-not: starboard, ahead
-
-The horn sounds five times. The skipper says
->> I do not understand you
-not: welcome, goodbye
-`
+const SIGNALS = readFileSync(join(__dirname, '../../../samples/taught/signals.txt'), 'utf8')
 const SENTENCES = `Tide tables
 
 Task. Which water is highest?
