@@ -35,7 +35,7 @@ describe('the size of a picture', () => {
   // ISO/IEC 15948, section 11.2.2: width and height follow the type of the first chunk.
   const png = (width: number, height: number): Uint8Array => {
     const bytes = new Uint8Array(33)
-    bytes.set([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a])
+    bytes.set([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52])
     new DataView(bytes.buffer).setUint32(16, width)
     new DataView(bytes.buffer).setUint32(20, height)
     return bytes

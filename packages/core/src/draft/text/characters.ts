@@ -1,3 +1,5 @@
+import { decodeHTMLStrict } from 'entities/decode'
+
 /** Text after a pass over its characters, with the source offset of each unit and of the end; null: unchanged. */
 export interface CleanText {
   readonly text: string
@@ -6,65 +8,11 @@ export interface CleanText {
 
 const INVISIBLE = /[\u00AD\u200B\u2060\uFEFF\u200E\u200F\u202A-\u202E\u2066-\u2069\u0000-\u0008]/
 const LIGATURES: Readonly<Record<string, string>> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' }
+const CONTROL = /^[\u0000-\u001F\uFFFD]$/
 const SPACES = /[\u00A0\u2000-\u200A\u202F\u205F]/
 
-/** Named character references that drafts hold (WHATWG HTML, section 13.5); numeric ones are computed. */
-const ENTITIES: Readonly<Record<string, string>> = {
-  amp: '&',
-  lt: '<',
-  gt: '>',
-  quot: '"',
-  apos: "'",
-  nbsp: ' ',
-  ndash: '–',
-  mdash: '—',
-  hellip: '…',
-  lsquo: '‘',
-  rsquo: '’',
-  ldquo: '“',
-  rdquo: '”',
-  laquo: '«',
-  raquo: '»',
-  times: '×',
-  divide: '÷',
-  plusmn: '±',
-  deg: '°',
-  micro: 'µ',
-  middot: '·',
-  bull: '•',
-  copy: '©',
-  reg: '®',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-  sup2: '²',
-  sup3: '³',
-  euro: '€',
-  pound: '£',
-  auml: 'ä',
-  ouml: 'ö',
-  uuml: 'ü',
-  Auml: 'Ä',
-  Ouml: 'Ö',
-  Uuml: 'Ü',
-  szlig: 'ß',
-  eacute: 'é',
-  egrave: 'è',
-  agrave: 'à',
-  ccedil: 'ç',
-  ntilde: 'ñ',
-  aring: 'å',
-  oslash: 'ø',
-  aelig: 'æ',
-  rarr: '→',
-  larr: '←',
-  le: '≤',
-  ge: '≥',
-  ne: '≠',
-  minus: '−',
-  shy: '',
-}
-const ENTITY = /&(?:#(\d{1,7})|#x([0-9a-f]{1,6})|([a-z]{2,8}\d{0,2}));/iy
+/** A character reference (WHATWG HTML, section 13.5): by number, or by one of the names of its table. */
+const ENTITY = /&(?:#\d{1,7}|#x[0-9a-f]{1,6}|[a-z][a-z0-9]{1,30});/iy
 
 /** Windows-1252 code points 80–9F, as shown when UTF-8 bytes are read as that code page (WHATWG Encoding, index windows-1252). */
 const WINDOWS_1252 = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009Dž\u009F'
@@ -124,16 +72,12 @@ function capAt(raw: string, at: number): { text: string; length: number } | null
 
 function entityAt(raw: string, at: number): { text: string; length: number } | null {
   ENTITY.lastIndex = at
-  const found = ENTITY.exec(raw)
-  if (!found) return null
-  const [whole, decimal, hexadecimal, name] = found
-  const code = decimal ? Number(decimal) : hexadecimal ? Number.parseInt(hexadecimal, 16) : null
-  if (code !== null)
-    return code > 31 && code <= 0x10ffff
-      ? { text: code === 160 ? ' ' : String.fromCodePoint(code), length: whole.length }
-      : null
-  const text = name === undefined ? undefined : ENTITIES[name]
-  return text === undefined ? null : { text, length: whole.length }
+  const [whole] = ENTITY.exec(raw) ?? []
+  if (whole === undefined) return null
+  const character = decodeHTMLStrict(whole)
+  if (character === whole || CONTROL.test(character)) return null
+  const text = SPACES.test(character) ? ' ' : INVISIBLE.test(character) ? '' : character
+  return { text, length: whole.length }
 }
 
 /**

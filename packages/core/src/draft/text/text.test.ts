@@ -66,3 +66,14 @@ describe('judgements', () => {
     ['Vrai.', true],
   ])('truth of “%s”', (text, truth) => expect(truthOf(text)).toBe(truth))
 })
+
+// The names are those of the WHATWG HTML table (section 13.5); the figures of its numeric references, too.
+test.each([
+  ['&alpha;-particles &amp; &radic;2', 'α-particles & √2'],
+  ['5&nbsp;m&sup2;, &frac12;&thinsp;h', '5 m², ½ h'],
+  ['co&shy;operate', 'cooperate'],
+  ['&#8451; &#x2192; &#160;x', '℃ →  x'],
+  ['&unknown; R&D; AT&T;', '&unknown; R&D; AT&T;'],
+  ['a &lt b', 'a &lt b'],
+  ['&#0; &#1114112;', '&#0; &#1114112;'],
+])('%s is %s', (raw, text) => expect(cleanCharacters(raw).text).toBe(text))
