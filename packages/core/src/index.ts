@@ -1,7 +1,5 @@
-export { checkContent, isContent, type Problem } from './content/check.ts'
-export { textInlines } from './content/elements.ts'
+export { type Problem } from './content/check.ts'
 export type { ElementNode, MarkupNode } from './content/markup.ts'
-export { contentFromHtml, contentToHtml } from './content/html.ts'
 export {
   contentOf,
   countGaps,
@@ -10,7 +8,6 @@ export {
   normalizeContent,
   paragraph,
   styledText,
-  TEXT_STYLES,
   type Block,
   type Content,
   type Gap,
@@ -44,7 +41,7 @@ export { boxText, pagesToBlocks } from './draft/pages/to-blocks.ts'
 export type { PageText, PlacedText } from './draft/pages/page.ts'
 export { guessLayout } from './draft/columns/guess.ts'
 export { COLUMN_ROLES, type ColumnLayout, type ColumnRole, type KeyForm } from './draft/columns/layout.ts'
-export { editsForKey, editsForOptions, editsForTruth, optionLetter, withoutKeyEntry } from './draft/edits.ts'
+export { editsForOptions, editsForTruth, withoutKeyEntry } from './draft/edits.ts'
 export { followItems, followPlaces, placesOf, type ItemPlace, type FollowedItem, type SignOff } from './draft/follow.ts'
 export {
   applyEdits,
@@ -72,11 +69,11 @@ export { categoryChain, categoryPath } from './item/category.ts'
 export { KIND_NAMES } from './item/kind-names.ts'
 export { notationOf, notationsFor, readDraft } from './draft/read-draft.ts'
 export { rereadDraft } from './draft/reread.ts'
-export { isLinePart, LINE_PARTS, PART_KINDS, type LinePart } from './draft/roles/parts.ts'
+export { LINE_PARTS, PART_KINDS, type LinePart } from './draft/roles/parts.ts'
 export { ROLES, type Role } from './draft/roles/roles.ts'
 export type { LineLook, Notation, NotationRule, TaughtLine } from './draft/teaching/model.ts'
 export { NotationError, parseNotation } from './draft/teaching/notation.ts'
-export { draftText, tidyReading, tidyText } from './draft/tidy.ts'
+export { tidyReading, tidyText } from './draft/tidy.ts'
 export { responseOf, variablesOf, type ResponseVariables } from './formats/qti/variables.ts'
 export {
   DESTINATIONS,
@@ -107,7 +104,6 @@ export {
 } from './formats/format.ts'
 export {
   barePlan,
-  bySection,
   fitPaper,
   ITEMS_ONLY,
   PAPER_FEATURES,
@@ -119,12 +115,11 @@ export {
   type PaperPlan,
 } from './formats/paper-plan.ts'
 export { COLUMNS_LIMITS } from './formats/columns/limits.ts'
-export { itemRows, ownColumns, withHeaders, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
+export { itemRows, withHeaders, type ColumnTarget, type WrittenRows } from './formats/columns/write.ts'
 export { isFormatId } from './formats/format.ts'
 export { FORMATS } from './formats/index.ts'
 export { child, children, descendants, elementsOf, parseXml } from './formats/xml/xml.ts'
 export {
-  featuresOf,
   measure,
   partsOf,
   type Assets,
@@ -139,7 +134,6 @@ export { proofSummary, proveFormat, type FormatProof, type ProofSummary } from '
 export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './proof/prove.ts'
 export { isAnswered, type Response } from './grade/response.ts'
 export { readNumber, type TypedNumber } from './grade/number-value.ts'
-export { comparableText, isSameText } from './grade/same-text.ts'
 export {
   counts,
   pointsPossible,
@@ -155,20 +149,20 @@ export { analyse, type Analysis, type ItemAnalysis, type Reliability } from './a
 export { answersTo, spellingsOf, withAccepted, type GivenAnswer, type Spelling } from './analyse/answers.ts'
 export { countingAttempts, WHICH_COUNTS, type WhichCounts } from './analyse/attempt-choice.ts'
 export { guessColumns, readRows, type AnswerRole, type GuessedColumn, type ReadRow } from './analyse/columns.ts'
-export { LEAST_FOR_FLAGS, type Flag, type FlagCode } from './analyse/flags.ts'
+export { type Flag, type FlagCode } from './analyse/flags.ts'
 export { byOutcome, byTag, type GroupFigures } from './analyse/groups.ts'
 export { THIRDS, type OptionCount, type OptionThirds, type Third } from './analyse/options.ts'
 export { scoreChanges, type Grading, type ScoreChange } from './analyse/regrade.ts'
 export { keyedBy, sampleDifferences, type SampleDifference } from './analyse/sample-key.ts'
-export { spreadOf, type Spread } from './analyse/statistics.ts'
+export { type Spread } from './analyse/statistics.ts'
 export { isResponse } from './grade/is-response.ts'
 export { samenessOf } from './grade/sameness.ts'
-export { keyInWords, readResponse, responseText, sidesOf } from './grade/response-text.ts'
-export { fitsItem, forStudent, fromStudent, toStudent, type StudentItem } from './assemble/for-student.ts'
+export { keyInWords, responseText, sidesOf } from './grade/response-text.ts'
+export { fitsItem, forStudent, fromStudent, type StudentItem } from './assemble/for-student.ts'
 export { gradebookTables, type Gradebook, type Mark as GradebookMark } from './report/oneroster.ts'
 export { qtiResult, type ReportedAttempt } from './report/qti-results.ts'
 export { resultsSheet, SHEET_COLUMNS, type SheetAttempt, type SheetColumn } from './report/results-sheet.ts'
-export { checkItem, isItemBody, MAX_OPTIONS, MAX_POINTS } from './item/check.ts'
+export { checkItem, isItemBody } from './item/check.ts'
 export { fingerprint, stableJson } from './item/fingerprint.ts'
 export {
   DEFAULT_TEXT_RULES,
@@ -201,9 +195,7 @@ export {
   type TrueFalseItem,
 } from './item/model.ts'
 export { outlineOf, type OutlineItem } from './item/outline.ts'
-export { mapInlines } from './content/map.ts'
 export { contentsOf, mapContents, withPictures } from './item/contents.ts'
-export { isSameItem, keyWords } from './item/same-item.ts'
 export { CHECK_CODES, CHECKS, isCheckCode, type CheckCode } from './review/checks-table.ts'
 export type { Finding, ReviewSettings } from './review/finding.ts'
 export {
