@@ -1,4 +1,4 @@
-import { TEXT_STYLES, type Content } from './model.ts'
+import { TEXT_STYLES } from './model.ts'
 
 /** A place where unknown data departs from the model, `$.stem[0].content` for instance. */
 export interface Problem {
@@ -14,10 +14,6 @@ export function checkContent(value: unknown, path = '$', depth = 0): Problem[] {
   if (!Array.isArray(value)) return [{ path, message: 'must be a list of blocks' }]
   if (depth > MAX_DEPTH) return [{ path, message: `is nested more than ${MAX_DEPTH} deep` }]
   return value.flatMap((block, index) => checkBlock(block, `${path}[${index}]`, depth))
-}
-
-export function isContent(value: unknown): value is Content {
-  return checkContent(value).length === 0
 }
 
 function checkBlock(value: unknown, path: string, depth: number): Problem[] {

@@ -1,11 +1,11 @@
-import { createHash, randomUUID } from 'node:crypto'
+import { randomUUID } from 'node:crypto'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, Injectable, UnprocessableEntityException } from '@nestjs/common'
 import { scoreChanges, stableJson } from '@zakuska/core'
 import type { SignedIn } from '../access/current-person.ts'
 import { asItem, BankItem } from '../bank/index.ts'
 import { LOCKED } from '../database/locked.ts'
-import { DeliveriesService, Delivery, type RemoteAttempt } from '../dispatch/index.ts'
+import { DeliveriesService, Delivery } from '../dispatch/index.ts'
 import { orNotFound } from '../http/id.ts'
 import { PapersService } from '../papers/index.ts'
 import { RecordService } from '../record/record.service.ts'
@@ -21,11 +21,11 @@ import type {
   SittingDto,
   SittingSummaryDto,
 } from './dto/sittings.dto.ts'
-import { personOf } from './person.ts'
 import { keepRecords } from './records.ts'
 import { Attempt, Regrading, Sitting, type SittingItem } from './sitting.entity.ts'
 import { settle } from './taking/settle.ts'
-import { type Counted, itemsThere, responseIn, textsOf, toAttempt, toSummary } from './sitting-dto.ts'
+import { type Counted, itemsThere, toAttempt, toSummary } from './sitting-dto.ts'
+import { mergeFetched, takeIn } from './take-in.ts'
 
 /** Sittings, the responses that came in, and how they are graded. */
 @Injectable()
@@ -118,36 +118,8 @@ export class SittingsService {
     const last = (await this.attemptsOf(sitting)).findLast(({ externalId }) => externalId !== null)?.externalId ?? null
     const found = await this.deliveries.responses(person.workspaceId, sitting.deliveryId, last)
     const { id } = sitting
-    const counted = await this.#alone(id, () => this.#merge(id, found))
+    const counted = await this.#alone(id, () => mergeFetched(this.em, id, found))
     return this.#takenIn(await this.find(person.workspaceId, id), counted)
-  }
-
-  async #merge(sittingId: string, found: readonly RemoteAttempt[]): Promise<Counted> {
-    const sitting = await this.em.findOneOrFail(Sitting, { id: sittingId }, LOCKED)
-    const known = await this.em.find(Attempt, { sittingId }, { orderBy: { number: 'asc' }, refresh: true })
-    const byName = new Map(known.map((attempt) => [attempt.externalId, attempt]))
-    // Before attempts had names, they were told apart by who made them.
-    const nameless = known.filter(({ externalId }) => externalId === null)
-    let [fresh, same] = [0, 0]
-    for (const one of found) {
-      const old = byName.get(one.id) ?? nameless.find((attempt) => attempt.student === one.student)
-      const given = { externalId: one.id, fields: { ...one.fields }, responses: [...one.responses] }
-      if (old) {
-        if (stableJson(old.responses) !== stableJson(given.responses) || old.externalId === null)
-          Object.assign(old, given)
-        if (one.at !== null) old.submittedAt = new Date(one.at)
-        same++
-        continue
-      }
-      this.em.create(Attempt, {
-        id: randomUUID(),
-        ...{ sittingId: sitting.id, ...given, student: one.student, person: personOf(one.student) },
-        submittedAt: one.at === null ? null : new Date(one.at),
-      })
-      fresh++
-    }
-    sitting.fetchedAt = new Date()
-    return { fresh, known: same }
   }
 
   /** A sitting out of a response file. */
@@ -177,42 +149,8 @@ export class SittingsService {
 
   async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
     const sitting = await this.find(person.workspaceId, id)
-    const counted = await this.#alone(id, () => this.#takeIn(sitting, attempts))
+    const counted = await this.#alone(id, () => takeIn(this.em, sitting, attempts))
     return this.#takenIn(sitting, counted)
-  }
-
-  /** A row that was read before, letter by letter, is not read again. */
-  async #takeIn(sitting: Sitting, attempts: readonly ReadAttemptDto[]): Promise<Counted> {
-    const known = new Set((await this.attemptsOf(sitting)).map(({ externalId }) => externalId))
-    let [fresh, same] = [0, 0]
-    for (const one of attempts) {
-      const responses = sitting.items.map(({ body }, place) => responseIn(body, one.responses[place] ?? null))
-      const fields = textsOf(one.fields)
-      const externalId = createHash('sha256')
-        .update(stableJson([one.student, one.time, fields, responses]))
-        .digest('base64url')
-      if (known.has(externalId)) {
-        same++
-        continue
-      }
-      known.add(externalId)
-      const time = one.time === null ? NaN : Date.parse(one.time)
-      this.em.create(Attempt, {
-        id: randomUUID(),
-        ...{
-          sittingId: sitting.id,
-          externalId,
-          student: one.student,
-          person: personOf(one.student),
-          fields,
-          responses,
-        },
-        submittedAt: Number.isNaN(time) ? null : new Date(time),
-      })
-      fresh++
-    }
-    sitting.fetchedAt = new Date()
-    return { fresh, known: same }
   }
 
   async #takenIn(sitting: Sitting, counted: Counted): Promise<ResponsesInDto> {
