@@ -27,7 +27,7 @@ export function rangeEntries(texts: readonly string[], ids: Ids, records: readon
 }
 
 const FEWEST = 3
-const NUMBERED = /^[\s*•(]*(\d{1,3})\s?[.):]\s*\S/u
+const NUMBERED = /^[\s*•(]*(\d{1,3})\s?(?:[):]|\.(?!\d))\s*\S/u
 
 /**
  * Keys without numbers: as many parts as there are items before the list that still lack a key, in their order. Lines that

@@ -122,3 +122,16 @@ test.each([
   ['one item left out, under a title', 'Answers\n1. b\n2. b\n3. false\n4. 3', ['b', 'b', 'false', '3', '']],
   ['as many lines as items, with the title', 'Answers\n\n1. b\n2. b\n3. false\n5. c', ['b', 'b', 'false', '', 'c']],
 ])('%s: no key goes to another item', (_name, list, keys) => expect(given(list)).toEqual(keys))
+
+test('keys without numbers may be decimals: 2.5 is no second item', () => {
+  const { records, facts } = assembleText(
+    '1. How long is it?\n\n2. How wide is it?\n\n3. How deep is it?',
+    '2.5\n3.1\n1.8',
+  )
+  giveListedKeys([{ facts, after: records.length, section: records[0]!.section }], records)
+  expect(records.map(({ statements }) => statements.map(({ value }) => spanText(value)).join())).toEqual([
+    '2.5',
+    '3.1',
+    '1.8',
+  ])
+})
