@@ -77,7 +77,7 @@ async function statics() {
 }
 
 /** The tests of some packages under Jest. */
-async function underJest(name, packages, databaseUrl, folder, workers = 1) {
+async function underJest(name, packages, databaseUrl, folder) {
   const report = join(folder, `${name}.json`)
   const run = await step(
     name,
@@ -86,7 +86,7 @@ async function underJest(name, packages, databaseUrl, folder, workers = 1) {
       'node_modules/jest/bin/jest.js',
       '--json',
       '--forceExit',
-      `--maxWorkers=${workers}`,
+      '--maxWorkers=2',
       `--outputFile=${report}`,
       '--selectProjects',
       ...packages,
@@ -135,12 +135,15 @@ await main(async () => {
     if (needsBuild(root)) noteBuild(root)
     const { url } = database
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
-    // Side by side: each leaves half of a machine with two cores idle. They take about as long as each other.
+    // Side by side: the browser tests wait more than they compute, and take as long as all the others.
     await Promise.all([
-      inTurn(statics, () => underJest('Unit tests', UNITS, url, folder)),
+      inTurn(
+        statics,
+        () => underJest('Unit tests', UNITS, url, folder),
+        () => underJest('Server tests', ['server'], url, folder),
+      ),
       inBrowser(url, folder, browser),
     ])
-    await underJest('Server tests', ['server'], url, folder, 2)
   } finally {
     await stop()
   }

@@ -1,9 +1,12 @@
 import { ROLE_INDEX, type Role } from '../../draft/roles/roles.ts'
 import type { GoldItem } from '../gold.ts'
 import { Dice } from './dice.ts'
+import type { Hand, Placed } from './hand.ts'
+import { saidKey } from './key-text.ts'
 import { itemId } from './labels.ts'
+import { MadeLines, type MadeLine } from './lines.ts'
 import { anyNotation, titled, type Notation } from './notation.ts'
-import { ItemWriter, type MadeLine, type Placed } from './write.ts'
+import { writeItem } from './write.ts'
 
 /** What made drafts are made of: items, and lines that stand round items, both out of labelled drafts. */
 export interface Stock {
@@ -29,7 +32,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   const any = anyNotation(dice, keptOut)
   // One question alone mostly has no number.
   const notation: Notation = isSmall && dice.does(0.5) ? { ...any, number: 'none', sections: false, parts: false } : any
-  let writer = new ItemWriter(notation, dice)
+  let writer: Hand = { notation, dice, lines: new MadeLines(notation.width) }
   if (!isSmall || dice.does(0.25)) head(writer, notation, dice, stock)
   const kinds = new Set([
     'single',
@@ -60,8 +63,10 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   let counted = 0
   parts.forEach((part, section) => {
     // A second hand goes on in its own notation.
-    if (section === 1 && notation.key !== 'list' && dice.does(0.25))
-      writer = writer.inNotation(anyNotation(dice, keptOut))
+    if (section === 1 && notation.key !== 'list' && dice.does(0.25)) {
+      const other = anyNotation(dice, keptOut)
+      writer = { notation: other, dice, lines: new MadeLines(other.width, writer.lines.all) }
+    }
     if (notation.sections) sectionHead(writer, notation, dice, section)
     else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
     const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
@@ -75,8 +80,8 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     }))
     asked.forEach((one, at) => {
       if (notation.parts) partHead(writer, notation, dice, at)
-      writer.item(one)
-      if (dice.does(notation.chat ? 0.3 : 0.03)) writer.put(dice.pick(stock.outLines), 'out', 1)
+      writeItem(writer, one)
+      if (dice.does(notation.chat ? 0.3 : 0.03)) writer.lines.put(dice.pick(stock.outLines), 'out', 1)
     })
     counted += part.length
     placed.push(asked)
@@ -84,7 +89,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   })
   if (notation.key === 'list') keyList(writer, notation, dice, placed)
   if (!isSmall || dice.does(0.25)) tail(writer, dice, stock)
-  return { name: `made-${seed}`, ...written(writer.lines, notation, dice), items, notation }
+  return { name: `made-${seed}`, ...written(writer.lines.all, notation, dice), items, notation }
 }
 
 const USUAL_KINDS: readonly GoldItem['kind'][] = ['single', 'truefalse', 'short', 'numeric', 'cloze']
@@ -113,23 +118,23 @@ function partId(at: number, dice: Dice): string {
 }
 
 /** "Question 2" above the next few parts. */
-function partHead(writer: ItemWriter, notation: Notation, dice: Dice, at: number): void {
+function partHead(writer: Hand, notation: Notation, dice: Dice, at: number): void {
   if (at % 3 === 0)
-    writer.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
+    writer.lines.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
 }
 
 /** Lines that are numbered or bulleted, and no items. */
-function decoys(writer: ItemWriter, dice: Dice, stock: Stock): void {
+function decoys(writer: Hand, dice: Dice, stock: Stock): void {
   const label = dice.pick(['- ', '• ', 'x. ', 'x) ', '☐ '])
   for (let at = 1; at <= dice.whole(2, 4); at++)
-    writer.put(`${label.replace('x', String(at))}${dice.pick(stock.outLines)}`, 'out', at === 1 ? 1 : 0)
+    writer.lines.put(`${label.replace('x', String(at))}${dice.pick(stock.outLines)}`, 'out', at === 1 ? 1 : 0)
 }
 
 /** A stretch of something that is no test at all: a heading, then steps, aims or sentences. */
-function plan(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
-  writer.put(titled(dice.pick(notation.words.section), dice), 'out', 1)
+function plan(writer: Hand, notation: Notation, dice: Dice, stock: Stock): void {
+  writer.lines.put(titled(dice.pick(notation.words.section), dice), 'out', 1)
   if (dice.does(0.5)) decoys(writer, dice, stock)
-  else for (let at = dice.whole(1, 4); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out')
+  else for (let at = dice.whole(1, 4); at > 0; at--) writer.lines.put(dice.pick(stock.outLines), 'out')
 }
 
 function isShown(notation: Notation, dice: Dice): boolean {
@@ -172,28 +177,29 @@ function parted(items: readonly GoldItem[], dice: Dice): GoldItem[][] {
       )
 }
 
-function head(writer: ItemWriter, notation: Notation, dice: Dice, stock: Stock): void {
-  if (dice.does(0.25)) for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out')
-  if (dice.does(0.75)) writer.put(`${dice.does(0.2) ? '# ' : ''}${dice.pick(stock.outLines)}`, 'out', dice.whole(0, 1))
+function head(writer: Hand, notation: Notation, dice: Dice, stock: Stock): void {
+  if (dice.does(0.25)) for (let at = dice.whole(1, 3); at > 0; at--) writer.lines.put(dice.pick(stock.outLines), 'out')
+  if (dice.does(0.75))
+    writer.lines.put(`${dice.does(0.2) ? '# ' : ''}${dice.pick(stock.outLines)}`, 'out', dice.whole(0, 1))
   if (dice.does(0.25))
-    writer.put(
+    writer.lines.put(
       `${titled(notation.words.identity[0] ?? 'Name', dice)}: ____________________   ${titled(notation.words.identity[1] ?? 'Date', dice)}: ________`,
       'out',
       dice.whole(0, 1),
     )
   if (dice.does(0.4))
-    for (let at = dice.whole(1, 2); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+    for (let at = dice.whole(1, 2); at > 0; at--) writer.lines.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
   if (dice.does(0.02)) decoys(writer, dice, stock)
-  if (dice.does(0.1)) writer.put('-'.repeat(40), 'out')
+  if (dice.does(0.1)) writer.lines.put('-'.repeat(40), 'out')
 }
 
-function tail(writer: ItemWriter, dice: Dice, stock: Stock): void {
+function tail(writer: Hand, dice: Dice, stock: Stock): void {
   if (dice.does(0.02)) decoys(writer, dice, stock)
   if (dice.does(0.35))
-    for (let at = dice.whole(1, 3); at > 0; at--) writer.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
+    for (let at = dice.whole(1, 3); at > 0; at--) writer.lines.put(dice.pick(stock.outLines), 'out', dice.whole(0, 1))
 }
 
-function sectionHead(writer: ItemWriter, notation: Notation, dice: Dice, section: number): void {
+function sectionHead(writer: Hand, notation: Notation, dice: Dice, section: number): void {
   const word = titled(dice.pick(notation.words.section), dice)
   const letter = dice.pick([
     String.fromCharCode(65 + section),
@@ -202,7 +208,7 @@ function sectionHead(writer: ItemWriter, notation: Notation, dice: Dice, section
   ])
   const kinds = Object.values(notation.words.kinds).flat()
   const kind = titled(kinds.length ? dice.pick(kinds) : 'Questions', dice)
-  writer.put(
+  writer.lines.put(
     dice.pick([
       `${word} ${letter}`,
       `${letter}. ${kind}`,
@@ -216,8 +222,8 @@ function sectionHead(writer: ItemWriter, notation: Notation, dice: Dice, section
   )
 }
 
-function passage(writer: ItemWriter, dice: Dice, stock: Stock): void {
-  writer.put(
+function passage(writer: Hand, dice: Dice, stock: Stock): void {
+  writer.lines.put(
     dice.pick([
       'Read the text and answer the questions.',
       'Lies den Text.',
@@ -231,20 +237,20 @@ function passage(writer: ItemWriter, dice: Dice, stock: Stock): void {
   dice
     .pick(stock.passages)
     .split('\n')
-    .forEach((part, at) => writer.wrap(part, 0, 0, 'passage', 'passage', at === 0 ? 1 : dice.whole(0, 1)))
+    .forEach((part, at) => writer.lines.wrap(part, 0, 0, 'passage', 'passage', at === 0 ? 1 : dice.whole(0, 1)))
 }
 
-function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: readonly (readonly Placed[])[]): void {
+function keyList(writer: Hand, notation: Notation, dice: Dice, parts: readonly (readonly Placed[])[]): void {
   const title = dice.does(0.75) ? titled(dice.pick(notation.words.keyTitle), dice) : ''
-  if (dice.does(0.25)) writer.put(dice.pick(['- - - - - - - - - -', '----------', '***', '==========']), 'out', 1)
-  if (title) writer.put(dice.pick([title, `${title}:`, `## ${title}`, `(${title})`]), 'keys', dice.whole(1, 2))
+  if (dice.does(0.25)) writer.lines.put(dice.pick(['- - - - - - - - - -', '----------', '***', '==========']), 'out', 1)
+  if (title) writer.lines.put(dice.pick([title, `${title}:`, `## ${title}`, `(${title})`]), 'keys', dice.whole(1, 2))
   const byPart = parts.map((part) =>
     part
-      .filter(({ item }) => writer.said(item) !== '' && item.kind !== 'grid')
+      .filter(({ item }) => saidKey(writer, item) !== '' && item.kind !== 'grid')
       .map(({ item, id, listed }) => ({
         id: listed ?? id,
-        said: writer.said(item),
-        letter: item.kind === 'single' ? writer.said(item) : '',
+        said: saidKey(writer, item),
+        letter: item.kind === 'single' ? saidKey(writer, item) : '',
       })),
   )
   const restarts = byPart.length > 1 && byPart.every((entries) => entries[0]?.id === byPart[0]?.[0]?.id)
@@ -254,12 +260,12 @@ function keyList(writer: ItemWriter, notation: Notation, dice: Dice, parts: read
   byPart.forEach((entries, section) => {
     const head = `${word} ${dice.does(0.5) ? String.fromCharCode(65 + section) : section + 1}`
     const gap = section === 0 && title ? 0 : dice.whole(0, 1)
-    if (isHeadLine || notation.list === 'rows' || notation.list === 'across') writer.put(head, 'keys', gap)
-    const from = writer.lines.length
+    if (isHeadLine || notation.list === 'rows' || notation.list === 'across') writer.lines.put(head, 'keys', gap)
+    const from = writer.lines.all.length
     writeEntries(writer, notation, dice, entries, isHeadLine ? 0 : gap)
-    const first = writer.lines[from]
+    const first = writer.lines.all[from]
     if (!isHeadLine && first && notation.list !== 'rows' && notation.list !== 'across')
-      writer.lines[from] = { ...first, text: `${head}: ${first.text.trim()}` }
+      writer.lines.all[from] = { ...first, text: `${head}: ${first.text.trim()}` }
   })
 }
 
@@ -269,16 +275,9 @@ interface Entry {
   readonly letter: string
 }
 
-// eslint-disable-next-line max-lines-per-function -- one short case for each form of a list
-function writeEntries(
-  writer: ItemWriter,
-  notation: Notation,
-  dice: Dice,
-  entries: readonly Entry[],
-  gap: number,
-): void {
+function writeEntries(writer: Hand, notation: Notation, dice: Dice, entries: readonly Entry[], gap: number): void {
   const dot = dice.pick(['. ', ') ', ' ', ': ', ' - ', '-', ' = '])
-  const put = (text: string, at: number): void => writer.put(text, 'keys', at === 0 ? gap : 0)
+  const put = (text: string, at: number): void => writer.lines.put(text, 'keys', at === 0 ? gap : 0)
   if (notation.list === 'rows') {
     put('| Nr | Key |', 0)
     entries.forEach(({ id, said }) => put(`| ${id} | ${said} |`, 1))
@@ -291,7 +290,7 @@ function writeEntries(
   }
   if (notation.list === 'lines' || notation.list === 'sections') {
     entries.forEach(({ id, said }, at) =>
-      writer.wrap(
+      writer.lines.wrap(
         `${id}${dot === '-' ? '. ' : dot}${said}`,
         dice.does(0.2) ? 2 : 0,
         4,
