@@ -81,7 +81,16 @@ function marks(table) {
       ([code, one]) => `| \`${code}\` | ${ASKS[one.severity]} | ${one.says} | ${one.mends ?? ''} |`,
     ),
     '',
+    '## A draft for each',
+    '',
+    'A test reads each of them and finds its mark.',
+    '',
+    ...Object.keys(table).flatMap((code) => [`### ${code}`, '', '```text', markSample(code), '```', '']),
   ]
+}
+
+function markSample(code) {
+  return readFileSync(join(docs, `../packages/core/samples/marks/${code}.txt`), 'utf8').trimEnd()
 }
 
 function checks(table) {

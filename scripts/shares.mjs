@@ -9,9 +9,9 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const TESTS = /\.(?:test|spec)\.tsx?$|\/testing\/|^e2e\/|^scripts\/trials\/|\/labelled\//
 /** What a program writes: the client's types, and the weights that the reader was fitted to. */
 const MADE = /schema\.d\.ts$|weights-table\.ts$/
-/** Least share of tests in a package, in percent; the stand-ins are small services that the tests of others use. */
+/** Least share of tests in a package, in percent; the scripts are tried by running them. */
 const LEAST = 25
-const EXEMPT = new Set(['standins', 'scripts'])
+const EXEMPT = new Set(['scripts'])
 
 /** The browser tests drive the web application. */
 function packageOf(file) {

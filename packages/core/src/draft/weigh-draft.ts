@@ -155,7 +155,8 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
     const tail = trimTail(record, trimmed[at] as ReturnType<typeof trimStem>)
-    const one = settleRecord(record, tail, signs.marked[at] ?? [], signs.names[at] ?? null)
+    const own = { signs: signs.marked[at] ?? [], signName: signs.names[at] ?? null, isGuess: signs.isGuess }
+    const one = settleRecord(record, tail, own)
     const doubt = doubtOf(record, one.item, read)
     doubts.push({ ...doubt, namesNone: one.namesNone })
     return {

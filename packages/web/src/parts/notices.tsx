@@ -1,4 +1,4 @@
-import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 import { Dialog } from './Dialog'
 
@@ -31,17 +31,13 @@ export function Notices({ children }: { readonly children: ReactNode }) {
   const [notices, setNotices] = useState<readonly Notice[]>([])
   const next = useRef(1)
   const drop = useCallback((id: number) => setNotices((all) => all.filter((one) => one.id !== id)), [])
-  const tell = useCallback<Tell>(
-    (text, more) => {
-      const id = next.current++
-      setNotices((all) => [
-        ...all.slice(-2),
-        { id, text, tone: more?.tone ?? 'told', undo: more?.undo, lines: more?.lines },
-      ])
-      if (!more?.lines) setTimeout(() => drop(id), SHOWN_MS)
-    },
-    [drop],
-  )
+  const tell = useCallback<Tell>((text, more) => {
+    const id = next.current++
+    setNotices((all) => [
+      ...all.slice(-2),
+      { id, text, tone: more?.tone ?? 'told', undo: more?.undo, lines: more?.lines },
+    ])
+  }, [])
   const box = useRef<HTMLDivElement>(null)
   const cameFrom = useRef<Element | null>(null)
   const close = useCallback(
@@ -58,8 +54,8 @@ export function Notices({ children }: { readonly children: ReactNode }) {
     [drop],
   )
   const list = useMemo(
-    () => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} drop={() => close(notice.id)} />),
-    [notices, close],
+    () => notices.map((notice) => <NoticeLine key={notice.id} notice={notice} close={close} fade={drop} />),
+    [notices, close, drop],
   )
   return (
     <NoticeContext.Provider value={tell}>
@@ -81,11 +77,33 @@ export function Notices({ children }: { readonly children: ReactNode }) {
   )
 }
 
-function NoticeLine({ notice, drop }: { readonly notice: Notice; readonly drop: () => void }) {
-  const { undo, lines } = notice
+/** It goes by itself after a while, but not while somebody points at it or is in it (WCAG 2.2, 2.2.1). */
+function NoticeLine({
+  notice,
+  close,
+  fade,
+}: {
+  readonly notice: Notice
+  readonly close: (id: number) => void
+  readonly fade: (id: number) => void
+}) {
+  const { id, undo, lines } = notice
+  const drop = (): void => close(id)
   const [isOpen, setOpen] = useState(false)
+  const [isHeld, setHeld] = useState(false)
+  const isLasting = isHeld || Boolean(lines)
+  useEffect(() => {
+    if (isLasting) return
+    const timer = setTimeout(() => fade(id), SHOWN_MS)
+    return () => clearTimeout(timer)
+  }, [isLasting, fade, id])
+  const [hold, release] = [() => setHeld(true), () => setHeld(false)]
   return (
     <div
+      onPointerEnter={hold}
+      onPointerLeave={release}
+      onFocus={hold}
+      onBlur={release}
       className={`flex items-center gap-3 rounded-[3px] border bg-sheet px-3 py-2 ${notice.tone === 'trouble' ? 'border-l-4 border-beet' : 'border-ink'}`}
     >
       <span className="min-w-0 grow break-words">

@@ -20,13 +20,19 @@ test.each([
   ['a plain question', 'S|1. Who steers?\nO|a) me\nO|b) you\nK|a'],
   ['a sentence behind it', 'S|1. Who steers? Think of a boat with a tiller.\nK|Answer: the helmsman'],
   ['sentences as options', 'S|1. What holds?\nO|a) It floats.\nO|b) It sinks.\nK|a'],
-])('%s is not', (_name, signed) => expect(flagsOf(signed)).toEqual([]))
+  ['the same key twice', 'S|1. What comes in?\nK|Answer: flood\nK|Answer: flood'],
+  ['no key for any gap, which is said otherwise', 'S|1. The ______ comes in, the ______ goes out.'],
+])('%s is not', (_name, signed) => expect(flagsOf(signed).filter((flag) => flag !== 'key-missing')).toEqual([]))
 
 test.each([
   ['a gap in the letters', 'S|1. Who?\nO|a) me\nO|b) you\nO|d) them\nK|a', 'option-letter-gap'],
   ['a lost power', 'S|1. How many are 6 x 1023?\nK|Answer: many', 'script-lost'],
   ['a picture that is only named', 'S|1. What is it? [image: a saw]\nK|Answer: saw', 'picture-missing'],
   ['part of a key', 'S|1. Match.\nR|1. oak   a) acorn\nR|2. ash   b) key\nK|Answer: 1-a', 'key-incomplete'],
+  ['a key for one gap of two', 'S|1. The ______ comes in, the ______ goes out.\nK|Answer: flood', 'key-incomplete'],
+  ['two keys that differ', 'S|1. What comes in?\nK|Answer: the flood\nK|Answer: the ebb', 'keys-disagree'],
+  ['an option alone, read as a key', 'S|1. What comes in?\nK|a) the flood\nK|Answer: a', 'option-single'],
+  ['an option alone', 'S|1. What comes in?\nO|a) the flood\nK|Answer: a', 'option-single'],
 ])('%s is marked', (_name, signed, code) => expect(flagsOf(signed)).toContain(code))
 
 test('an entry of a list for no item, a number that stands twice and one that is missing are said', () => {

@@ -13,7 +13,7 @@ export function marksOfItem(record: DraftRecord, item: Item): Mark[] {
   const [only] = item.kind === 'short' ? item.key : []
   return [
     ...letterGaps(record).map(([before, after]) => mark('option-letter-gap', place, { before, after })),
-    ...(open.length ? [mark('key-incomplete', place, { parts: open.map((part) => `“${part}”`).join(', ') })] : []),
+    ...(open.length ? [mark('key-incomplete', place, { parts: open.join(', ') })] : []),
     ...(only && LETTER.test(only) ? [mark('key-letter-alone', place, { letter: only })] : []),
     ...lines.flatMap((line) => [...lostPowers(line), ...missingPicture(line, place)]),
   ]
@@ -35,11 +35,16 @@ function letterGaps(record: DraftRecord): (readonly [string, string])[] {
   })
 }
 
-function unkeyedParts(item: Item): string[] {
+/** The parts of an item that its key leaves out, as a sentence names them; none where there is no key at all. */
+export function unkeyedParts(item: Item): string[] {
+  if (item.kind === 'cloze') {
+    const open = item.gaps.flatMap(({ key }, at) => (key.length ? [] : [`gap ${at + 1}`]))
+    return open.length < item.gaps.length ? open : []
+  }
   if ((item.kind !== 'match' && item.kind !== 'grid') || !item.key.length) return []
   const parts = item.kind === 'match' ? item.left : item.rows
   const keyed = new Set(item.key.map(([part]) => part))
-  return parts.flatMap((part, at) => (keyed.has(at) ? [] : [plainText(part)]))
+  return parts.flatMap((part, at) => (keyed.has(at) ? [] : [`“${plainText(part)}”`]))
 }
 
 const POWER = /((?:\d+[.,])?\d+\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g

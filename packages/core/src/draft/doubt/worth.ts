@@ -25,7 +25,9 @@ export function countsOf(items: readonly ReadItem[], known: Pick<Counts, 'odd' |
   const has = (item: ReadItem, code: string): boolean => item.marks.some((one) => one.code === code)
   const count = (test: (item: ReadItem) => boolean): number => items.filter(test).length
   const unnumbered = count((item) => item.number === null)
-  const keyed = count((item) => !has(item, 'key-missing'))
+  const isKeyed = (item: ReadItem): boolean =>
+    !has(item, 'key-missing') && !(item.item.kind === 'cloze' && has(item, 'key-incomplete'))
+  const keyed = count(isKeyed)
   return {
     ...known,
     items: items.length,

@@ -12,6 +12,8 @@ export interface Signs {
   readonly marked: readonly (readonly boolean[])[]
   /** By record: what the sign is, for saying so; null where none counts. */
   readonly names: readonly (string | null)[]
+  /** It is dress alone, and most items that say no key otherwise do without it: it may stress a word there. */
+  readonly isGuess: boolean
 }
 
 type Find = (entry: Entry) => string | null
@@ -145,7 +147,19 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
     best[at] = own.marked
     names[at] = own.name
   })
-  return { marked: best, names }
+  return { marked: best, names, isGuess: isRareDress(best, chosen, records) }
+}
+
+const DRESS = new Set([...Object.values(STYLE_NAMES), 'capitals'])
+
+function isRareDress(
+  marked: readonly (readonly boolean[])[],
+  name: string | null,
+  records: readonly DraftRecord[],
+): boolean {
+  if (!name || !DRESS.has(name)) return false
+  const open = records.flatMap(({ entries, statements }, at) => (entries.length > 1 && !statements.length ? [at] : []))
+  return open.filter((at) => marked[at]?.some(Boolean)).length * 2 < open.length
 }
 
 /** Ticks, stars and arrows say what they mean even where an item has another one than its neighbours. */

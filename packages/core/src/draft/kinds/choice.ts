@@ -31,6 +31,8 @@ export function choiceItem(working: Working): Item {
       inline: lettersOf(record.entries, signed),
       listed: lettersOf(record.entries, stated),
     })
+  if (!stated && !called && signed.length && working.isGuess)
+    tell(working, 'key-guessed', { sign: `${working.signName}, which few items have` })
   const indexes = [...new Set(stated ?? signed)].sort((a, b) => a - b)
   const key = indexes.map(optionId)
   const shuffle = !options.some((option) => REFERS.test(plainText(option.content)))

@@ -3,7 +3,7 @@ import { plainText } from '../../content/plain.ts'
 import { hasKey, type Item } from '../../item/model.ts'
 import type { Mark } from '../marks.ts'
 import { sourceRange, type ItemPlaces } from '../model.ts'
-import { marksOfItem } from '../doubt/marks-of-item.ts'
+import { marksOfItem, unkeyedParts } from '../doubt/marks-of-item.ts'
 import { stemText } from '../keys/fit.ts'
 import { noteLength } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
@@ -28,14 +28,14 @@ export interface Settled {
 export function settleRecord(
   record: DraftRecord,
   trimmed: Trimmed,
-  signs: readonly boolean[],
-  signName: string | null,
+  { signs, signName, isGuess }: Pick<Working, 'signs' | 'signName' | 'isGuess'>,
 ): Settled {
   const working: Working = {
     record,
     trimmed,
     signs,
     signName,
+    isGuess,
     said: saidOf(record),
     marks: [],
     remark: null,
@@ -66,6 +66,7 @@ function noteItem(working: Working): Item | null {
 /** One alternative alone is no choice: it goes on with the stem. */
 function soleEntry(working: Working): Working {
   const { record } = working
+  if (record.entries.some((entry) => entry.value >= 0)) tell(working, 'option-single')
   for (const entry of record.entries.splice(0)) record.stem.push(...entry.pieces)
   return working
 }
@@ -94,7 +95,8 @@ function markItem(working: Working, item: Item): void {
       tell(working, 'option-duplicate', { first: letter(texts.indexOf(texts[twin] ?? '')), second: letter(twin) })
     if (!item.shuffle) tell(working, 'options-refer')
   }
-  if (!hasKey(item) && !marks.some((one) => one.code === 'key-names-no-option')) tell(working, 'key-missing')
+  if (!hasKey(item) && !unkeyedParts(item).length && !marks.some((one) => one.code === 'key-names-no-option'))
+    tell(working, 'key-missing')
 }
 
 function letter(at: number): string {

@@ -8,7 +8,7 @@ import { readNumberKey } from '../keys/numbers.ts'
 import { cues } from '../words.ts'
 import { gapsInText, wordsOfBank } from './gaps.ts'
 import { remarkBehind } from './said.ts'
-import { common, tellDisagree, type Working } from './working.ts'
+import { common, tell, tellDisagree, type Working } from './working.ts'
 
 /** An item without alternatives: a judgement, gaps, a number, a typed answer or one in sentences. */
 export function typedItem(working: Working): Item {
@@ -116,11 +116,16 @@ function saidItem(working: Working, said: string, stem: string): Item {
   if (words > 12 || (words > 7 && /[.。]$/.test(said) && !working.record.section.truth)) {
     if (cues.asksEssay(stem) || words > 12) return { ...common(working), kind: 'essay', sample: contentOf(said) }
   }
-  const disagree = working.said.find((other) => other.text !== said && other.statement.source === 'list')
-  if (disagree && acceptedAnswers(disagree.text).join() !== acceptedAnswers(said).join())
-    tellDisagree(working, said, disagree.text, disagree.statement)
+  const other = working.said.find(({ text: one }) => acceptedAnswers(one).join() !== acceptedAnswers(said).join())
+  const label = LONE_OPTION.exec(said)?.[1]
+  if (other && label && other.text.replace(/[().]/g, '').toLowerCase() === label.toLowerCase())
+    tell(working, 'option-single')
+  else if (other) tellDisagree(working, said, other.text, other.statement)
   return { ...common(working), kind: 'short', key: acceptedAnswers(stripped(text)), rules: DEFAULT_TEXT_RULES }
 }
+
+/** "a) the painter", with "a" as its key on another line: an option whose others are missing. */
+const LONE_OPTION = /^\s*\(?([a-h])[).]\s+\S/i
 
 /** Without what stands before an answer and is none: "a) 1000", "✅ oxbow", "+lot". */
 function bareAnswer(said: string): string {

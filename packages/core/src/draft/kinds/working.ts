@@ -14,6 +14,8 @@ export interface Working {
   /** By entry: whether the sign that keys this draft's alternatives stands at it. */
   readonly signs: readonly boolean[]
   readonly signName: string | null
+  /** Such a sign keys few of the draft's items only. */
+  readonly isGuess: boolean
   readonly said: readonly Said[]
   readonly marks: Mark[]
   /** Found behind a key. */
