@@ -22,8 +22,6 @@ const SAME = 0.004
  *   npm run screenshots                 puts new ones in the place of those that differ
  *   npm run screenshots -- --look       only says which would
  *   npm run screenshots -- bank paper   these alone
- *
- * A printed paper and a paper on a phone are taken by hand.
  */
 await main(async () => {
   ensurePackages(root)
@@ -44,9 +42,10 @@ await main(async () => {
     const page = await (await browser.newContext({ baseURL: base, viewport: SIZE })).newPage()
     await page.request.post('/api/session', { data: { email: 'iris@skarnholm.example', password: 'lighthouse' } })
     for (const [name, open] of views) {
-      await open(page)
-      await page.waitForTimeout(600)
-      const share = differing(name, await page.screenshot(), args.includes('--look'))
+      const shown = (await open(page)) ?? page
+      await shown.waitForTimeout(600)
+      const share = differing(name, await shown.screenshot(), args.includes('--look'))
+      if (shown !== page) await shown.close()
       say(
         share === null
           ? `${name}: new`

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { printed } from './printed.mjs'
 
 /** Behind each key stands what it is not: a notation that nobody else has. */
 const SIGNALS = readFileSync('packages/core/samples/taught/signals.txt', 'utf8').replace('Signals', 'Signals at sea')
@@ -23,7 +24,30 @@ async function opened(page, file) {
   await page.getByLabel('File to open').setInputFiles(file)
 }
 
-/** The main views, by the way a person gets there; what changes the demo comes last. */
+const PHONE = { width: 390, height: 800 }
+
+/** Hands a paper out here, and takes it as a student does on a phone. */
+async function onPhone(page) {
+  await go(page, '/papers')
+  await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
+  await page.getByRole('link', { name: 'Dispatch', exact: true }).last().click()
+  await page.getByRole('link', { name: 'Hand out here…' }).click()
+  await page.getByRole('radio', { name: 'A test' }).check()
+  await page.getByRole('button', { name: /^Open it with/ }).click()
+  const address = await page.getByRole('link', { name: /\/take\// }).getAttribute('href')
+  const phone = await page.context().newPage()
+  await phone.setViewportSize(PHONE)
+  await phone.goto(address)
+  await phone.getByLabel('Name').fill('Bente Havn')
+  await phone.getByLabel('Class').fill('B')
+  await phone.getByRole('button', { name: 'Begin' }).click()
+  await phone.getByRole('radio', { name: 'a red can' }).check()
+  await phone.getByLabel('Number for item 2').fill('3,2')
+  await phone.getByText('Every answer is kept').waitFor()
+  return phone
+}
+
+/** The main views, by the way a person gets there, each with the page that it ends on; what changes the demo comes last. */
 export const VIEWS = [
   ['drafts', (page) => go(page, '/drafts')],
   [
@@ -124,6 +148,18 @@ export const VIEWS = [
       await page.locator('.cm-line.would-be').first().waitFor()
     },
   ],
+  [
+    'print',
+    async (page) => {
+      await go(page, '/papers')
+      await page.getByRole('link', { name: 'Signals and answers of every kind' }).click()
+      await page.getByRole('button', { name: 'Print' }).click()
+      await page.getByRole('checkbox', { name: /^Key/ }).uncheck()
+      const address = await page.getByRole('link', { name: 'Make the file' }).getAttribute('href')
+      return printed(page, await (await page.request.get(address)).body())
+    },
+  ],
+  ['take-here', onPhone],
   [
     'versions',
     async (page) => {

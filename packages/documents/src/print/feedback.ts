@@ -2,6 +2,7 @@ import type { Content as PdfContent, TDocumentDefinitions, TableCell } from 'pdf
 import { packZip } from '../common/zip.ts'
 import type { pdfLine } from './pdf-text.ts'
 import type { SheetSize } from './sheet.ts'
+import { TEXT_STYLE } from './text-style.ts'
 
 export interface FeedbackRow {
   readonly number: number
@@ -70,7 +71,7 @@ function definition(sheets: readonly FeedbackSheet[], size: SheetSize, line: Lin
   return {
     pageSize: size === 'A4' ? 'A4' : 'LETTER',
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
-    defaultStyle: { font: 'Serif', fontSize: 10, lineHeight: 1.15 },
+    defaultStyle: TEXT_STYLE,
     info: { title: sheets[0]?.title ?? 'Feedback' },
     content: sheets.flatMap((sheet, at) => sheetContent(sheet, at > 0, line)),
   }

@@ -10,6 +10,16 @@ function fileIn(packageName: string, ...path: readonly string[]): string {
 }
 
 const face = (name: string): string => fileIn('dejavu-fonts-ttf', 'ttf', `${name}.ttf`)
+/** Literata comes in parts, each with the letters of some scripts. */
+const literata = (part: string) => {
+  const file = (name: string): string => fileIn('@fontsource/literata', 'files', `literata-${part}-${name}.woff`)
+  return {
+    normal: file('400-normal'),
+    bold: file('700-normal'),
+    italics: file('400-italic'),
+    bolditalics: file('700-italic'),
+  }
+}
 const noto = (script: string, name: string): string =>
   join(dirname(require.resolve(`@embedpdf/fonts-${script}`)), '..', 'fonts', name)
 
@@ -18,9 +28,17 @@ function upright(normal: string, bold: string) {
   return { normal, bold, italics: normal, bolditalics: bold }
 }
 
-/** The faces of print: one for text, one for signs that it lacks, one for code, and one for each script of its own. */
+/**
+ * The faces of print: that of the screen for text, by its parts, two for letters and signs that it lacks, one for code,
+ * and one for each script of its own.
+ */
 export const FONT_FILES = {
-  Serif: {
+  Serif: literata('latin'),
+  Latin: literata('latin-ext'),
+  Greek: literata('greek'),
+  Cyrillic: literata('cyrillic'),
+  Vietnamese: literata('vietnamese'),
+  Wide: {
     normal: face('DejaVuSerif'),
     bold: face('DejaVuSerif-Bold'),
     italics: face('DejaVuSerif-Italic'),
@@ -96,5 +114,5 @@ function facesFor(sign: string, ideographs: Ideographs): readonly FontName[] {
   if (ARABIC.test(sign)) return ['Arabic']
   if (HEBREW.test(sign)) return ['Hebrew']
   if (IDEOGRAPHS.test(sign)) return [ideographs, ideographs === 'Japanese' ? 'Chinese' : 'Japanese']
-  return ['Serif', 'Sans']
+  return ['Serif', 'Latin', 'Greek', 'Cyrillic', 'Vietnamese', 'Wide', 'Sans']
 }

@@ -26,7 +26,14 @@ export function pdfItem(placed: Placed, settings: TextSettings, withKey: boolean
     columns: across([
       { width: NUMBER_WIDTH, text: number === null ? '' : `${number}.`, bold: true, alignment: near },
       { width: '*', stack: [...body, ...(withKey ? keyNotes(placed, settings) : [])] },
-      { width: POINTS_WIDTH, text: pointsLabel(item), alignment: far, fontSize: 8.5, color: '#555555' },
+      {
+        width: POINTS_WIDTH,
+        text: pointsLabel(item),
+        alignment: far,
+        fontSize: 8.5,
+        color: '#555555',
+        margin: [0, 2.4, 0, 0],
+      },
     ]),
   }
 }
@@ -97,7 +104,7 @@ function optionList(item: ChoiceItem, settings: TextSettings, withKey: boolean):
           text: isKey ? '✓' : item.kind === 'multiple' ? '☐' : '',
           font: 'Sans',
           fontSize: 9,
-          margin: [0, 3, 0, 0],
+          margin: [0, 4, 0, 0],
           alignment: near,
         },
         { width: 16, text: placeLetter(index), color: isKey ? '#000000' : '#555555', bold: isKey, alignment: near },
@@ -156,7 +163,12 @@ function matching({ item, rightOrder }: Placed, settings: TextSettings): PdfCont
   if (item.kind !== 'match') return ''
   const rows = Math.max(item.left.length, rightOrder.length)
   const across = acrossOf(item)
-  const dot = (there: boolean): TableCell => ({ text: there ? '•' : '', alignment: 'center', fontSize: 12 })
+  const dot = (there: boolean): TableCell => ({
+    text: there ? '•' : '',
+    alignment: 'center',
+    fontSize: 14,
+    margin: [0, -3.5, 0, 0],
+  })
   const body = Array.from({ length: rows }, (_none, at): TableCell[] => {
     const [left, right] = [item.left[at], item.right[rightOrder[at] ?? -1]]
     return across<TableCell>([
@@ -190,6 +202,7 @@ function grid(item: Extract<Item, { kind: 'grid' }>, settings: TextSettings, wit
       font: 'Sans',
       alignment: 'center',
       fontSize: 10,
+      margin: [0, 3, 0, 0],
     })),
   ])
   return {

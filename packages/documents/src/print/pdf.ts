@@ -7,6 +7,7 @@ import { pdfItem } from './pdf-item.ts'
 import './pdf-lines.ts'
 import { pdfLine, pdfText, type TextSettings } from './pdf-text.ts'
 import { aboutLine, placesOf, type Placed, type PrintPaper, type PrintPart, type SheetSize } from './sheet.ts'
+import { TEXT_STYLE } from './text-style.ts'
 
 const MARGIN = 54
 const TITLES: Readonly<Record<PrintPart, string>> = { paper: '', key: 'Key', answers: 'Answer sheet' }
@@ -21,7 +22,7 @@ export async function printPdf(paper: PrintPaper, part: PrintPart, size: SheetSi
   const definition: TDocumentDefinitions = {
     pageSize: size === 'A4' ? 'A4' : 'LETTER',
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
-    defaultStyle: { font: 'Serif', fontSize: 10, lineHeight: 1.15 },
+    defaultStyle: TEXT_STYLE,
     info: { title },
     content: [...head(paper, part, settings), ...body],
     footer: (page, pages) => ({

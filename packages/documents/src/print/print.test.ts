@@ -253,6 +253,14 @@ test('signs that the text face lacks are set in another', () => {
   expect(inFaces('Ebb ☐ flood').map((piece) => piece.font)).toEqual(['Serif', 'Sans', 'Serif'])
 })
 
+test('the text face goes on over the letters of other languages, and a wider one has the rest', () => {
+  expect(inFaces('dagály, őszi').map((piece) => piece.font)).toEqual(['Serif', 'Latin', 'Serif'])
+  expect(inFaces('прилив').map((piece) => piece.font)).toEqual(['Cyrillic'])
+  expect(inFaces('παλίρροια').map((piece) => piece.font)).toEqual(['Greek'])
+  expect(inFaces('thủy triều').map((piece) => piece.font)).toContain('Vietnamese')
+  expect(inFaces('≤').map((piece) => piece.font)).toEqual(['Wide'])
+})
+
 test('each script has a face; ideographs are those of the language', () => {
   expect(inFaces('潮汐 (tide)').map((piece) => piece.font)).toEqual(['Chinese', 'Serif'])
   expect(inFaces('潮が満ちる').map((piece) => piece.font)).toEqual(['Japanese'])

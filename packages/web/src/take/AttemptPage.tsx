@@ -15,7 +15,7 @@ import { ApiProblem } from '../api/client'
 import { Button } from '../parts/Button'
 import { Problem, Waiting } from '../parts/Empty'
 import { PicturesFrom } from '../parts/RichText'
-import { AnswerQueue, type QueueState } from './answer-queue'
+import { AnswerQueue } from './answer-queue'
 import { type Attempt, takeCalls } from './calls'
 import { shelf } from './shelf'
 import { Sheet } from './Sheet'
@@ -75,7 +75,8 @@ interface TakingProps {
   readonly leave: () => void
 }
 
-function Taking({ code, token, first, calls, leave }: TakingProps) {
+/** An attempt under way: what is answered, what is kept, and whether it is being handed in. */
+function useTaking({ token, first, calls }: Pick<TakingProps, 'token' | 'first' | 'calls'>) {
   const [attempt, setAttempt] = useState(first)
   const queue = useMemo(
     () => new AnswerQueue({ name: `zakuska.answers.${token}`, storage: shelf, send: calls.save }),
@@ -117,6 +118,15 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
     if (state.ended === null) return
     void calls.attempt().then(setAttempt, () => undefined)
   }, [calls, state.ended])
+  return { attempt, setAttempt, state, counters, given, answer, open, setOpen, phase, handIn }
+}
+
+function Taking({ code, token, first, calls, leave }: TakingProps) {
+  const { attempt, setAttempt, state, counters, given, answer, open, setOpen, phase, handIn } = useTaking({
+    token,
+    first,
+    calls,
+  })
   const unanswered = unansweredIn(attempt, given)
   return (
     <PicturesFrom.Provider value="/pictures/">
@@ -147,7 +157,11 @@ function Taking({ code, token, first, calls, leave }: TakingProps) {
             setAttempt={setAttempt}
           />
           {!attempt.isHandedIn && (
-            <AttemptEnding open={open} phase={phase} state={state} setOpen={setOpen} attempt={attempt} />
+            <Ending
+              {...{ open, phase, isEnded: state.ended !== null }}
+              back={() => setOpen(null)}
+              mode={attempt.mode}
+            />
           )}
         </form>
       </Sheet>
@@ -166,22 +180,6 @@ function AttemptHead({ attempt }: { readonly attempt: Attempt }) {
       <span className="text-muted">{attempt.student}</span>
     </div>
   )
-}
-
-function AttemptEnding({
-  open,
-  phase,
-  state,
-  setOpen,
-  attempt,
-}: {
-  readonly open: readonly number[] | null
-  readonly phase: 'waiting' | 'taking' | 'handing-in'
-  readonly state: QueueState
-  readonly setOpen: (next: readonly number[] | null) => void
-  readonly attempt: Attempt
-}) {
-  return <Ending {...{ open, phase, isEnded: state.ended !== null }} back={() => setOpen(null)} mode={attempt.mode} />
 }
 
 function Items({
