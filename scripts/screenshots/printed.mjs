@@ -17,11 +17,11 @@ export async function printed(page, bytes) {
     return route.fulfill({ body: HTML, contentType: 'text/html' })
   })
   await sheet.goto('http://printed.invalid/')
-  await sheet.waitForFunction(() => document.title === 'drawn')
+  await sheet.locator('hr').waitFor({ state: 'attached' })
   return sheet
 }
 
-const HTML = `<!doctype html><body style="margin:12px;display:flex;gap:20px;background:#e8e0d0"><script type="module">
+const HTML = `<!doctype html><body style="margin:12px;display:flex;gap:20px;background:#e8e0d0"><style>hr{display:none}</style><script type="module">
 import * as pdf from '/pdf.min.mjs'
 pdf.GlobalWorkerOptions.workerSrc = '/pdf.worker.min.mjs'
 const paper = await pdf.getDocument('/paper.pdf').promise
@@ -33,5 +33,5 @@ for (let at = 1; at <= Math.min(2, paper.numPages); at++) {
   canvas.height = viewport.height
   await page.render({ canvas, viewport }).promise
 }
-document.title = 'drawn'
+document.body.append(document.createElement('hr'))
 </script>`
