@@ -12,7 +12,7 @@ import { strayLists } from './keys/stray-lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { dropSharedWords } from './keys/shared-words.ts'
 import { arrowsIntoStems } from './keys/signed-lines.ts'
-import { findSigns, takeTwoSigns } from './keys/signs.ts'
+import { findSigns, takeShares, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
 import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
@@ -135,6 +135,7 @@ function keyed(assembled: Assembled, source: DraftSource) {
   partSoleLines(records)
   arrowsIntoStems(records)
   takeTwoSigns(records)
+  takeShares(records)
   const trimmed = records.map((record) => trimStem(record))
   takeBarePoints(records)
   const stray = strayLists(records)

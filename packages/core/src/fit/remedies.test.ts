@@ -56,3 +56,39 @@ describe('what a typed answer is tried with', () => {
     expect(probes(['12']).some((probe) => probe.startsWith('letter-case'))).toBe(false)
   })
 })
+
+const common = { stem: contentOf('Which?'), points: 1, tags: [] }
+const options = ['x', 'y'].map((text, at) => ({ id: 'ab'.charAt(at), content: contentOf(text) }))
+const KINDS: Readonly<Record<string, Item>> = {
+  multiple: { ...common, kind: 'multiple', options, key: ['a'], shuffle: true, credit: 'all' },
+  single: { ...common, kind: 'single', options, key: ['a'], shuffle: true },
+  truefalse: { ...common, kind: 'truefalse', key: [false] },
+  short: { ...common, kind: 'short', key: ['x'], rules: DEFAULT_TEXT_RULES },
+  cloze: { ...common, kind: 'cloze', gaps: [{ key: ['x'] }, { key: ['y'] }], rules: DEFAULT_TEXT_RULES },
+  match: { ...common, kind: 'match', left: [contentOf('l')], right: [contentOf('r')], key: [[0, 0]] },
+  grid: { ...common, kind: 'grid', rows: [contentOf('l')], columns: [contentOf('r')], key: [[0, 0]] },
+  order: ORDER,
+  essay: { ...common, kind: 'essay' },
+}
+
+test.each<[keyof typeof REMEDIES, string[]]>([
+  ['split', ['multiple', 'cloze', 'match', 'grid']],
+  ['as-match', ['grid', 'order']],
+  ['make-single', ['multiple', 'truefalse']],
+])('%s suits %j, and no other kind', (remedy, kinds) => {
+  expect(Object.keys(KINDS).filter((kind) => REMEDIES[remedy].suits(KINDS[kind]!))).toEqual(kinds)
+})
+
+test('what a remedy does not suit, it leaves as it is', () => {
+  expect(REMEDIES['as-match'].apply(KINDS['essay']!)).toEqual([KINDS['essay']])
+  expect(REMEDIES['make-single'].apply(KINDS['short']!)).toEqual([KINDS['short']])
+})
+
+test('a judgement as single choice has its two words in their order, and keeps its key', () => {
+  const [single] = REMEDIES['make-single'].apply(KINDS['truefalse']!)
+  expect(single).toMatchObject({ kind: 'single', key: ['b'], shuffle: false })
+  expect(single?.kind === 'single' && single.options.map(({ content }) => plainText(content))).toEqual([
+    'True',
+    'False',
+  ])
+})

@@ -24,8 +24,11 @@ export function acceptedAnswers(text: string): string[] {
 function splitAlternatives(text: string): string[] {
   const plain = text.trim()
   if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
-  return plain.split(OR)
+  return WORDS_APART.test(plain) ? plain.split('/') : plain.split(OR)
 }
+
+/** "dusk/sunset": whole words; shorter ones may be one name, as "km/h" or "he/she". */
+const WORDS_APART = /^\p{L}{4,}(?:\/\p{L}{4,})+$/u
 
 export function gapAnswers(text: string, gaps: number): string[][] {
   if (!text.trim()) return Array.from({ length: gaps }, () => [])

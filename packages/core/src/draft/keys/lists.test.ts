@@ -47,6 +47,24 @@ test.each([
   ['letters without a number', 'A: -   B: 2   C: 5', ['', 'B', '', '', 'C']],
 ])('a list of letters with %s', (_name, list, expected) => expect(given(list)).toEqual(expected))
 
+// What looks like a list of letters and is none: an item twice, other words, a letter that names no option, one letter alone.
+test.each(['A: 3   B: 4   C: 2, 2', 'C: 1   Z: 5', 'C: 1, 5', 'B: 1   C: 9'])('%s is no list of letters', (list) =>
+  expect(given(list).filter((key) => /^[A-Z]$/.test(key))).not.toEqual(['B', 'C']),
+)
+
+test('a letter that is none of an item is not given to it', () => {
+  expect(given('A: 4   B: 1   C: 5')[3]).not.toBe('A')
+  expect(given('H: 1   B: 2   C: 5')[0]).not.toBe('H')
+})
+
+test.each([
+  ['words before the numbers', '| Item | Key |\n| Item No. 1 | b |\n| Item No. 2 | b |\n| item no. 3 | false |'],
+  ['full stops and colons behind', '| Nr | Key |\n| 1.) | b |\n| 2.: | b |\n| 3°. | false |'],
+  ['capitals', '| NR | KEY |\n| QUESTION 1 | b |\n| QUESTION 2 | b |\n| QUESTION 3 | false |'],
+])('numbers in a table with %s', (_name, list) => {
+  expect(given(list).slice(0, 3)).toEqual(['b', 'b', 'false'])
+})
+
 test.each(['B: 1, 1   C: 5', 'B: 1 and so on, as you know   C: 5 or more'])('%s is no list of letters', (list) =>
   expect(given(list)[4]).not.toBe('C'),
 )

@@ -19,6 +19,44 @@ test.each([
   expect(keys(signed)).toEqual([[0], [1]])
 })
 
+test.each([
+  ['bullets of two sorts', 'S|Who?\nO|+ me\nO|- you\nO|- they\n\nS|Where?\nO|- here\nO|+ there\nO|- nowhere'],
+  ['shares of the points', 'S|1. Who?\nO|100% me\nO|0% you\nO|0% they\n\nS|2. Where?\nO|0% here\nO|100% there'],
+])('%s key alternatives, and are no part of them', (_name, signed) => {
+  const items = signedItems(signed)
+  expect(items.map((item) => item['key'])).toEqual([[0], [1]])
+  expect(items[0]!['options']).toEqual(['me', 'you', 'they'])
+})
+
+test('shares that make up the whole together are all the key; a part beside a whole is said', () => {
+  const [several] = signedItems('S|1. Who?\nO|50% me\nO|50% you\nO|-100% they')
+  expect(several).toMatchObject({ kind: 'multiple', key: [0, 1], options: ['me', 'you', 'they'] })
+  const [part] = signedItems('S|1. Who?\nO|100% me\nO|50% you\nO|0% they')
+  expect(part).toMatchObject({ kind: 'single', key: [0], flags: ['reading-unsure'] })
+})
+
+test.each([
+  ['answers in per cent', 'S|1. How much is salt?\nO|a) 3 %\nO|b) 10 %\nO|c) 35 %'],
+  ['per cent of something', 'S|1. How much?\nO|a) 30% of it\nO|b) 50% of it\nO|c) 90% of it'],
+])('%s are no shares of points', (_name, signed) => {
+  expect(keys(signed)).toEqual([[]])
+  expect((signedItems(signed)[0]!['options'] as string[])[0]).toMatch(/%/)
+})
+
+test('one sort of bullet before all keys none', () => {
+  expect(keys('S|Who?\nO|+ me\nO|+ you\n\nS|Where?\nO|+ here\nO|+ there')).toEqual([[], []])
+})
+
+// Two characters part the alternatives of every item; where they do not, they are words of theirs.
+test.each([
+  ['one of three', 'S|1. Who?\nO|X me\nO|0 you\nO|Z they\n\nS|2. Where?\nO|0 here\nO|X there\nO|0 nowhere'],
+  ['in one item only', 'S|1. Who?\nO|X me\nO|0 you\n\nS|2. Where?\nO|here\nO|there'],
+  ['the same before all of an item', 'S|1. Who?\nO|0 me\nO|0 you\n\nS|2. Where?\nO|0 here\nO|X there\nO|0 nowhere'],
+])('characters before options key none: %s', (_name, signed) => {
+  expect(keys(signed)).toEqual([[], []])
+  expect((signedItems(signed)[0]!['options'] as string[])[0]).toMatch(/me$/)
+})
+
 test('signs are no part of the options', () => {
   const [item] = signedItems('S|1. Who?\nO|a) me ✅\nO|b) you ❌\n\nS|2. Who?\nO|a) he ❌\nO|b) she ✅')
   expect(item!['options']).toEqual(['me', 'you'])

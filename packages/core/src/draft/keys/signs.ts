@@ -1,6 +1,7 @@
 import type { LineStyle } from '../model.ts'
 import { spanText, type Span } from '../model.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
+import type { Piece } from '../text/compose.ts'
 import { saysRight } from '../truth-words.ts'
 
 /**
@@ -21,6 +22,8 @@ type Find = (entry: Entry) => string | null
 const BEHIND =
   /\s*(?:[<←⟵]+[-–—=]*(?:\s*[\p{L} ]{1,20})?|[([{]\s?(?:[*xX✓✔+!]|[\p{L}]{2,12}(?:\s(?:answer|option))?)\s?[!.]?\s?[)\]}]|[✓✔✅☑←*!#]{1,3}\uFE0F?|(?<=\p{Ll}{3}|\s|\d\s)\+)\s*$/u
 const BEFORE = /^(?:[*+✓✔✅☑→➜>»!#~]{1,3}\uFE0F?|[([]\s?[xX*✓+]\s?[)\]])\s*(?=\S)/u
+/** Among other bullets: "+ luff", "- keel". */
+const RIGHT_BULLET = /^[*+✓✔✅☑→➜>»√](?=\s*$)/u
 const STYLES: readonly LineStyle[] = ['strong', 'highlight', 'colour', 'underline', 'emphasis']
 
 /** Where a sign behind an alternative starts; −1 where none stands there. */
@@ -43,6 +46,7 @@ const STYLE_NAMES: Partial<Record<LineStyle, string>> = {
 
 const SORTS: readonly (readonly [string, Find])[] = [
   ['a tick', (entry) => (entry.ticked ? 'tick' : null)],
+  ['a bullet of its own', (entry) => (entry.value < 0 ? (RIGHT_BULLET.exec(entry.labelText)?.[0] ?? null) : null)],
   ['a sign before the label', (entry) => (/^[*+✓✔✅→>~]/u.test(entry.lead) ? 'lead' : null)],
   ['a sign before the option', (entry) => BEFORE.exec(textOf(entry))?.[0].trim() ?? null],
   ['a sign behind the option', (entry) => behindKey(textOf(entry))],
@@ -89,6 +93,32 @@ function coveredBy(span: Span, style: LineStyle): number {
       range.style === style ? sum + Math.max(0, Math.min(range.to, span.to) - Math.max(range.from, span.from)) : sum,
     0,
   )
+}
+
+const SHARE = /^([-−+]?\d{1,3})\s?%\s*(?:[-–—:|.)]\s*)?(?=\S)/u
+
+/**
+ * "100% a great circle", "0% a rhumb line": what each alternative earns. The whole is the key, or else what earns
+ * anything; the shares are taken off. What earns a part beside a whole key is kept nowhere, which is said.
+ */
+export function takeShares(records: readonly DraftRecord[]): void {
+  for (const record of records) {
+    const { entries } = record
+    const shares = entries.map((entry) => Number(SHARE.exec(textOf(entry))?.[1]?.replace('−', '-') ?? NaN))
+    const earned = shares.filter((share) => share > 0)
+    const isKey = shares.includes(100) || Math.abs(earned.reduce((sum, share) => sum + share, 0) - 100) <= 1
+    if (entries.length < 2 || shares.some(Number.isNaN) || earned.length === entries.length || !isKey) continue
+    const least = shares.includes(100) ? 100 : 1
+    const part = earned.find((share) => share < least)
+    if (part !== undefined) record.unsaid ??= `${part}%`
+    entries.forEach((entry, at) => {
+      const first = entry.pieces[0] as Piece
+      const lead = SHARE.exec(spanText(first.span).trimStart())?.[0].length ?? 0
+      const from = first.span.from + spanText(first.span).search(/\S/) + lead
+      entry.pieces[0] = { ...first, span: { ...first.span, from } }
+      entries[at] = { ...entry, boxed: true, ticked: (shares[at] ?? 0) >= least }
+    })
+  }
 }
 
 const ONE_CHARACTER = /^(\S)\s+(?=\S)/u

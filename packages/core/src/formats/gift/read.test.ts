@@ -232,3 +232,29 @@ test('no blank comes between a gap and what stands right behind it', () => {
   expect(stem('It is ({=west}) there')).toBe('It is (___) there')
   expect(stem('un{=tie}able')).toBe('un___able')
 })
+
+// "Text formats" of the published description: a marker before a text says how it is written.
+describe('text formats', () => {
+  const stemOf = (text: string): string => plainText(read(text).items[0]?.stem ?? [])
+  test.each([
+    ['html', '[html]<p>Salt &amp; <b>tar</b></p>{T}', 'Salt & tar'],
+    ['capitals, and blanks before it', '  [HTML]<p>Salt</p>{T}', 'Salt'],
+    ['markdown', '[markdown]Salt *and* tar{T}', 'Salt and tar'],
+    ['plain text', '[plain]Salt <b>tar</b>{T}', 'Salt <b>tar</b>'],
+    ['one of a course site', '[moodle]Salt and tar{T}', 'Salt and tar'],
+    ['none: what is no marker stays', 'Salt [html] and tar{T}', 'Salt [html] and tar'],
+    ['none: another word in brackets', '[rope]Salt{T}', '[rope]Salt'],
+  ])('%s', (_name, text, stem) => {
+    expect(stemOf(text)).toBe(stem)
+  })
+
+  test('an answer has a marker of its own', () => {
+    const [item] = read('Which? {=[html]<i>ebb</i> ~flood}').items
+    expect(item?.kind === 'single' && item.options.map(({ content }) => plainText(content))).toEqual(['ebb', 'flood'])
+  })
+
+  test('TeX between doubled dollars is a formula, without the blanks round it', () => {
+    const [item] = read('What is $$x^2 $$? {=4}').items
+    expect(item?.stem).toMatchObject([{ content: [{ text: 'What is ' }, { tex: 'x^2' }, { text: '?' }] }])
+  })
+})

@@ -44,3 +44,13 @@ test.each<[Item, Parameters<typeof variablesOf>[1], object]>([
 ])('%j', (item, response, variables) => {
   expect(variablesOf(item, response)).toEqual(variables)
 })
+
+test.each([
+  [['s4'], 4],
+  [['s1'], 1],
+  [['s9'], null],
+  [[], null],
+])('a step of a scale from %j is %j', (values, value) => {
+  const scale: Item = { kind: 'scale', stem: contentOf('How?'), points: 0, tags: [], low: 1, high: 5 }
+  expect(responseOf(scale, { RESPONSE: values })).toEqual({ kind: 'step', value })
+})

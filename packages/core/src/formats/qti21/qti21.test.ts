@@ -362,6 +362,23 @@ describe('as others write it', () => {
     expect(unread.map((one) => one.reason)).toEqual(['It asks 3 things; each became an item of its own.'])
   })
 
+  test('gaps in blocks one after the other are one text with gaps; a choice between them parts it', () => {
+    const gap = (name: string): string => `<textEntryInteraction responseIdentifier="${name}"/>`
+    const declared = named('A', 'string', ['ebb']) + named('B', 'string', ['flood'])
+    const scores = when(rightIn('A'), adds(1)) + when(rightIn('B'), adds(1))
+    const [first, second] = [`<p>Out goes the ${gap('A')}.</p>`, `<p>In comes the ${gap('B')}.</p>`]
+    const together = qti21.read(item(declared, first + second, scores)).items
+    expect(together).toMatchObject([{ kind: 'cloze', gaps: [{ key: ['ebb'] }, { key: ['flood'] }], points: 2 }])
+    const parted = qti21.read(
+      item(
+        declared + named('C', 'identifier', ['A']),
+        first + choiceOf('C', 'Which?') + second,
+        scores + when(rightIn('C'), adds(1)),
+      ),
+    ).items
+    expect(parted.map(({ kind }) => kind)).toEqual(['short', 'single', 'short'])
+  })
+
   test('what the scorer is told is shared with no question, and a passage is said once', () => {
     const { items, unread } = qti21.read(
       item(
