@@ -21,7 +21,9 @@ const FOLDERS = [
   'packages/core/samples/first-reads',
 ]
 const TABLE = join(root, 'packages/core/src/draft/roles/weights-table.ts')
-const MADE = 1500
+const MADE = 2000
+/** Fits whose mean is taken, each with made drafts of its own. */
+const FITS = 3
 const DRESSES = 3
 const FOLDS = 5
 const KEPT_OUT = 60
@@ -117,16 +119,20 @@ async function keptOut(drafts) {
 }
 
 async function fitted(drafts) {
-  const { exampleOf, fitReader } = await part('labelled/fit-roles.js')
+  const { exampleOf, fitReader, meanOf } = await part('labelled/fit-roles.js')
   const { madeExamples, ownExamples, redressedExamples, stockOf } = await part('labelled/made-examples.js')
   const { readDraft } = await part('draft/read-draft.js')
   const examples = drafts.map(exampleOf)
-  const made = madeExamples(stockOf(drafts, examples), MADE, 5000)
   const own = ownExamples(
     drafts.map((draft) => readDraft(draft.source)),
     1,
   )
-  return fitReader([...examples, ...redressedExamples(examples, DRESSES, 1), ...own, ...made])
+  const stock = stockOf(drafts, examples)
+  const fits = Array.from({ length: FITS }, (_none, at) => {
+    const made = madeExamples(stock, MADE, 5000 + 10_000 * at)
+    return fitReader([...examples, ...redressedExamples(examples, DRESSES, 1 + at), ...own, ...made])
+  })
+  return meanOf(fits)
 }
 
 async function folds(drafts) {

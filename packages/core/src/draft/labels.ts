@@ -9,7 +9,9 @@ export function asciiShadow(text: string): string {
     : text
 }
 
-export type LabelScript = 'number' | 'latin' | 'roman' | 'cyrillic' | 'kana' | 'circled' | 'arabic' | 'hebrew' | 'greek'
+/** `pools`: 1, X, 2, as on football pools, and in quizzes of the North. */
+export type LabelScript =
+  'number' | 'latin' | 'roman' | 'pools' | 'cyrillic' | 'kana' | 'circled' | 'arabic' | 'hebrew' | 'greek'
 
 export interface Label {
   readonly script: LabelScript
@@ -24,7 +26,7 @@ export interface Label {
   readonly to: number
 }
 
-const ALPHABETS: Readonly<Record<Exclude<LabelScript, 'number' | 'roman'>, string>> = {
+const ALPHABETS: Readonly<Record<Exclude<LabelScript, 'number' | 'roman' | 'pools'>, string>> = {
   latin: 'abcdefghijklmnopqrstuvwxyz',
   cyrillic: 'абвгдежзиклмнопрст',
   kana: 'アイウエオカキクケコ',
@@ -56,6 +58,11 @@ export function labelValue(text: string): LabelValue | null {
 }
 
 const LONGEST_LABEL = 4
+
+/** The place of a label that counts 1, X, 2; −1 for any other. */
+export function poolsValue(text: string): number {
+  return ['1', 'X', '2'].indexOf(text)
+}
 
 export function romanValue(text: string): number | null {
   const value = ROMAN.indexOf(text.toLowerCase())

@@ -30,6 +30,40 @@ test.each<[string, unknown]>([
   expect(isResponse(value)).toBe(false)
 })
 
+// What a person can make at most, and one more.
+test.each<[string, number, (count: number) => unknown]>([
+  ['letters of a text', 20_000, (count) => ({ kind: 'text', text: 'x'.repeat(count) })],
+  ['letters of a gap', 20_000, (count) => ({ kind: 'gaps', texts: ['x'.repeat(count)] })],
+  ['letters of an id', 100, (count) => ({ kind: 'choice', chosen: ['x'.repeat(count)] })],
+  ['choices', 500, (count) => ({ kind: 'choice', chosen: Array.from({ length: count }, () => 'a') })],
+  ['places of an order', 500, (count) => ({ kind: 'order', ids: Array.from({ length: count }, () => 'a') })],
+  ['pairs', 500, (count) => ({ kind: 'pairs', pairs: Array.from({ length: count }, () => [0, 0]) })],
+])('%s: %d and no more', (_name, most, made) => {
+  expect(isResponse(made(most))).toBe(true)
+  expect(isResponse(made(most + 1))).toBe(false)
+})
+
+test.each<[unknown, boolean]>([
+  [{ kind: 'step', value: null }, true],
+  [{ kind: 'step', value: -2 }, true],
+  [{ kind: 'step', value: '2' }, false],
+  [{ kind: 'step', ids: 2 }, false],
+  [{ kind: 'truth', value: null }, true],
+  [{ kind: 'truth', value: false }, true],
+  [{ kind: 'truth', value: 0 }, false],
+  [{ kind: 'truth', text: true }, false],
+  [{ kind: 'choice', ids: ['a'] }, false],
+  [{ kind: 'order', chosen: ['a'] }, false],
+  [{ kind: 'gaps', text: ['a'] }, false],
+  [{ kind: 'gaps', texts: 'a' }, false],
+  [{ kind: 'pairs', pairs: [[0, 1, 2]] }, false],
+  [{ kind: 'pairs', pairs: ['01'] }, false],
+  [{ kind: 'pairs', pairs: [[0, 1.5]] }, false],
+  [[], false],
+])('%j: %s', (value, is) => {
+  expect(isResponse(value)).toBe(is)
+})
+
 test.each<[Item, string]>([
   [
     {

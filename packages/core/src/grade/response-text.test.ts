@@ -81,3 +81,35 @@ test.each<[Item, string]>([
 ])('%# the key in words', (item, says) => {
   expect(keyInWords(item)).toBe(says)
 })
+
+test.each<[string, Item, string]>([
+  [
+    'a number',
+    { kind: 'numeric', stem: [], points: 1, tags: [], key: [{ value: 3, tolerance: 0.5 }], unit: 'm' },
+    '3 ± 0.5 m',
+  ],
+  [
+    'typed answers',
+    {
+      kind: 'short',
+      stem: [],
+      points: 1,
+      tags: [],
+      key: ['ebb', 'fall'],
+      rules: { letterCase: 'ignore', accents: 'respect' },
+    },
+    'ebb / fall',
+  ],
+  [
+    'gaps',
+    {
+      ...{ kind: 'cloze', stem: [], points: 1, tags: [], rules: { letterCase: 'ignore', accents: 'respect' } },
+      gaps: [{ key: ['ebb', 'fall'] }, { key: ['in'] }],
+    },
+    'ebb / fall; in',
+  ],
+  ['options', SINGLE, 'port, then starboard'],
+  ['no key', { ...SINGLE, key: [] }, ''],
+])('the key in words, of %s', (_name, item, words) => {
+  expect(keyInWords(item)).toBe(words)
+})

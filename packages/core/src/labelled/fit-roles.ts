@@ -62,6 +62,34 @@ export function fitReader(examples: readonly Example[], folds = 2): FittedWeight
   return { first, second: fitRoles(examples, votes) }
 }
 
+/** The mean of several fits: what one of them says by the chance of its made drafts alone counts for less. */
+export function meanOf(fits: readonly FittedWeights[]): FittedWeights {
+  return { first: meanRound(fits.map(({ first }) => first)), second: meanRound(fits.map(({ second }) => second)) }
+}
+
+function meanRound(rounds: readonly FittedRound[]): FittedRound {
+  const mean = (rows: readonly (Float64Array | undefined)[], length: number): Float64Array =>
+    Float64Array.from({ length }, (_none, at) => rows.reduce((sum, row) => sum + (row?.[at] ?? 0), 0) / rounds.length)
+  const names = new Set(rounds.flatMap(({ features }) => [...features.keys()]))
+  return {
+    features: new Map(
+      [...names].map((name) => [
+        name,
+        mean(
+          rounds.map(({ features }) => features.get(name)),
+          ROLE_COUNT,
+        ),
+      ]),
+    ),
+    steps: [0, 1].map((at) =>
+      mean(
+        rounds.map(({ steps }) => steps[at]),
+        ROLE_COUNT ** 2,
+      ),
+    ) as unknown as FittedRound['steps'],
+  }
+}
+
 function firstRound(draft: Surroundings, weights: RoleWeights): Uint8Array {
   const scores = new Float64Array(draft.facts.length * ROLE_COUNT)
   draft.facts.forEach((_facts, at) => {

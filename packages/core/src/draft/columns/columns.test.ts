@@ -103,3 +103,13 @@ test('no cell is lost: what belongs to no item stays as a row', () => {
   for (const cell of ['Bank of questions, spring', 'Seen by', 'oak', 'rye', 'the baker', 'the miller'])
     expect(text).toContain(cell)
 })
+
+test('columns of nothing but the letters of the options hold no options', () => {
+  const options = ['A', 'femur', 'B', 'ulna', 'C', 'skull']
+  const table = rows(
+    ['Which bone is in the leg?', ...options, 'A'],
+    ['Which bone is in the arm?', ...options, 'B'],
+    ['Which bone guards the brain?', ...options, 'C'],
+  )
+  expect(guessLayout(table)?.roles).toEqual(['stem', 'left', 'option', 'left', 'option', 'left', 'option', 'key'])
+})

@@ -113,7 +113,7 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
         : values.every((text) => kindOfCell(text) !== null)
           ? 'kind'
           : 'left'
-    else roles[index] = 'option'
+    else roles[index] = isLabels(body, index) ? 'left' : 'option'
   }
   return (
     withKeyColumn(body, roles) ??
@@ -122,6 +122,13 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
       roles,
     )
   )
+}
+
+/** A column of nothing but the letter of the option beside it. */
+function isLabels(body: readonly (readonly string[])[], index: number): boolean {
+  const [first] = body.map((row) => row[index] ?? '')
+  const isLetter = first !== undefined && /^[([]?[A-H][)\].:]?$/i.test(first)
+  return isLetter && body.every((row) => row[index] === first && (row[index + 1] ?? '').length > 0)
 }
 
 /** Without headers the key is the column whose cells name another column's option in most rows, from the right. */

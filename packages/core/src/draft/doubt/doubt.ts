@@ -7,7 +7,7 @@ import type { DraftRecord } from '../records/record.ts'
 import { spanText } from '../model.ts'
 
 /** Below this a role of a line is doubtful; set on drafts left out of the fit. */
-export const LEAST_PROBABILITY = 0.7
+export const LEAST_PROBABILITY = 0.76
 const LONG_OPTION = 180
 const MOST_OPTIONS = 9
 const MOST_QUOTED = 60

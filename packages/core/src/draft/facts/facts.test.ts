@@ -33,7 +33,20 @@ test.each<[string, string[]]>([
   ['Which planet', []],
   ['e.g. a rope', []],
 ])('labels of %s', (text, expected) => {
-  expect(labelsAt(text).map((label) => `${label.id} ${label.dress}`)).toEqual(expected)
+  const found = labelsAt(text).filter(({ script }) => script !== 'pools')
+  expect(found.map((label) => `${label.id} ${label.dress}`)).toEqual(expected)
+})
+
+// Football pools: home, draw, away; quizzes of the North are written like that. Common practice.
+test.each<[string, number[]]>([
+  ['1. Göteborg', [0]],
+  ['X. Stockholm', [1]],
+  ['2. Malmö', [2]],
+  ['3. Lund', []],
+  ['x. Lund', []],
+])('%s counts 1, X, 2 as %j', (text, values) => {
+  const pools = labelsAt(text).filter(({ script }) => script === 'pools')
+  expect(pools.map(({ value }) => value)).toEqual(values)
 })
 
 test.each([

@@ -83,7 +83,8 @@ export type Flag =
   | 'quoteStart'
   | 'commands'
 
-const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]/g
+/** Braces in a sentence hold the key of a gap; those of TeX do not stand alone. */
+const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]|(?<![\\^_\w}])\{[^{}\\]{1,40}\}/g
 const RULE = /^[\s\-–—=_*~·.#+✂|]{3,}$|^[\W_]*(?:[-–—=*]\s?){5,}/u
 const WRITING_LINE = /^(?:\p{L}{0,20}\s?[:=]?\s{0,6})?[_.…\s]{6,}$/u
 const ARROW = /^(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳)\s*(?=\S)/u

@@ -1,4 +1,4 @@
-import { asciiShadow, labelValue, romanValue, type LabelScript } from '../labels.ts'
+import { asciiShadow, labelValue, poolsValue, romanValue, type LabelScript } from '../labels.ts'
 import { bareQuestionEnd, questionLabelAt } from '../words.ts'
 
 /** A number or letter that a line could bear as its label. */
@@ -114,5 +114,7 @@ function readings(core: string): Pick<LabelFact, 'script' | 'value' | 'id' | 'ab
   if (known) found.push({ ...known, id, above: '' })
   const roman = romanValue(core)
   if (roman !== null && known?.script !== 'roman') found.push({ script: 'roman', value: roman, id, above: '' })
+  const pools = poolsValue(core)
+  if (pools >= 0) found.push({ script: 'pools', value: pools, id, above: '' })
   return found
 }

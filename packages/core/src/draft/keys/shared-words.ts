@@ -2,7 +2,7 @@ import { spanText } from '../model.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 import { fitOf } from './fit.ts'
 
-const FIRST = /^(\p{L}[\p{L}\p{M}'’-]{0,19}\.?\)?)(?:\s*[-–—=:]\s+|\s+)(?=\S)/u
+const FIRST = /^(\p{L}[\p{L}\p{M}'’-]{0,19}[./]?\)?)(?:\s*[-–—=:]\s+|\s+)(?=\S)/u
 const FEWEST = 2
 const LEAST_SHARE = 0.6
 const LEAST_GAIN = 0.4

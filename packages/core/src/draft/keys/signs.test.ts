@@ -96,3 +96,25 @@ test.each<[string, string, unknown[]]>([
 ])('keys in %s', (_name, signed, expected) => {
   expect(keys(signed)).toEqual(expected)
 })
+
+test('options that count 1, X, 2 are one list, and the key names them so', () => {
+  const items = signedItems(
+    'S|Fråga 1. Vad?\nO|1. ett\nO|X. två\nO|2. tre\nK|Rätt svar: X\nS|Fråga 2. Vem?\nO|1. han\nO|X. hon\nO|2. vi\nK|Rätt svar: 2',
+  )
+  expect(items.map((item) => [item['options'], item['key']])).toEqual([
+    [['ett', 'två', 'tre'], [1]],
+    [['han', 'hon', 'vi'], [2]],
+  ])
+})
+
+test('a sign before every key is no part of it', () => {
+  expect(keys('S|1. ¿Cuál?\nO|a. Venus\nO|b. Marte\nK|R/ b\nS|2. ¿Cuál?\nO|a. uno\nO|b. dos\nK|R/ a')).toEqual([
+    [1],
+    [0],
+  ])
+})
+
+test('what stands in brackets behind item after item, and is the same, keys none of them', () => {
+  const items = signedItems('S|1. big ____ (opposite)\nS|2. fast ____ (opposite)\nS|3. late ____ (opposite)')
+  expect(items.map((item) => item['key'])).toEqual([[], [], []])
+})

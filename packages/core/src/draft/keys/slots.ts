@@ -63,7 +63,8 @@ export function takeSlots(records: readonly DraftRecord[]): void {
     const count = found.filter((slot) => slot !== null).length
     const right = fits.filter((fit) => fit > 0.5).length
     const open = records.filter((record) => !hasKey(record)).length
-    const isPlace = right >= fewest && right >= count * LEAST_FIT && right >= Math.min(open * 0.3, 3)
+    const isPlace =
+      right >= fewest && right >= count * LEAST_FIT && right >= Math.min(open * 0.3, 3) && !recurs(found, records)
     found.forEach((slot, at) => {
       if (!slot || !(isPlace || slot.isSure) || (fits[at] ?? 0) <= 0.5) return
       slot.take()
@@ -75,6 +76,15 @@ export function takeSlots(records: readonly DraftRecord[]): void {
       })
     })
   }
+}
+
+/** "(opposite)" behind item after item says what to do with each: keys that are typed are not all the same. */
+function recurs(found: readonly (Slot | null)[], records: readonly DraftRecord[]): boolean {
+  const typed = found.flatMap((slot, at) => {
+    const text = slot && !records[at]?.entries.length ? spanText(slot.value).trim().toLowerCase() : ''
+    return text.length > 2 && truthOf(text, true) === null ? [text] : []
+  })
+  return typed.length > 2 && new Set(typed).size <= typed.length / 2
 }
 
 /** Both judgements stand in a slot, item after item: there even single letters are judgements. */

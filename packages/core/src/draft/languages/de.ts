@@ -4,6 +4,10 @@ export const de: LanguageWords = {
   code: 'de',
   question: ['aufg', 'frage', 'aufgabe', 'nr'],
   answer: [
+    'antwort anzeigen',
+    'lösung anzeigen',
+    'antwort und erklärung',
+    'lösung und erklärung',
     'richtige antworten',
     'richtige antwort',
     'korrekte antworten',

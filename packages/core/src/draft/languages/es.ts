@@ -4,6 +4,10 @@ export const es: LanguageWords = {
   code: 'es',
   question: ['preg', 'pregunta', 'ejercicio', 'n.º', 'nº'],
   answer: [
+    'ver respuesta',
+    'ver la respuesta',
+    'mostrar respuesta',
+    'respuesta y explicación',
     'respuestas correctas',
     'respuesta correcta',
     'respuestas',

@@ -4,6 +4,9 @@ export const fr: LanguageWords = {
   code: 'fr',
   question: ['quest', 'question', 'exercice', 'n°', 'nº'],
   answer: [
+    'voir la réponse',
+    'afficher la réponse',
+    'réponse et explication',
     'bonnes réponses',
     'bonne réponse',
     'réponses correctes',

@@ -5,7 +5,7 @@ import type { AsideLine, AsideReason } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { type Role, ROLES } from '../roles/roles.ts'
-import { entriesIn, inLabelOrder } from './entries.ts'
+import { entriesIn, inLabelOrder, isOptionWithKey, takeOption, takeWrapped } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
 import { type DraftRecord, newRecord, NO_SECTION, type Section, spanOf } from './record.ts'
 import { sectionFrom } from './sections.ts'
@@ -94,6 +94,7 @@ class Assembler {
     else if (role === 'keys') this.#takeKeys(facts)
     else if (role === 'bank' && !record) this.#out(facts, at)
     else if (role === 'facts' && this.#isAhead(at)) this.#before.push(facts)
+    else if (role === 'row' && !record) this.#beginRows(facts)
     else if (record) this.#inside(record, facts, role)
     else this.#out(facts, at)
   }
@@ -126,7 +127,20 @@ class Assembler {
     this.#aside.push({ line: unit.line.number, from: unit.line.from, to: unit.line.to, reason })
   }
 
+  /** Two sides to be joined with nothing that asks for it are an item all the same. */
+  #beginRows(facts: Facts): void {
+    const record = this.#open()
+    record.units.push(facts.unit)
+    record.rows.push(facts.unit)
+  }
+
   #begin(facts: Facts): void {
+    const record = this.#open()
+    record.units.push(facts.unit)
+    this.#stemLine(record, facts)
+  }
+
+  #open(): DraftRecord {
     if (this.#heads.length) this.#section = sectionFrom(this.#heads, this.#section)
     this.#heads = []
     const record = newRecord(this.#section)
@@ -142,8 +156,7 @@ class Assembler {
       takeGlued(record, before)
     }
     this.#before = []
-    record.units.push(facts.unit)
-    this.#stemLine(record, facts)
+    return record
   }
 
   #stemLine(record: DraftRecord, facts: Facts): void {
@@ -297,42 +310,6 @@ function optionsBehind(facts: Facts, from: number): readonly RunPart[] {
   const first = run[0]
   if (!first || run.length < 2 || (first.value !== 0 && !first.box)) return []
   return first.label > from || run.length > 1 ? run : []
-}
-
-function takeOption(record: DraftRecord, facts: Facts): void {
-  const { run, body } = facts
-  const own =
-    run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0)
-      ? entriesIn(facts, run, 'run')
-      : entriesIn(facts, [], 'line')
-  const last = record.entries.at(-1)
-  const [first] = own
-  const restarts = last && first && first.value === 0 && last.value > 0 && first.dress !== last.dress
-  if (restarts || (last && first && first.value >= 0 && last.value >= 0 && scriptOf(first.id) !== scriptOf(last.id)))
-    record.lists.push(record.entries.splice(0))
-  record.entries.push(...own)
-}
-
-/** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
-function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
-  return (
-    glued?.role === 'answer' &&
-    label !== null &&
-    entries.length > 0 &&
-    label.value === (entries.at(-1)?.value ?? label.value) + 1
-  )
-}
-
-function scriptOf(id: string): string {
-  return /^\d/.test(id) ? 'number' : /^[①-⑳]/.test(id) ? 'circled' : 'letter'
-}
-
-function takeWrapped(record: DraftRecord, facts: Facts): void {
-  const last = record.entries.at(-1)
-  const span = spanOf(facts.unit, 0, facts.unit.text.length)
-  if (last?.remarks.length) last.remarks.push({ span, join: 'wrap' })
-  else if (last) last.pieces.push({ span, join: 'wrap' })
-  else record.stem.push({ span, join: 'wrap' })
 }
 
 function remarkFrom(facts: Facts): number {

@@ -113,3 +113,40 @@ function partsOf(text: string, isBracketed: boolean): [number, number][] {
   }
   return []
 }
+
+export function takeOption(record: DraftRecord, facts: Facts): void {
+  const { run, body } = facts
+  const own =
+    run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0)
+      ? entriesIn(facts, run, 'run')
+      : entriesIn(facts, [], 'line')
+  const last = record.entries.at(-1)
+  const [first] = own
+  const restarts = last && first && first.value === 0 && last.value > 0 && first.dress !== last.dress
+  // Letters behind figures are another list, unless they count on: 1, X, 2.
+  const isOther = last && first && first.value >= 0 && last.value >= 0 && scriptOf(first.id) !== scriptOf(last.id)
+  if (restarts || (isOther && first.value !== last.value + 1)) record.lists.push(record.entries.splice(0))
+  record.entries.push(...own)
+}
+
+/** "d) Rye Answer: b)": the next alternative, with the key behind it on its line. */
+export function isOptionWithKey({ entries }: DraftRecord, { label, glued }: Facts): boolean {
+  return (
+    glued?.role === 'answer' &&
+    label !== null &&
+    entries.length > 0 &&
+    label.value === (entries.at(-1)?.value ?? label.value) + 1
+  )
+}
+
+function scriptOf(id: string): string {
+  return /^\d/.test(id) ? 'number' : /^[①-⑳]/.test(id) ? 'circled' : 'letter'
+}
+
+export function takeWrapped(record: DraftRecord, facts: Facts): void {
+  const last = record.entries.at(-1)
+  const span = spanOf(facts.unit, 0, facts.unit.text.length)
+  if (last?.remarks.length) last.remarks.push({ span, join: 'wrap' })
+  else if (last) last.pieces.push({ span, join: 'wrap' })
+  else record.stem.push({ span, join: 'wrap' })
+}

@@ -11,7 +11,7 @@ export function lookOf(facts: Facts, place: SeriesPlace | null): string {
   if (flags.has('code')) return 'code'
   if (flags.has('rule')) return 'rule'
   if (flags.has('blankLine')) return 'lines'
-  if (facts.cue && facts.cue.role !== 'other') return `cue-${facts.cue.role}`
+  if (facts.cue && facts.cue.role !== 'other') return `cue-${facts.cue.role}${isBare(facts) ? '-bare' : ''}`
   if (place) return seriesLook(place)
   if (facts.box) return facts.box === 'ticked' ? 'ticked' : 'box'
   if (facts.bullet) return 'bullet'
@@ -19,6 +19,11 @@ export function lookOf(facts: Facts, place: SeriesPlace | null): string {
   if (flags.has('arrow')) return 'arrow'
   if (flags.has('bracketed')) return 'bracketed'
   return wordLook(facts)
+}
+
+/** "Answer:", with what it says on the lines below. */
+function isBare({ cue, unit }: Facts): boolean {
+  return !/[\p{L}\p{N}_.…]/u.test(unit.text.slice(cue?.to ?? 0))
 }
 
 function seriesLook({ series, at, label }: SeriesPlace): string {

@@ -117,13 +117,13 @@ function beginning(labels: readonly (readonly LabelFact[])[], at: number): Label
   const [first] = own
   if (!first || own.length === 1) return first ?? null
   const next = labels.slice(at + 1, at + 1 + LOOK_AHEAD)
-  const goesOn = own.find((label) =>
-    next.some((others) =>
+  const goesOnIn = (others: readonly LabelFact[]): LabelFact | undefined =>
+    own.find((label) =>
       others.some(
         (other) => other.script === label.script && other.value === label.value + 1 && other.dress === label.dress,
       ),
-    ),
-  )
+    )
+  const goesOn = next.map(goesOnIn).find((label) => label !== undefined)
   return goesOn ?? own.find((label) => label.value === 0) ?? first
 }
 

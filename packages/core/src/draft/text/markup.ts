@@ -233,11 +233,17 @@ const TAG_STYLES: Readonly<Record<string, LineStyle>> = {
 }
 const TAG = /<([a-z]{1,6})>([^<>]{0,400})<\/\1>/iy
 const BREAK = /<br\s*\/?>/iy
+/** What folds an answer away in Markdown, on lines of its own; in a sentence it is what is asked about. */
+const FOLD = /<\/?(?:details|summary)(?:\s[^<>]{0,80})?>/iy
+const FOLD_LINE = /^\s*(?:<\/?details[^<>]{0,80}>\s*|<summary[^<>]{0,80}>[^<>]*<\/summary>\s*)+$/i
 
 function tag(text: string, at: number): Found | null {
   BREAK.lastIndex = at
   const lineBreak = BREAK.exec(text)
   if (lineBreak) return { open: lineBreak[0].length, inner: 0, close: 0, styles: [], before: ' ' }
+  FOLD.lastIndex = at
+  const fold = FOLD.exec(text)
+  if (fold && FOLD_LINE.test(text)) return { open: fold[0].length, inner: 0, close: 0, styles: [] }
   TAG.lastIndex = at
   const found = TAG.exec(text)
   const style = found?.[1] && TAG_STYLES[found[1].toLowerCase()]

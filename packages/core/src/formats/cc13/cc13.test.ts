@@ -126,3 +126,37 @@ test('pictures go as files of the cartridge, named from its root, and come back'
   expect(plainText(back.items[0]?.stem)).toContain('a buoy')
   expect([...(back.assets?.values() ?? [])]).toEqual([bytes])
 })
+
+// Common Cartridge 1.3, QTI profile, assessment metadata: from memory.
+describe('what a paper asks of the site', () => {
+  const fieldsOf = (plan: Partial<ReturnType<typeof barePlan>>): Record<string, string> => {
+    const data = written({ plan: { ...barePlan(items.length), ...plan } })
+    const root = parseXml(fileOf(data, 'assessment/assessment.xml'))
+    return Object.fromEntries(
+      descendants(root, 'assessment')
+        .flatMap((assessment) => elementsOf(assessment).filter(({ name }) => name === 'qtimetadata'))
+        .flatMap((metadata) => descendants(metadata, 'qtimetadatafield'))
+        .map((field) => [textOf(child(field, 'fieldlabel') ?? field), textOf(child(field, 'fieldentry') ?? field)]),
+    )
+  }
+  test('an examination in percent, as often as one likes, with feedback', () => {
+    expect(fieldsOf({})).toEqual({
+      cc_profile: 'cc.exam.v0p1',
+      qmd_assessmenttype: 'Examination',
+      qmd_scoretype: 'Percentage',
+      qmd_feedbackpermitted: 'Yes',
+      cc_maxattempts: 'unlimited',
+    })
+  })
+  test.each<[Partial<ReturnType<typeof barePlan>>, string, string | undefined]>([
+    [{ attempts: 1 }, 'cc_maxattempts', '1'],
+    [{ attempts: 5 }, 'cc_maxattempts', '5'],
+    [{ attempts: 6 }, 'cc_maxattempts', 'unlimited'],
+    [{ feedbackWhen: 'never' }, 'qmd_feedbackpermitted', 'No'],
+    [{ timeLimit: 1800 }, 'qmd_timelimit', '30'],
+    [{ timeLimit: 20 }, 'qmd_timelimit', '1'],
+    [{ timeLimit: null }, 'qmd_timelimit', undefined],
+  ])('%j', (plan, field, entry) => {
+    expect(fieldsOf(plan)[field]).toBe(entry)
+  })
+})

@@ -47,9 +47,14 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     'essay',
   ])
   const all = stock.items.filter((item) => kinds.has(item.kind) && !(item.choices?.some(Boolean) ?? false))
-  // Many a draft asks in one way only, or in two.
+  // Many a draft asks in one way only, or in two; some notations are for one kind.
+  const made = MADE_FOR[notation.key]
   const own = new Set(
-    !notation.sections && dice.does(0.4) ? dice.shuffled(USUAL_KINDS).slice(0, dice.whole(1, 2)) : kinds,
+    made && dice.does(0.75)
+      ? made
+      : !notation.sections && dice.does(0.4)
+        ? dice.shuffled(USUAL_KINDS).slice(0, dice.whole(1, 2))
+        : kinds,
   )
   const some = all.filter((item) => own.has(item.kind))
   const fit = some.length ? some : all
@@ -69,7 +74,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     }
     if (notation.sections) sectionHead(writer, notation, dice, section)
     else if (section === 0 && dice.does(0.12) && stock.passages.length) passage(writer, dice, stock)
-    const restarts = notation.number === 'deep' || (notation.sections && dice.does(0.3))
+    const restarts = notation.number === 'deep' || notation.number === 'Ax' || (notation.sections && dice.does(0.3))
     const asked = part.map((item, at): Placed => ({
       item,
       id: notation.parts
@@ -92,6 +97,10 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
   return { name: `made-${seed}`, ...written(writer.lines.all, notation, dice), items, notation }
 }
 
+const MADE_FOR: Readonly<Partial<Record<Notation['key'], readonly GoldItem['kind'][]>>> = {
+  judged: ['truefalse'],
+  filled: ['cloze'],
+}
 const USUAL_KINDS: readonly GoldItem['kind'][] = ['single', 'truefalse', 'short', 'numeric', 'cloze']
 
 /** Now and then an item with some of its wrong options only: people write two as well as four. */

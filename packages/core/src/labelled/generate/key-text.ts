@@ -6,10 +6,13 @@ import { INLINE, titled } from './notation.ts'
 /** The key in letters, words or figures, as a list or a line says it; empty where there is none. */
 export function saidKey(hand: Hand, item: GoldItem): string {
   if (item.kind === 'single' || item.kind === 'multiple' || item.kind === 'order') {
-    const isPlain = INLINE.includes(hand.notation.option)
+    const { notation, dice } = hand
+    const isPlain = INLINE.includes(notation.option)
     const indexes = item.key as readonly number[]
-    return isPlain || hand.dice.does(0.12)
-      ? indexes.map((at) => item.options?.[at] ?? '').join(', ')
+    const [first] = indexes
+    if (isPlain || dice.does(0.12)) return indexes.map((at) => item.options?.[at] ?? '').join(', ')
+    return notation.saysText && indexes.length === 1 && first !== undefined
+      ? `${optionLabel(notation.option, first).label}${item.options?.[first] ?? ''}`
       : keyIds(hand, item)
   }
   return typedKey(hand, item)

@@ -7,6 +7,8 @@ const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩'
 export function itemId(style: NumberStyle, at: number, section: number): string {
   if (style === 'roman') return ROMAN[at] ?? String(at + 1)
   if (style === 'letter') return String.fromCharCode(97 + (at % 26))
+  if (style === 'word letter') return String.fromCharCode(65 + (at % 26))
+  if (style === 'Ax') return `${String.fromCharCode(65 + section)}${at + 1}`
   if (style === 'deep') return `${section + 1}.${at + 1}`
   return String(at + 1)
 }
@@ -15,6 +17,7 @@ export function itemId(style: NumberStyle, at: number, section: number): string 
 export function itemLabel(style: NumberStyle, id: string, word: string): string {
   switch (style) {
     case 'x.':
+    case 'Ax':
     case 'roman':
       return `${id}. `
     case 'x)':
@@ -31,6 +34,7 @@ export function itemLabel(style: NumberStyle, id: string, word: string): string 
     case '[x]':
       return `[${id}] `
     case 'word':
+    case 'word letter':
       return `${word} ${id}: `
     case 'q':
       return `Q${id} `

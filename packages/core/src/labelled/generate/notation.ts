@@ -8,10 +8,16 @@ export interface Notation {
   readonly words: LanguageWords
   readonly number: NumberStyle
   readonly option: OptionStyle
-  /** Options a line each, in a row below the stem, in the stem's line, or in two columns. */
-  readonly place: 'lines' | 'row' | 'stem' | 'columns'
+  /** Options a line each, in a row below the stem, in the stem's line, in two columns, or behind a word for them all. */
+  readonly place: 'lines' | 'row' | 'stem' | 'columns' | 'field'
   readonly key: KeyStyle
   readonly keyWord: string
+  /** The word stands above the key, on a line of its own. */
+  readonly isWordAbove: boolean
+  /** The word for the key names its item: "Answer 3: b". */
+  readonly namesItem: boolean
+  /** A key is said with the text of its option: "B) the front". */
+  readonly saysText: boolean
   readonly list: ListStyle
   readonly feedback: 'word' | 'sign' | 'brackets' | 'bare' | 'none'
   readonly points: 'brackets' | 'square' | 'stroke' | 'none'
@@ -44,11 +50,13 @@ export type NumberStyle =
   | 'x.-'
   | '[x]'
   | 'word'
+  | 'word letter'
   | 'word line'
   | 'q'
   | 'bullet'
   | 'roman'
   | 'deep'
+  | 'Ax'
   | 'letter'
   | 'none'
 export type OptionStyle =
@@ -80,6 +88,8 @@ export type KeyStyle =
   | 'behind'
   | 'bold'
   | 'lead'
+  | 'judged'
+  | 'filled'
   | 'margin'
   | 'list'
   | 'lists'
@@ -110,11 +120,13 @@ const NUMBERS: readonly NumberStyle[] = [
   'x.-',
   '[x]',
   'word',
+  'word letter',
   'word line',
   'q',
   'bullet',
   'roman',
   'deep',
+  'Ax',
   'letter',
   'none',
   'none',
@@ -153,6 +165,9 @@ const KEYS: readonly KeyStyle[] = [
   'behind',
   'bold',
   'lead',
+  'judged',
+  'judged',
+  'filled',
   'margin',
   'margin',
   'list',
@@ -184,9 +199,16 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     words,
     number,
     option,
-    place: !isInline ? place : BOXES.includes(option) ? dice.pick(['lines', 'lines', 'row'] as const) : 'lines',
+    place: !isInline
+      ? place
+      : BOXES.includes(option)
+        ? dice.pick(['lines', 'lines', 'row'] as const)
+        : dice.pick(['lines', 'lines', 'lines', 'lines', 'field'] as const),
     key: among(dice, KEYS, KEPT_OUT.key, keptOut),
     keyWord: titled(dice.pick(words.answer), dice),
+    isWordAbove: dice.does(0.2),
+    namesItem: dice.does(0.08),
+    saysText: dice.does(0.2),
     list: among(dice, LISTS, KEPT_OUT.list, keptOut),
     feedback: dice.pick(['word', 'word', 'sign', 'brackets', 'bare', 'none', 'none', 'none'] as const),
     points: dice.pick(['none', 'none', 'none', 'brackets', 'square', 'stroke'] as const),

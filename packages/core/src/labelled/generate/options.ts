@@ -1,6 +1,7 @@
 import type { GoldItem } from '../gold.ts'
 import { isKeyed, type Hand } from './hand.ts'
 import { optionLabel } from './labels.ts'
+import { INLINE, titled } from './notation.ts'
 
 /** Options in a row, in two columns, or a line each. */
 export function writeOptions(hand: Hand, options: readonly string[], item: GoldItem, shown: boolean): void {
@@ -9,6 +10,11 @@ export function writeOptions(hand: Hand, options: readonly string[], item: GoldI
   if (place === 'row' && isShort && options.length < 6) {
     const row = optionRow(hand, options, item, shown, ' '.repeat(hand.dice.whole(3, 6)))
     hand.lines.put(' '.repeat(optionIndent) + row, 'option', inside)
+  } else if (place === 'field' && isShort && options.length < 6 && item.kind !== 'order') {
+    const word = titled(hand.dice.pick(hand.notation.words.columns.options ?? ['options']), hand.dice)
+    const between = hand.dice.pick([' / ', ' / ', ' | ', '; ', ', '])
+    const all = options.map((text, at) => signed(hand, text, isKeyed(item, at), shown)).join(between)
+    hand.lines.put(`${' '.repeat(optionIndent)}${word}: ${hand.dice.does(0.2) ? `[${all}]` : all}`, 'option', inside)
   } else if (place === 'columns' && isShort && options.length % 2 === 0) inColumns(hand, options, item, shown)
   else
     options.forEach((text, at) => {
@@ -63,9 +69,14 @@ function labelOf({ notation: { own, option: form, key } }: Hand, at: number, isK
   return key === 'tick' ? label.replace('☐', '☒').replace('[ ]', '[x]').replace('( )', '(x)') : label
 }
 
-/** "O true   O false": both judgements to tick. */
-export function writeJudgements({ notation: { words, option: form }, dice, lines }: Hand): void {
+/** "O true   O false", "a) true   b) false": both judgements to choose from, in a row or on a line each. */
+export function writeJudgements({ notation: { words, option: form, optionIndent }, dice, lines }: Hand): void {
+  const isLettered = !INLINE.includes(form) && dice.does(0.6)
   const box = ['☐', '[ ]', '( )', 'O'].includes(form) ? form : dice.pick(['☐', '[ ]', 'O'])
-  const both = [words.truth[0] ?? 'true', words.falsehood[0] ?? 'false']
-  lines.put(`   ${both.map((word) => `${box} ${word}`).join(' '.repeat(dice.whole(3, 6)))}`, 'option')
+  const both = [words.truth[0] ?? 'true', words.falsehood[0] ?? 'false'].map(
+    (word, at) => `${isLettered ? optionLabel(form, at).label : `${box} `}${word}`,
+  )
+  const indent = ' '.repeat(dice.pick([3, optionIndent]))
+  if (dice.does(0.3)) for (const one of both) lines.put(indent + one, 'option')
+  else lines.put(indent + both.join(' '.repeat(dice.whole(3, 6))), 'option')
 }

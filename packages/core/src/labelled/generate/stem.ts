@@ -11,11 +11,9 @@ export interface StemText {
 
 export function stemText(hand: Hand, item: GoldItem, shown: boolean): StemText {
   const { notation, dice } = hand
-  const text = asked(
-    hand,
-    item,
-    opening(hand, item).replaceAll('___', dice.pick(['______', '____________', '..........', '________'])),
-  )
+  const gap = dice.pick(['______', '____________', '..........', '________'])
+  const isFilled = notation.key === 'filled' && shown && item.kind !== 'match'
+  const text = asked(hand, item, (isFilled ? filled(hand, item) : opening(hand, item)).replaceAll('___', gap))
   if (!shown) return { text, isKeyBehind: false }
   const key = typedKey(hand, item)
   const isAlone = Boolean(key) && !item.options?.length
@@ -24,6 +22,17 @@ export function stemText(hand: Hand, item: GoldItem, shown: boolean): StemText {
     return { text: `${text}${' '.repeat(dice.whole(3, 12))}${key}`, isKeyBehind: false }
   const isKeyBehind = isAlone && notation.key === 'arrow' && dice.does(0.5)
   return { text: isKeyBehind ? `${text}${notation.own?.between ?? ' -> '}${key}` : text, isKeyBehind }
+}
+
+/** "The sun is a {star}.": gaps that hold their keys. */
+function filled({ dice }: Hand, item: GoldItem): string {
+  const around = dice.pick(['{x}', '{x}', '[x]', '__x__'])
+  const keys = item.kind === 'cloze' ? (item.key as readonly (readonly string[])[]).map(([first]) => first) : item.key
+  let at = 0
+  return item.stem.replace(/___/g, () => {
+    const key = keys[at++]
+    return typeof key === 'string' && key ? around.replace('x', key) : '___'
+  })
 }
 
 /** The stem, now and then only its first words: people leave a title or half a sentence for the options to go on. */

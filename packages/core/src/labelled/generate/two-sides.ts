@@ -17,6 +17,15 @@ export function writePairs({ notation, dice, lines }: Hand, item: GoldItem): voi
     right.forEach((_text, at) => lines.put(`${indent}${other(at)}`, 'option', at === 0 ? 1 : 0))
     return
   }
+  if (form === 'side' && dice.does(0.3)) {
+    const [one, other] = dice.pick([
+      ['Column A', 'Column B'],
+      ['A', 'B'],
+      ['Word', 'Meaning'],
+      ['Spalte 1', 'Spalte 2'],
+    ] as const)
+    lines.put(`${indent}${one.padEnd(28)}${other}`, 'out', dice.whole(0, 1))
+  }
   for (let at = 0; at < rows; at++) {
     if (form === 'table') lines.put(`| ${one(at)} | ${other(at)} |`, 'row')
     else if (form === 'side') lines.put(`${indent}${one(at).padEnd(28)}${other(at)}`, 'row')

@@ -18,7 +18,7 @@ export function writeItem(hand: Hand, placed: Placed): void {
   writeHead(hand, placed, word)
   const label = labelOf(hand, placed, word)
   const isKeyBehind = writeBody(hand, placed, label, lines.last === 'facts' ? 0 : notation.between)
-  if (shown) writeKey(hand, item, isKeyBehind)
+  if (shown) writeKey(hand, placed, isKeyBehind)
   if (shown || dice.does(0.2)) writeFeedback(hand, item)
   if (notation.facts && dice.does(0.6))
     lines.put(`${titled(notation.words.difficulty?.[0] ?? 'Difficulty', dice)}: easy`, 'facts')
@@ -44,9 +44,18 @@ function writeHead({ notation, dice, lines }: Hand, { id }: Placed, word: string
 function labelOf(hand: Hand, { item, id, shown }: Placed, word: string): string {
   const { notation } = hand
   const lead = notation.key === 'lead' && shown && item.kind === 'single' ? `_${keyIds(hand, item)}_ ` : ''
+  if (notation.key === 'judged' && item.kind === 'truefalse')
+    return `${judgedLead(hand, item, shown)}${itemLabel(notation.number, id, word)}`
   if (notation.parts) return `(${id}) `
   if (notation.own !== null && (notation.number === 'none' || notation.number === 'bullet')) return notation.own.stem
   return `${lead}${itemLabel(notation.number, id, word)}`
+}
+
+/** "_T_ 1. …", "____ 1. …": a judgement in the room before the number. */
+function judgedLead({ dice, notation: { words } }: Hand, item: GoldItem, shown: boolean): string {
+  const word = (item.key[0] === true ? words.truth[0] : words.falsehood[0]) ?? ''
+  const letter = shown && typeof item.key[0] === 'boolean' ? word.charAt(0).toUpperCase() : ''
+  return dice.pick(['_x_ ', '__x__ ', '(x) ', '[x] ']).replace('x', letter || (dice.does(0.5) ? '  ' : '___'))
 }
 
 /** Stem, options and what else a kind asks with. @returns whether the key stands behind the stem. */
@@ -71,14 +80,14 @@ function writeBody(hand: Hand, { item, shown }: Placed, label: string, gap: numb
 /** What only some kinds have below their stem. */
 function writeOwnOf(hand: Hand, item: GoldItem, shown: boolean): void {
   const { notation, dice, lines } = hand
-  if (item.kind === 'truefalse' && dice.does(0.15)) writeJudgements(hand)
+  if (item.kind === 'truefalse' && dice.does(notation.key === 'judged' ? 0.1 : 0.25)) writeJudgements(hand)
   if (item.kind === 'match') writePairs(hand, item)
   if (item.kind === 'grid') writeGrid(hand, item, shown)
   if (item.kind === 'cloze' && item.bank)
     lines.put(
       dice.pick([
         `[ ${item.bank.join('   ')} ]`,
-        `${titled(notation.words.wordBank?.[0] ?? 'Words', dice)}: ${item.bank.join(', ')}`,
+        `${titled(notation.words.wordBank?.[0] ?? 'Words', dice)}: ${item.bank.join(dice.pick([', ', ', ', ' - ', ' / ', '   ']))}`,
       ]),
       'bank',
     )
