@@ -66,6 +66,7 @@ test('no text throws, and every line with text is in an item, in a passage or se
 })
 
 // Twice the text may take little more than twice the time: families of text that patterns with nested repetition choke on.
+// What takes a few hundredths of a second says nothing of how it grows.
 test.each([
   ['blanks', (size: number) => `1. What${' '.repeat(size)}x`],
   ['stars', (size: number) => '*'.repeat(size)],
@@ -84,7 +85,7 @@ test.each([
   }
   time(4000)
   const [small, large] = [time(6000), time(24_000)]
-  expect(large).toBeLessThan(Math.max(40, small * 4 * 1.8))
+  expect(large).toBeLessThan(Math.max(80, small * 4 * 1.8))
 })
 
 test.each<[string, string, Record<string, unknown>]>([
