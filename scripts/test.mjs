@@ -135,15 +135,12 @@ await main(async () => {
     if (needsBuild(root)) noteBuild(root)
     const { url } = database
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
-    // Side by side: the browser tests wait more than they compute, and take as long as all the others.
+    // Side by side: the browser tests wait more than they compute. The server's wait for deadlines, and want room.
     await Promise.all([
-      inTurn(
-        statics,
-        () => underJest('Unit tests', UNITS, url, folder),
-        () => underJest('Server tests', ['server'], url, folder),
-      ),
+      inTurn(statics, () => underJest('Unit tests', UNITS, url, folder)),
       inBrowser(url, folder, browser),
     ])
+    await underJest('Server tests', ['server'], url, folder)
   } finally {
     await stop()
   }
