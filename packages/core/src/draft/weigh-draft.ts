@@ -156,7 +156,11 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
     const tail = trimTail(record, trimmed[at] as ReturnType<typeof trimStem>)
-    const own = { signs: signs.marked[at] ?? [], signName: signs.names[at] ?? null, isGuess: signs.isGuess }
+    const own = {
+      signs: signs.marked[at] ?? [],
+      signName: signs.names[at] ?? null,
+      isGuess: signs.guesses[at] ?? false,
+    }
     const one = settleRecord(record, tail, own)
     const doubt = doubtOf(record, one.item, read)
     doubts.push({ ...doubt, namesNone: one.namesNone })

@@ -6,7 +6,7 @@ import { keywordsWithin } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { spanText } from '../model.ts'
 
-/** Below this a role of a line is doubtful; set on drafts left out of the fit. */
+/** Below this a role of a line is doubtful; set on labelled drafts. */
 export const LEAST_PROBABILITY = 0.76
 const LONG_OPTION = 180
 const MOST_OPTIONS = 9

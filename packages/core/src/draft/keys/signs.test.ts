@@ -37,10 +37,22 @@ test('shares that make up the whole together are all the key; a part beside a wh
 
 test.each([
   ['answers in per cent', 'S|1. How much is salt?\nO|a) 3 %\nO|b) 10 %\nO|c) 35 %'],
+  [
+    'none, half and all of the same',
+    'S|1. How often?\nO|a) 0% of the time\nO|b) 50% of the time\nO|c) 100% of the time',
+  ],
   ['per cent of something', 'S|1. How much?\nO|a) 30% of it\nO|b) 50% of it\nO|c) 90% of it'],
 ])('%s are no shares of points', (_name, signed) => {
   expect(keys(signed)).toEqual([[]])
   expect((signedItems(signed)[0]!['options'] as string[])[0]).toMatch(/%/)
+})
+
+test('dress that few items have is a guess, a tick among them is none', () => {
+  const items = signedItems(
+    'S|1. Who?\nO|a) **me**\nO|b) you\nS|2. Where?\nO|a) here\nO|b) there\nS|3. When?\nO|a) now\nO|b) then ✓\nS|4. Why?\nO|a) so\nO|b) thus\nS|5. How?\nO|a) well\nO|b) badly',
+  )
+  const codes = items.map((item) => (item['flags'] as string[]).includes('key-guessed'))
+  expect([codes[0], codes[2]]).toEqual([true, false])
 })
 
 test('one sort of bullet before all keys none', () => {

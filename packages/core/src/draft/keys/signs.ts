@@ -13,8 +13,8 @@ export interface Signs {
   readonly marked: readonly (readonly boolean[])[]
   /** By record: what the sign is, for saying so; null where none counts. */
   readonly names: readonly (string | null)[]
-  /** It is dress alone, and most items that say no key otherwise do without it: it may stress a word there. */
-  readonly isGuess: boolean
+  /** By record: it is dress alone, and most items that say no key otherwise do without it: it may stress a word there. */
+  readonly guesses: readonly boolean[]
 }
 
 type Find = (entry: Entry) => string | null
@@ -108,6 +108,8 @@ export function takeShares(records: readonly DraftRecord[]): void {
     const earned = shares.filter((share) => share > 0)
     const isKey = shares.includes(100) || Math.abs(earned.reduce((sum, share) => sum + share, 0) - 100) <= 1
     if (entries.length < 2 || shares.some(Number.isNaN) || earned.length === entries.length || !isKey) continue
+    // "0% of the time", "100% of the time": there the figures are what is asked.
+    if (new Set(entries.map((entry) => textOf(entry).replace(SHARE, ''))).size < entries.length) continue
     const least = shares.includes(100) ? 100 : 1
     const part = earned.find((share) => share < least)
     if (part !== undefined) record.unsaid ??= `${part}%`
@@ -177,7 +179,8 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
     best[at] = own.marked
     names[at] = own.name
   })
-  return { marked: best, names, isGuess: isRareDress(best, chosen, records) }
+  const isRare = isRareDress(best, chosen, records)
+  return { marked: best, names, guesses: names.map((name) => isRare && name === chosen) }
 }
 
 const DRESS = new Set([...Object.values(STYLE_NAMES), 'capitals'])
