@@ -172,6 +172,7 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
     }
   }
   const names = best.map((own) => (own.some(Boolean) ? chosen : null))
+  const isRare = isRareDress(best, chosen, records)
   records.forEach((record, at) => {
     if (names[at] || record.entries.length < 2) return
     const own = ownSign(record)
@@ -179,7 +180,6 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
     best[at] = own.marked
     names[at] = own.name
   })
-  const isRare = isRareDress(best, chosen, records)
   return { marked: best, names, guesses: names.map((name) => isRare && name === chosen) }
 }
 
