@@ -12,7 +12,7 @@ import { strayLists } from './keys/stray-lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
 import { dropSharedWords } from './keys/shared-words.ts'
 import { arrowsIntoStems } from './keys/signed-lines.ts'
-import { findSigns, takeShares, takeTwoSigns } from './keys/signs.ts'
+import { findSigns, signsAt, takeShares, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
 import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
@@ -156,12 +156,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
   const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
     const tail = trimTail(record, trimmed[at] as ReturnType<typeof trimStem>)
-    const own = {
-      signs: signs.marked[at] ?? [],
-      signName: signs.names[at] ?? null,
-      isGuess: signs.guesses[at] ?? false,
-    }
-    const one = settleRecord(record, tail, own)
+    const one = settleRecord(record, tail, signsAt(signs, at))
     const doubt = doubtOf(record, one.item, read)
     doubts.push({ ...doubt, namesNone: one.namesNone })
     return {

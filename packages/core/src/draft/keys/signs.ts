@@ -17,6 +17,11 @@ export interface Signs {
   readonly guesses: readonly boolean[]
 }
 
+/** What counts in one record. */
+export function signsAt({ marked, names, guesses }: Signs, at: number) {
+  return { signs: marked[at] ?? [], signName: names[at] ?? null, isGuess: guesses[at] ?? false }
+}
+
 type Find = (entry: Entry) => string | null
 
 const BEHIND =
