@@ -76,8 +76,8 @@ async function statics() {
   else say('The registry does not answer questions about its packages: they are not audited.')
 }
 
-/** The tests of some packages under Jest. */
-async function underJest(name, packages, databaseUrl, folder) {
+/** The tests of some packages under Jest, by some workers. */
+async function underJest(name, packages, workers, databaseUrl, folder) {
   const report = join(folder, `${name}.json`)
   const run = await step(
     name,
@@ -86,7 +86,7 @@ async function underJest(name, packages, databaseUrl, folder) {
       'node_modules/jest/bin/jest.js',
       '--json',
       '--forceExit',
-      '--maxWorkers=2',
+      `--maxWorkers=${workers}`,
       `--outputFile=${report}`,
       '--selectProjects',
       ...packages,
@@ -135,12 +135,12 @@ await main(async () => {
     if (needsBuild(root)) noteBuild(root)
     const { url } = database
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
-    // Side by side: the browser tests wait more than they compute. The server's wait for deadlines, and want room.
+    // Side by side: the browser tests, by two, wait more than they compute. The server's wait for deadlines, and want room.
     await Promise.all([
-      inTurn(statics, () => underJest('Unit tests', UNITS, url, folder)),
+      inTurn(statics, () => underJest('Unit tests', UNITS, 1, url, folder)),
       inBrowser(url, folder, browser),
     ])
-    await underJest('Server tests', ['server'], url, folder)
+    await underJest('Server tests', ['server'], 2, url, folder)
   } finally {
     await stop()
   }
