@@ -9,6 +9,7 @@ import { main } from './say.mjs'
  *   npm run reading -- --folds       each fifth of the drafts, fitted on the others (some minutes)
  *   npm run reading -- --fit         fits the weights on all drafts and writes packages/core/src/draft/roles/weights-table.ts
  *   npm run reading -- --worth       fits how readings are weighed against each other, for packages/core/src/draft/doubt/worth.ts
+ *   npm run reading -- --right-roles what does not come out even where each line has its right role, for a test
  *   npm run reading -- --show NAME   what was read wrongly in the drafts whose name holds NAME
  */
 const core = new URL('../packages/core/dist/', import.meta.url)
@@ -35,6 +36,7 @@ await main(async () => {
   if (args.includes('--fit')) await fit(drafts)
   else if (args.includes('--folds')) await folds(drafts)
   else if (args.includes('--worth')) await worth(drafts)
+  else if (args.includes('--right-roles')) await rightRoles(drafts)
   else await compare(drafts, show)
 })
 
@@ -61,6 +63,7 @@ async function labelledDrafts() {
       const keyText = key ? (await read(key)).source.text : undefined
       drafts.push({
         name,
+        file: join(root, folder, draft),
         set: folder.split('/').slice(-1)[0],
         source: { ...contents.source, ...(keyText !== undefined && { keyText }) },
         gold,
@@ -184,4 +187,22 @@ async function worth(drafts) {
     process.stderr.write(`fold ${fold + 1} of ${FOLDS}\n`)
   }
   process.stdout.write(`${JSON.stringify(fitWorth(all), null, 2)}\n`)
+}
+
+/** Drafts in text that do not come out whole where every line has its right role. */
+async function rightRoles(drafts) {
+  const { heldOf, isWhole, readByRightRoles } = await part('labelled/right-roles.js')
+  const { scoreReading } = await part('labelled/score.js')
+  const inText = drafts.filter(({ set }) => ['drafts', 'layouts', 'first-reads'].includes(set))
+  const scores = inText.map((draft) => {
+    // As it is written: what is a table or a page to who opens files is text here.
+    const { keyText } = draft.source
+    const source = { text: readFileSync(draft.file, 'utf8'), ...(keyText !== undefined && { keyText }) }
+    return { draft, ...scoreReading(readByRightRoles({ ...draft, source }), draft.gold) }
+  })
+  told('by their right roles', scores)
+  const open = scores.filter((score) => !isWhole(score))
+  const file = join(root, 'packages/core/samples/right-roles.json')
+  const held = Object.fromEntries(open.map((score) => [score.draft.name, heldOf(score)]))
+  writeFileSync(file, `${JSON.stringify(held, null, 2)}\n`)
 }

@@ -22,7 +22,7 @@ test('two items that differ in their key alone look the same to who answers them
     }),
     { numRuns: 500 },
   )
-  expect(compared).toBeGreaterThan(500)
+  expect(compared).toBeGreaterThan(100)
 })
 
 test('what a student gives earns what it earned before it was hidden, and comes back as it was shown', () => {

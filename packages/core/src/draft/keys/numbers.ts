@@ -17,12 +17,12 @@ const PLAIN = new RegExp(
   'iu',
 )
 const RANGE = new RegExp(
-  `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})?\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
+  `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})??\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
   'iu',
 )
 /** "5500 (anything from 5000 to 6000 is fine)": the range counts, the value lies in it. */
 const BRACKETED_RANGE = new RegExp(
-  `^(${FIGURE})\\s*(\\p{L}{1,6})?\\s*\\([^()\\d]{0,40}?(${FIGURE})\\s*(?:\\p{L}{1,6}\\s+)?(?:-|–|to|and|bis|und|à|et|a|y|e|tot|en|till|och|do|i|до|и|\\.\\.\\.?|…)\\s*(${FIGURE})[^()\\d]{0,40}\\)\\s*\\.?$`,
+  `^(${FIGURE})\\s*(\\p{L}{1,6})?\\s*\\([^()\\d]{0,40}?(${FIGURE})\\s*(?:\\p{L}{1,6}\\s+)??(?:-|–|to|and|bis|und|à|et|a|y|e|tot|en|till|och|do|i|до|и|\\.\\.\\.?|…)\\s*(${FIGURE})[^()\\d]{0,40}\\)\\s*\\.?$`,
   'iu',
 )
 const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)/i
