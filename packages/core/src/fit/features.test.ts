@@ -1,6 +1,7 @@
-import { contentOf } from '../content/model.ts'
+import { contentOf, paragraph, type Content, type Inline } from '../content/model.ts'
 import type { Item } from '../item/model.ts'
-import { featuresOf, measure } from './limits.ts'
+import { PLAIN } from '../testing/every-kind.ts'
+import { featuresOf, measure, partsOf } from './limits.ts'
 
 const text = (words: string) => contentOf(words)
 const common = { stem: text('Which?'), points: 1, tags: [] }
@@ -101,6 +102,114 @@ test.each<[string, Item, string[]]>([
   ],
 ])('%s', (_name, item, features) => {
   expect(found(item)).toEqual(features)
+})
+
+const gridItem = (more: object = {}): Item => ({
+  ...{ ...common, kind: 'grid', rows: [text('l')], columns: [text('r'), text('s')], key: [[0, 0]] },
+  ...more,
+})
+const inline = (...content: readonly Inline[]): Content => [paragraph(content)]
+const formula: Inline = { type: 'tex', tex: 'x^2', display: false }
+const picture = (asset: string): Inline => ({ type: 'picture', asset, alt: 'A knot' })
+const bold: Inline = { type: 'text', text: 'ebb', styles: ['strong'] }
+
+test.each<[string, Item, string[]]>([
+  ['a key without a gap to fill', cloze({ gaps: [{ key: [] }] }), ['no-key']],
+  ['points of a scale, which earns none', { ...PLAIN.scale, points: 5 }, []],
+  ['no points of a note', PLAIN.note, []],
+  ['feedback to a note', { ...PLAIN.note, feedback: text('So.') }, ['feedback', 'note-feedback']],
+  ['punctuation left out', short({ rules: { ...rules, punctuation: 'ignore' } }), ['text-rules']],
+  ['numbers by value', short({ rules: { ...rules, numbers: 'value' } }), ['text-rules']],
+  ['lists in any order', short({ rules: { ...rules, listOrder: 'any' } }), ['text-rules']],
+  ['stars', short({ rules: { ...rules, pattern: 'star' } }), ['text-rules']],
+  ['a letter that may be wrong', short({ rules: { ...rules, misspelt: 1 } }), ['text-rules']],
+  [
+    'rules that say what always holds',
+    short({
+      rules: { ...rules, punctuation: 'respect', numbers: 'text', listOrder: 'written', pattern: 'none', misspelt: 0 },
+    }),
+    [],
+  ],
+  [
+    'rules of gaps to choose from',
+    cloze({ gaps: [{ key: ['x'], choices: ['x'] }], rules: { ...rules, letterCase: 'respect' } }),
+    [],
+  ],
+  [
+    'rules of typed gaps',
+    cloze({ gaps: [{ key: ['x'] }], rules: { ...rules, letterCase: 'respect' } }),
+    ['letter-case-respected'],
+  ],
+  ['conversions', numeric({ unit: 'm', conversions: [{ unit: 'km', factor: 1000 }] }), ['unit', 'number-form']],
+  ['no conversions', numeric({ unit: 'm', conversions: [] }), ['unit']],
+  ['a unit that may be', numeric({ unit: 'm', unitRule: 'optional' }), ['unit']],
+  ['a unit asked for, and none', numeric({ unitRule: 'required' }), []],
+  ['all of the points for a band', numeric({ key: [{ value: 3, tolerance: 0, credit: 1 }] }), []],
+  ['pairs that must all be right', match({ credit: 'all' }), ['part-all']],
+  ['one pair', match({ left: [text('l')], right: [text('r')], key: [[0, 0]] }), []],
+  ['one row', gridItem(), []],
+  [
+    'rows',
+    gridItem({
+      rows: [text('l'), text('m')],
+      key: [
+        [0, 0],
+        [1, 1],
+      ],
+    }),
+    ['part-credit'],
+  ],
+  ['an arrow in a row', gridItem({ rows: [text('a->b')] }), ['arrow-key']],
+  ['an arrow in a column', gridItem({ columns: [text('r'), text('a->b')] }), ['arrow-key']],
+  ['an arrow at the right of a pair', match({ right: [text('r'), text('a->b')] }), ['part-credit', 'arrow-key']],
+  ['a share for neighbours', { ...PLAIN.order, credit: 'neighbours' }, ['order-neighbours']],
+  ['an order', PLAIN.order, []],
+  [
+    'an order of equals',
+    { ...PLAIN.order, options: [option('a', 'ebb'), option('b', 'ebb'), option('c', 'x')] },
+    ['equal-options'],
+  ],
+  ['a rubric', essay({ rubric: [{ says: 'Names it', points: 1 }] }), ['rubric']],
+  ['a rubric without a line', essay({ rubric: [] }), []],
+  ['a sample without a word', essay({ sample: [] }), []],
+  ['an outcome', single({ outcome: 'N1' }), ['filing']],
+  ['a difficulty', single({ difficulty: 'hard' }), ['filing']],
+  ['an empty left side', match({ left: [text('l'), []] }), ['part-credit', 'empty-part']],
+  ['an empty row', gridItem({ rows: [[]] }), ['empty-part']],
+  ['a formula', single({ stem: inline(formula) }), ['rich-text', 'mathematics']],
+  ['a formula in feedback', single({ feedback: inline(formula) }), ['feedback', 'rich-text', 'mathematics']],
+  ['a picture', single({ stem: inline(picture('knot.png')) }), ['rich-text', 'picture']],
+  ['a picture that is only named', single({ stem: inline(picture('')) }), ['rich-text', 'picture', 'picture-missing']],
+  ['bold words', single({ stem: inline(bold) }), ['rich-text']],
+  ['no style', single({ stem: inline({ type: 'text', text: 'ebb', styles: [] }) }), []],
+  [
+    'a bold option',
+    single({ options: [{ id: 'a', content: inline(bold) }, option('b', 'x')] }),
+    ['rich-text', 'rich-part'],
+  ],
+  ['two paragraphs', single({ stem: text('One.\nTwo.') }), ['several-lines']],
+  ['a line break', single({ stem: inline({ type: 'text', text: 'a' }, { type: 'break' }) }), ['several-lines']],
+  ['a line end in a text', single({ stem: inline({ type: 'text', text: 'a\nb' }) }), ['several-lines']],
+  ['program text of one line', single({ stem: [{ type: 'preformatted', text: 'x = 1' }] }), ['rich-text']],
+  ['program text', single({ stem: [{ type: 'preformatted', text: 'x = 1\ny' }] }), ['rich-text', 'several-lines']],
+  ['an option of two lines', single({ options: [option('a', 'One.\nTwo.'), option('b', 'x')] }), ['several-lines']],
+  ['nothing asked', single({ stem: [] }), []],
+])('of %s', (_name, item, features) => {
+  expect([...found(item)].sort()).toEqual([...features].sort())
+})
+
+test('a picture is missing where it is not among those at hand', () => {
+  const item = single({ stem: inline(picture('knot.png')) })
+  expect(featuresOf(item, new Map())).toContain('picture-missing')
+  expect(featuresOf(item, new Map([['knot.png', new Uint8Array()]]))).not.toContain('picture-missing')
+})
+
+test('parts are what a student picks among', () => {
+  const counts = Object.values(PLAIN).map((item) => [item.kind, partsOf(item).length])
+  expect(Object.fromEntries(counts)).toEqual({
+    ...{ single: 3, multiple: 4, truefalse: 0, short: 0, numeric: 0, cloze: 0 },
+    ...{ match: 5, order: 3, grid: 4, scale: 0, essay: 0, note: 0 },
+  })
 })
 
 test('what is measured', () => {
