@@ -114,7 +114,7 @@ function cut(pieces: Piece[], at: number, to: number): () => void {
 }
 
 /** "1 = not sure … 5 = very sure" names the ends of a scale. */
-const SCALE_ENDS = /^\d{1,2}\s*=\s*\D.*\d{1,2}\s*=/u
+const SCALE_ENDS = /(?<![\d.,])\d{1,2}\s*=\s*\D.*\d{1,2}\s*=/u
 
 function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   const at = pieces.length - 1
@@ -122,8 +122,7 @@ function slotIn(pieces: Piece[], pattern: RegExp): Slot | null {
   if (!piece || piece.join === 'preformatted') return null
   const text = spanText(piece.span)
   const found = pattern.exec(text)
-  if (!found?.[1] || found.index === 0) return null
-  if (SCALE_ENDS.test(found[1])) return null
+  if (!found?.[1] || found.index === 0 || SCALE_ENDS.test(text)) return null
   const { span } = piece
   const from = span.from + found.index + found[0].indexOf(found[1])
   return {
