@@ -86,8 +86,8 @@ function isScore(decvar: ElementNode): boolean {
 }
 
 /**
- * What a \`setvar\` says: a number, or, as course sites write it (common practice), the bound of its variable,
- * \`SCORE.max\`.
+ * What a `setvar` says: a number, or, as course sites write it (common practice), the bound of its variable,
+ * `SCORE.max`.
  */
 export function amountOf(set: ElementNode, most: number): number {
   const text = textOf(set).trim()
@@ -140,7 +140,7 @@ function compares(test: ElementNode, given: Given): boolean {
   const number = Number(value)
   switch (test.name) {
     case 'varequal': {
-      const fold = (text: string): string => (test.attributes['case'] === 'No' ? text.toLowerCase() : text)
+      const fold = (text: string): string => (test.attributes['case'] === 'Yes' ? text : text.toLowerCase())
       return answers.some((one) => fold(one) === fold(value) || (value !== '' && isSameNumber(one, number)))
     }
     case 'varsubstring':
