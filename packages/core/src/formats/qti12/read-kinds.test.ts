@@ -155,7 +155,9 @@ describe('what is typed', () => {
       key: ['port'],
       rules: { letterCase: 'ignore' },
     })
-    expect(only(itemOf(fib(), set(equal('port', ' case="Yes"'), 2)))).toMatchObject({ rules: { letterCase: 'respect' } })
+    expect(only(itemOf(fib(), set(equal('port', ' case="Yes"'), 2)))).toMatchObject({
+      rules: { letterCase: 'respect' },
+    })
   })
   test('several, of which one earns a part', () => {
     const { items, reasons } = read(
