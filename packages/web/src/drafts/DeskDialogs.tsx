@@ -1,4 +1,3 @@
-import type { Sentence } from '@zakuska/core'
 import { lazy, Suspense } from 'react'
 import { HandOver } from '../people/HandOver'
 import { KeysDialog } from './KeysDialog'
@@ -11,51 +10,34 @@ import { ReadingDialog } from './writing/ReadingDialog'
 import type { Again } from './writing/use-again'
 import type { DraftReply } from './writing/use-draft-reply'
 import type { Desk } from './use-desk'
-import type { Opened } from './DeskHead'
+import type { DeskOpened } from './desk/desk-opened'
 
 const AgainDialog = lazy(() => import('./writing/AgainDialog').then((part) => ({ default: part.AgainDialog })))
 
 /** What opens over the desk. */
 export function DeskDialogs({
   desk,
-  dialog,
-  setDialog,
-  evidence,
-  shownIn,
+  opened,
   first,
-  setShownIn,
+  evidence,
   replies,
   again,
-  closeDialog,
-  later,
-  setLater,
 }: {
   readonly desk: Desk
-  readonly dialog: Opened
-  readonly setDialog: (next: Opened) => void
-  readonly evidence: Found | null
-  readonly shownIn: readonly Sentence[] | null
+  readonly opened: DeskOpened
   readonly first: SavedDraft
-  readonly setShownIn: (next: readonly Sentence[] | null) => void
+  readonly evidence: Found | null
   readonly replies: DraftReply
   readonly again: Again
-  readonly closeDialog: () => void
-  readonly later: boolean
-  readonly setLater: (next: boolean) => void
 }) {
+  const { dialog, close, sentences } = opened
   return (
     <>
-      <ToBankDialog draftId={first.id} desk={desk} open={dialog === 'bank'} close={() => setDialog(null)} />
+      <ToBankDialog draftId={first.id} desk={desk} open={dialog === 'bank'} close={close} />
       <PartMenu teaching={desk.teaching} toText={() => desk.view()?.focus()} />
-      <EvidenceDialog
-        found={evidence}
-        items={desk.items}
-        open={dialog === 'evidence'}
-        close={() => setDialog(null)}
-        goTo={desk.goTo}
-      />
-      {shownIn && first.source !== null && (
-        <ReadingDialog source={first.source} sentences={shownIn} close={() => setShownIn(null)} />
+      <EvidenceDialog found={evidence} items={desk.items} open={dialog === 'evidence'} close={close} goTo={desk.goTo} />
+      {sentences && first.source !== null && (
+        <ReadingDialog source={first.source} sentences={sentences} close={() => opened.showSentences(null)} />
       )}
       {dialog === 'again' && first.source !== null && (
         <Suspense>
@@ -67,18 +49,18 @@ export function DeskDialogs({
             found={evidence}
             first={desk.here}
             again={again}
-            close={closeDialog}
+            close={close}
           />
         </Suspense>
       )}
-      <KeysDialog open={dialog === 'keys'} close={() => setDialog(null)} />
-      {dialog === 'copy' && <HandOver kind="draft" ids={[first.id]} title={desk.title} close={() => setDialog(null)} />}
-      {desk.meeting && !later && (
+      <KeysDialog open={dialog === 'keys'} close={close} />
+      {dialog === 'copy' && <HandOver kind="draft" ids={[first.id]} title={desk.title} close={close} />}
+      {desk.meeting && !opened.meetsLater && (
         <MergeDialog
           by={desk.meeting.theirs.updatedBy ?? 'Somebody'}
           clashes={desk.meeting.clashes}
           settle={desk.settle}
-          close={() => setLater(true)}
+          close={() => opened.meetLater(true)}
         />
       )}
     </>

@@ -1,12 +1,13 @@
 import type { RefObject } from 'react'
 import { Head } from '../parts/Head'
 import { Button } from '../parts/Button'
-import { May } from '../people/May'
+import { May, useMay } from '../people/May'
 import { Others } from '../people/Others'
 import type { DeskItem } from './desk-state'
 import type { SavedDraft } from './queries'
 import { SendOn } from './SendOn'
 import { EvidenceButton, type Found } from './writing/EvidenceDialog'
+import type { DeskOpened } from './desk/desk-opened'
 import type { SaveState } from './desk/saver'
 import type { Desk } from './use-desk'
 
@@ -18,39 +19,21 @@ const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
   conflict: 'somebody else changed it, too; kept in this browser',
 }
 
-export type Opened = 'bank' | 'keys' | 'copy' | 'evidence' | 'again' | null
-
-export type Side = 'text' | 'items'
-
 export function DeskHead({
   desk,
-  mayWrite,
-  later,
-  setLater,
-  signed,
-  setSide,
-  side,
-  keyShown,
-  setKeyShown,
-  evidence,
-  setDialog,
+  opened,
   first,
+  evidence,
   onward,
 }: {
   readonly desk: Desk
-  readonly mayWrite: boolean
-  readonly later: boolean
-  readonly setLater: (next: boolean) => void
-  readonly signed: number
-  readonly setSide: (next: Side) => void
-  readonly side: Side
-  readonly keyShown: boolean
-  readonly setKeyShown: (next: boolean) => void
-  readonly evidence: Found | null
-  readonly setDialog: (next: Opened) => void
+  readonly opened: DeskOpened
   readonly first: SavedDraft
+  readonly evidence: Found | null
   readonly onward: RefObject<HTMLDivElement | null>
 }) {
+  const mayWrite = useMay('write')
+  const signed = desk.items.filter((item) => item.followed.signOff).length
   return (
     <Head
       title={
@@ -66,29 +49,31 @@ export function DeskHead({
       }
       about={<span role="status">{SAVE_WORDS[desk.saveState]}</span>}
     >
-      {desk.meeting && later && <Button onClick={() => setLater(false)}>Put both together …</Button>}
+      {desk.meeting && opened.meetsLater && (
+        <Button onClick={() => opened.meetLater(false)}>Put both together …</Button>
+      )}
       <Others place={`draft:${first.id}`} />
       <Progress items={desk.items} signed={signed} />
-      <Button className="md:hidden" onClick={() => setSide(side === 'text' ? 'items' : 'text')}>
-        {side === 'text' ? 'Show items' : 'Show text'}
+      <Button className="md:hidden" onClick={opened.turn}>
+        {opened.side === 'text' ? 'Show items' : 'Show text'}
       </Button>
       {(mayWrite || desk.keyText?.trim()) && (
-        <Button aria-expanded={keyShown} onClick={() => setKeyShown(!keyShown)}>
+        <Button aria-expanded={opened.keyShown} onClick={() => opened.showKey(!opened.keyShown)}>
           Key{desk.keyText?.trim() ? ' ✓' : '…'}
         </Button>
       )}
-      <EvidenceButton found={evidence} open={() => setDialog('evidence')} />
+      <EvidenceButton found={evidence} open={() => opened.open('evidence')} />
       <May right="write" to="change drafts">
         {first.source !== null && desk.items.length > 0 && (
-          <Button onClick={() => setDialog('again')}>Draft again…</Button>
+          <Button onClick={() => opened.open('again')}>Draft again…</Button>
         )}
         <Button onClick={desk.tidy}>Tidy the text</Button>
-        <Button onClick={() => setDialog('copy')}>Hand over</Button>
+        <Button onClick={() => opened.open('copy')}>Hand over</Button>
         <div ref={onward} className="flex gap-2">
-          <Button disabled={!desk.items.length} onClick={() => setDialog('bank')}>
+          <Button disabled={!desk.items.length} onClick={() => opened.open('bank')}>
             {signed ? `Put ${signed} in the bank` : 'Put in the bank'}
           </Button>
-          <SendOn draftId={first.id} desk={desk} signed={signed} askBank={() => setDialog('bank')} />
+          <SendOn draftId={first.id} desk={desk} signed={signed} askBank={() => opened.open('bank')} />
         </div>
       </May>
     </Head>

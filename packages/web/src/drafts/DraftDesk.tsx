@@ -1,5 +1,5 @@
-import type { Mark, Sentence } from '@zakuska/core'
-import { type RefObject, useCallback, useEffect, useMemo, useState } from 'react'
+import type { Mark } from '@zakuska/core'
+import { type RefObject, useEffect, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
 import { useSession } from '../people/session'
 import { useMay } from '../people/May'
@@ -17,7 +17,8 @@ import { useDraftReply } from './writing/use-draft-reply'
 import { paneKeys, usePane, useTextFirst, useTroubleKey } from './desk/pane'
 import { type Desk, useDesk } from './use-desk'
 import type { Beside } from './writing/BesideItem'
-import { DeskHead, type Opened, type Side } from './DeskHead'
+import { type Side, useDeskOpened } from './desk/desk-opened'
+import { DeskHead } from './DeskHead'
 import { DeskDialogs } from './DeskDialogs'
 import { Hairline } from './Hairline'
 
@@ -31,10 +32,8 @@ export function DraftDeskPage() {
 }
 
 function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly personName: string }) {
-  const [dialog, setDialog] = useState<Opened>(null)
-  const [keyShown, setKeyShown] = useState(false)
-  const [later, setLater] = useState(false)
-  const [side, setSide] = useState<Side>('text')
+  const opened = useDeskOpened()
+  const { side } = opened
   // The first draft is the one that is edited; later copies from the server only bring its version.
   const [first] = useState(draft)
   const mayWrite = useMay('write')
@@ -46,10 +45,8 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
   useTroubleKey(desk.nextTrouble)
   const asIn = useMemo(() => sameDoubts(desk.items), [desk.items])
   const evidence = useEvidence(first.source, desk.items)
-  const [shownIn, setShownIn] = useState<readonly Sentence[] | null>(null)
-  const beside = useBeside(evidence, desk.items, setShownIn)
-  const closeDialog = useCallback(() => setDialog(null), [])
-  const again = useAgain(desk, closeDialog)
+  const beside = useBeside(evidence, desk.items, opened.showSentences)
+  const again = useAgain(desk, opened.close)
   const replies = useDraftReply(
     draft.id,
     first.source !== null,
@@ -57,55 +54,27 @@ function DraftDesk({ draft, personName }: { readonly draft: SavedDraft; readonly
     mayWrite ? personName : null,
     again.asked?.id ?? null,
   )
-  const signed = desk.items.filter((item) => item.followed.signOff).length
   useEffect(() => {
     pane.current?.querySelector('[data-here="true"]')?.scrollIntoView({ block: 'nearest' })
   }, [pane, desk.here])
   return (
     <>
-      <DeskHead
-        desk={desk}
-        mayWrite={mayWrite}
-        later={later}
-        setLater={setLater}
-        signed={signed}
-        setSide={setSide}
-        side={side}
-        keyShown={keyShown}
-        setKeyShown={setKeyShown}
-        evidence={evidence}
-        setDialog={setDialog}
-        first={first}
-        onward={onward}
-      />
+      <DeskHead {...{ desk, opened, first, evidence, onward }} />
       {replies.reply && <ReplyBar {...replies} reply={replies.reply} read={desk.items.length} />}
       <div className="grid min-h-0 flex-1 md:grid-cols-[1fr_44px_1fr]">
         <TextPane side={side} desk={desk} />
         <Hairline desk={desk} pane={pane.current} />
         <ItemList pane={pane} desk={desk} side={side} asIn={asIn} beside={beside} />
       </div>
-      {keyShown && (
+      {opened.keyShown && (
         <KeyPane
           text={desk.keyText ?? ''}
           change={mayWrite ? (text) => desk.setKeyText(text || null) : undefined}
-          close={() => setKeyShown(false)}
+          close={() => opened.showKey(false)}
         />
       )}
-      <DecideTray desk={desk} showKeys={() => setDialog('keys')} />
-      <DeskDialogs
-        desk={desk}
-        dialog={dialog}
-        setDialog={setDialog}
-        evidence={evidence}
-        shownIn={shownIn}
-        first={first}
-        setShownIn={setShownIn}
-        replies={replies}
-        again={again}
-        closeDialog={closeDialog}
-        later={later}
-        setLater={setLater}
-      />
+      <DecideTray desk={desk} showKeys={() => opened.open('keys')} />
+      <DeskDialogs {...{ desk, opened, first, evidence, replies, again }} />
     </>
   )
 }

@@ -1,5 +1,5 @@
 import { isAnswered, plainText, responseText, type Item, type RubricLine, type Response } from '@zakuska/core'
-import { useEffect, useMemo, useRef, useState, type RefObject } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { Button, Kbd } from '../parts/Button'
 import { Empty } from '../parts/Empty'
 import { counted } from '../parts/item-words'
@@ -124,22 +124,15 @@ function Answer({
   readonly next: () => void
   readonly step: (by: number) => void
 }) {
-  const { give } = useSittingChanges(sitting.id)
-  const known = attempt.given[place]
-  const [typed, setTyped] = useState(known === undefined ? '' : String(known))
-  const [remark, setRemark] = useState(attempt.remarks[place] ?? '')
+  const giving = useGiving(sitting.id, attempt, place, body.points)
   const [ticked, setTicked] = useState<ReadonlySet<number>>(new Set())
-  const field = useRef<HTMLInputElement>(null)
-  useEffect(() => field.current?.focus(), [])
   const response = attempt.responses[place]
-  const value = typed.trim() === '' ? null : Number(typed.replace(',', '.'))
-  const isWrong = value !== null && !(value >= 0 && value <= body.points)
   const rubric = body.kind === 'essay' ? (body.rubric ?? []) : []
   const tick = (index: number, on: boolean): void => {
     const now = new Set([...ticked].filter((one) => one !== index))
     if (on) now.add(index)
     setTicked(now)
-    setTyped(points(Math.min(body.points, rubricPoints(rubric, now))))
+    giving.setTyped(points(Math.min(body.points, rubricPoints(rubric, now))))
   }
   return (
     <form
@@ -151,34 +144,19 @@ function Answer({
       }}
       onSubmit={(event) => {
         event.preventDefault()
-        if (!isWrong && value !== null)
-          give.mutate({ attemptId: attempt.id, item: place, points: value, remark }, { onSuccess: next })
+        giving.keep(next)
       }}
     >
       <h2 className="font-ui text-xs font-semibold text-muted">{name}</h2>
       <Answered response={response} body={body} />
       {rubric.length > 0 && <Rubric rubric={rubric} ticked={ticked} tick={tick} />}
-      <PointsAndRemark
-        body={body}
-        field={field}
-        typed={typed}
-        isWrong={isWrong}
-        setTyped={setTyped}
-        remark={remark}
-        place={place}
-        setRemark={setRemark}
-        remarks={remarks}
-        give={give}
-        value={value}
-        known={known}
-        attempt={attempt}
-      />
-      {isWrong && (
+      <PointsAndRemark giving={giving} most={body.points} place={place} remarks={remarks} />
+      {giving.isWrong && (
         <p role="alert" className="pt-1 text-beet">
           ◆ From 0 to {counted(body.points, 'point', 'points')}.
         </p>
       )}
-      <Fault error={give.error} />
+      <Fault error={giving.error} />
     </form>
   )
 }
@@ -222,56 +200,77 @@ function rubricPoints(rubric: readonly RubricLine[], ticked: ReadonlySet<number>
   return [...ticked].reduce((sum, one) => sum + (rubric[one]?.points ?? 0), 0)
 }
 
-function PointsAndRemark({
-  body,
-  field,
-  typed,
-  isWrong,
-  setTyped,
-  remark,
-  place,
-  setRemark,
-  remarks,
-  give,
-  value,
-  known,
-  attempt,
-}: {
-  readonly body: Item
-  readonly field: RefObject<HTMLInputElement | null>
+/** Points and a remark on their way to one answer. */
+interface Giving {
   readonly typed: string
-  readonly isWrong: boolean
-  readonly setTyped: (next: string) => void
+  readonly setTyped: (typed: string) => void
   readonly remark: string
+  readonly setRemark: (remark: string) => void
+  /** Not a number that the item can earn. */
+  readonly isWrong: boolean
+  readonly mayKeep: boolean
+  readonly keep: (then: () => void) => void
+  /** Takes back what was given; null where nothing was, or something is on its way. */
+  readonly takeBack: (() => void) | null
+  readonly isKnown: boolean
+  readonly error: Error | null
+}
+
+function useGiving(sittingId: string, attempt: SittingAttempt, place: number, most: number): Giving {
+  const { give } = useSittingChanges(sittingId)
+  const known = attempt.given[place]
+  const [typed, setTyped] = useState(known === undefined ? '' : String(known))
+  const [remark, setRemark] = useState(attempt.remarks[place] ?? '')
+  const value = typed.trim() === '' ? null : Number(typed.replace(',', '.'))
+  const isWrong = value !== null && !(value >= 0 && value <= most)
+  const send = (points: number | null, then: () => void): void =>
+    give.mutate({ attemptId: attempt.id, item: place, points, remark }, { onSuccess: then })
+  return {
+    ...{ typed, setTyped, remark, setRemark, isWrong },
+    mayKeep: !give.isPending && value !== null && !isWrong,
+    keep: (then) => {
+      if (value !== null && !isWrong) send(value, then)
+    },
+    takeBack: give.isPending ? null : () => send(null, () => setTyped('')),
+    isKnown: known !== undefined,
+    error: give.error,
+  }
+}
+
+function PointsAndRemark({
+  giving,
+  most,
+  place,
+  remarks,
+}: {
+  readonly giving: Giving
+  readonly most: number
   readonly place: number
-  readonly setRemark: (next: string) => void
   readonly remarks: readonly string[]
-  readonly give: ReturnType<typeof useSittingChanges>['give']
-  readonly value: number | null
-  readonly known: number | undefined
-  readonly attempt: SittingAttempt
 }) {
+  const field = useRef<HTMLInputElement>(null)
+  useEffect(() => field.current?.focus(), [])
   return (
     <div className="flex flex-wrap items-end gap-3">
       <label>
-        Points, of {body.points}
+        Points, of {most}
         <input
           ref={field}
           inputMode="decimal"
           className="mt-0.5 block w-24 rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
-          value={typed}
-          aria-invalid={isWrong}
-          onChange={(event) => setTyped(event.target.value)}
+          value={giving.typed}
+          aria-invalid={giving.isWrong}
+          onChange={(event) => giving.setTyped(event.target.value)}
         />
       </label>
       <label className="min-w-48 flex-1">
         Remark to the person
         <input
           className="mt-0.5 block w-full rounded-[3px] border border-edge bg-sheet px-2 py-1 text-base"
-          value={remark}
+          value={giving.remark}
           list={`remarks-${place}`}
           maxLength={2000}
-          onChange={(event) => setRemark(event.target.value)}
+          onChange={(event) => giving.setRemark(event.target.value)}
         />
         <datalist id={`remarks-${place}`}>
           {remarks.map((one) => (
@@ -279,17 +278,11 @@ function PointsAndRemark({
           ))}
         </datalist>
       </label>
-      <Button tone="lead" type="submit" disabled={give.isPending || value === null || isWrong}>
+      <Button tone="lead" type="submit" disabled={!giving.mayKeep}>
         Keep and go on
       </Button>
-      {known !== undefined && (
-        <Button
-          tone="quiet"
-          disabled={give.isPending}
-          onClick={() =>
-            give.mutate({ attemptId: attempt.id, item: place, points: null, remark }, { onSuccess: () => setTyped('') })
-          }
-        >
+      {giving.isKnown && (
+        <Button tone="quiet" disabled={!giving.takeBack} onClick={giving.takeBack ?? undefined}>
           Take back
         </Button>
       )}

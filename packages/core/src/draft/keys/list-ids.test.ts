@@ -55,12 +55,12 @@ test('where few are numbered, their places are numbers', () => {
 
 test('rows of a matching have numbers of their own', () => {
   const rows = unitsIn('4. bow\n5. stern\nport\nb) beam')
-  const matching = record('3. Match.', { rows })
+  const matching = record('3. Match.', { rows: [...rows] })
   expect(rowIds(matching)).toEqual(['4', '5'])
   expect(ids([matching])).toEqual(['3: 0', '4: 0', '5: 0'])
   expect(['3', '4', '5', '6'].map((id) => isRowId(id, matching))).toEqual([false, true, true, false])
   expect(isRowId('4', record('3. Match.', { rows: rows.slice(0, 1) }))).toBe(false)
-  expect(isRowId('4', record('4. Match.', { rows }))).toBe(false)
+  expect(isRowId('4', record('4. Match.', { rows: [...rows] }))).toBe(false)
 })
 
 const parted = [
