@@ -1,5 +1,6 @@
 import { plainText, type Item, type ItemProof, type ProvenProbe } from '@zakuska/core'
-import { Fragment, useState } from 'react'
+import { useState } from 'react'
+import { type ItemColumn, type ItemLine, ItemTable } from '../parts/ItemTable'
 import { responseText } from '../parts/response-text'
 import { PROBE_WORDS } from './probe-sheet'
 import { proofsOf } from './proofs'
@@ -9,70 +10,61 @@ import type { Delivery } from './queries'
 export function ProofTable({ delivery }: { readonly delivery: Delivery }) {
   const [open, setOpen] = useState<number | null>(null)
   const proofs = proofsOf(delivery)
+  const lines = delivery.items.map((item, index): ItemLine => {
+    const proof = proofs?.[index]
+    const isOpen = open === index
+    return {
+      key: item.name,
+      number: index + 1,
+      item: <Sent item={item} />,
+      cells: [
+        <Arrived key="arrived" outcome={item.outcome} why={item.why} />,
+        <Counted key="probes" proof={proof} isOpen={isOpen} toggle={() => setOpen(isOpen ? null : index)} />,
+        proof ? <ProofWord verdict={proof.verdict} /> : <span className="text-muted">not yet</span>,
+      ],
+      below: isOpen && proof && <Probes body={item.body} probes={proof.probes} />,
+    }
+  })
+  return <ItemTable className="min-w-[560px]" columns={COLUMNS} lines={lines} />
+}
+
+const COLUMNS: readonly ItemColumn[] = [
+  { name: 'Arrived', width: 'w-28' },
+  { name: 'Probes', width: 'w-28' },
+  { name: 'Verdict', width: 'w-40' },
+]
+
+/** What is asked, what of it is different here by now, and what the way changed. */
+function Sent({ item }: { readonly item: Delivery['items'][number] }) {
   return (
-    <table className="w-full min-w-[560px] border-collapse">
-      <thead>
-        <tr className="border-b border-ink text-left">
-          <th className="w-10 py-2">
-            <span className="sr-only">Number</span>
-          </th>
-          <th className="py-2 font-semibold">Item</th>
-          <th className="w-28 py-2 font-semibold">Arrived</th>
-          <th className="w-28 py-2 font-semibold">Probes</th>
-          <th className="w-40 py-2 font-semibold">Verdict</th>
-        </tr>
-      </thead>
-      <tbody>
-        {delivery.items.map((item, index) => {
-          const proof = proofs?.[index]
-          const body = item.body
-          return (
-            <Fragment key={item.name}>
-              <tr className={`border-b border-line align-top ${open === index ? 'bg-here' : ''}`}>
-                <td className="py-2 pr-3 text-right font-text font-semibold text-muted">{index + 1}</td>
-                <td className="py-2 pr-3 font-text text-[15px] leading-snug">
-                  {plainText(body.stem)}
-                  {item.since && (
-                    <span className="block font-ui text-xs text-mustard-ink">◐ {SINCE_WORDS[item.since]}</span>
-                  )}
-                  {item.changes.length > 0 && (
-                    <span className="block font-ui text-xs text-muted">{item.changes.join(' · ')}</span>
-                  )}
-                </td>
-                <td className="py-2">
-                  <Arrived outcome={item.outcome} why={item.why} />
-                </td>
-                <td className="py-2 tabular-nums">
-                  {proof?.probes.length ? (
-                    <button
-                      type="button"
-                      aria-expanded={open === index}
-                      className="underline decoration-dotted underline-offset-2"
-                      onClick={() => setOpen(open === index ? null : index)}
-                    >
-                      {proof.probes.filter((probe) => probe.verdict === 'agrees').length} of {proof.probes.length}
-                    </button>
-                  ) : (
-                    '–'
-                  )}
-                </td>
-                <td className="py-2">
-                  {proof ? <ProofWord verdict={proof.verdict} /> : <span className="text-muted">not yet</span>}
-                </td>
-              </tr>
-              {open === index && proof && (
-                <tr className="border-b border-line bg-here">
-                  <td />
-                  <td colSpan={4} className="pb-3">
-                    <Probes body={body} probes={proof.probes} />
-                  </td>
-                </tr>
-              )}
-            </Fragment>
-          )
-        })}
-      </tbody>
-    </table>
+    <>
+      {plainText(item.body.stem)}
+      {item.since && <span className="block font-ui text-xs text-mustard-ink">◐ {SINCE_WORDS[item.since]}</span>}
+      {item.changes.length > 0 && <span className="block font-ui text-xs text-muted">{item.changes.join(' · ')}</span>}
+    </>
+  )
+}
+
+/** How many probes agree, and the way to them. */
+function Counted({
+  proof,
+  isOpen,
+  toggle,
+}: {
+  readonly proof: ItemProof | undefined
+  readonly isOpen: boolean
+  readonly toggle: () => void
+}) {
+  if (!proof?.probes.length) return '–'
+  return (
+    <button
+      type="button"
+      aria-expanded={isOpen}
+      className="tabular-nums underline decoration-dotted underline-offset-2"
+      onClick={toggle}
+    >
+      {proof.probes.filter((probe) => probe.verdict === 'agrees').length} of {proof.probes.length}
+    </button>
   )
 }
 

@@ -1,7 +1,8 @@
 import { answersTo, type Item, type ItemAnalysis } from '@zakuska/core'
-import { Fragment, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { counted } from '../parts/item-words'
+import { type ItemColumn, type ItemLine, ItemTable } from '../parts/ItemTable'
 import { KeyGlyph } from '../parts/KeyGlyph'
 import { ItemPlot } from './charts/ItemPlot'
 import { OptionBars } from './charts/OptionBars'
@@ -41,7 +42,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
             <option value="paper">of the paper</option>
           </select>
         </label>
-        <ItemTable
+        <Analysed
           sorted={sorted}
           bodies={bodies}
           open={open}
@@ -69,7 +70,7 @@ export function ItemsView({ sitting, looked }: ViewProps) {
   )
 }
 
-function ItemTable({
+function Analysed({
   sorted,
   bodies,
   open,
@@ -86,108 +87,71 @@ function ItemTable({
   readonly sitting: Sitting
   readonly looked: Looked
 }) {
-  return (
-    <table className="mt-2 w-full border-collapse">
-      <thead>
-        <tr className="border-b border-ink text-left text-xs align-bottom">
-          <th className="w-9 py-1.5">
-            <span className="sr-only">Number</span>
-          </th>
-          <th className="py-1.5 font-semibold">Item</th>
-          <th
-            className="w-16 py-1.5 text-right font-semibold"
-            title="Difficulty p: share of the points that was earned"
-          >
-            Right
-          </th>
-          <th
-            className="hidden w-20 py-1.5 text-right font-semibold sm:table-cell"
-            title="Upper-lower: share of the upper 27 % less that of the lower 27 %"
-          >
-            Upper less lower
-          </th>
-          <th
-            className="w-24 py-1.5 text-right font-semibold"
-            title="Point-biserial correlation with the rest of the paper"
-          >
-            Tells apart
-          </th>
-          <th
-            className="hidden w-20 py-1.5 pl-3 text-right font-semibold sm:table-cell"
-            title="Alpha of the paper without this item"
-          >
-            Alpha without
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {sorted.map((row) => (
-          <Fragment key={row.item}>
-            <ItemRow
-              row={row}
-              body={bodies[row.item]}
-              isOpen={open === row.item}
-              toggle={() => setOpen(open === row.item ? null : row.item)}
-              isTold={isTold}
-            />
-            {open === row.item && bodies[row.item] && (
-              <tr className="border-b border-line bg-here">
-                <td />
-                <td colSpan={5} className="pb-4">
-                  <OpenItem row={row} body={bodies[row.item] as Item} sitting={sitting} looked={looked} />
-                </td>
-              </tr>
-            )}
-          </Fragment>
-        ))}
-      </tbody>
-    </table>
-  )
+  const told = (figure: number | null): string => (isTold ? signed(figure) : '–')
+  const lines = sorted.flatMap((row): ItemLine[] => {
+    const body = bodies[row.item]
+    if (!body) return []
+    const isOpen = open === row.item
+    const apart = (
+      <>
+        {told(row.itemRest)}
+        {isTold && (
+          <span className="block text-[11px] text-muted">{discriminationWord(row.itemRest, row.difficulty)}</span>
+        )}
+      </>
+    )
+    return [
+      {
+        key: row.item,
+        number: row.item + 1,
+        item: <Opener row={row} body={body} isOpen={isOpen} toggle={() => setOpen(isOpen ? null : row.item)} />,
+        cells: [percent(row.difficulty), told(row.upperLower), apart, told(row.alphaWithout)],
+        below: isOpen && <OpenItem row={row} body={body} sitting={sitting} looked={looked} />,
+      },
+    ]
+  })
+  return <ItemTable className="mt-2" columns={COLUMNS} lines={lines} />
 }
 
-function ItemRow({
+const COLUMNS: readonly ItemColumn[] = [
+  { name: 'Right', width: 'w-16', figures: true, title: 'Difficulty p: share of the points that was earned' },
+  {
+    name: 'Upper less lower',
+    ...{ width: 'w-20', figures: true, wideOnly: true },
+    title: 'Upper-lower: share of the upper 27 % less that of the lower 27 %',
+  },
+  { name: 'Tells apart', width: 'w-24', figures: true, title: 'Point-biserial correlation with the rest of the paper' },
+  {
+    name: 'Alpha without',
+    ...{ width: 'w-20', figures: true, wideOnly: true },
+    title: 'Alpha of the paper without this item',
+  },
+]
+
+/** What is asked, and what its figures say against it. */
+function Opener({
   row,
   body,
   isOpen,
   toggle,
-  isTold,
 }: {
   readonly row: ItemAnalysis
-  readonly body: Item | undefined
+  readonly body: Item
   readonly isOpen: boolean
   readonly toggle: () => void
-  readonly isTold: boolean
 }) {
-  if (!body) return null
   return (
-    <tr className={`border-b border-line align-top ${isOpen ? 'bg-here' : ''}`}>
-      <td className="py-2 pr-3 text-right font-text text-muted">{row.item + 1}</td>
-      <td className="py-2 pr-3">
-        <button
-          type="button"
-          aria-expanded={isOpen}
-          onClick={toggle}
-          className="text-left font-text text-[15px] leading-snug"
-        >
-          {stemLine(body, 120)}
-        </button>
-        {row.flags.map((flag) => (
-          <p key={`${flag.code}${flag.option ?? ''}`} className="text-xs text-beet">
-            <span aria-hidden="true">◆ </span>
-            {flagText(body, flag)}.
-          </p>
-        ))}
-      </td>
-      <td className="py-2 text-right tabular-nums">{percent(row.difficulty)}</td>
-      <td className="hidden py-2 text-right tabular-nums sm:table-cell">{isTold ? signed(row.upperLower) : '–'}</td>
-      <td className="py-2 text-right tabular-nums">
-        {isTold ? signed(row.itemRest) : '–'}
-        {isTold && (
-          <span className="block text-[11px] text-muted">{discriminationWord(row.itemRest, row.difficulty)}</span>
-        )}
-      </td>
-      <td className="hidden py-2 text-right tabular-nums sm:table-cell">{isTold ? signed(row.alphaWithout) : '–'}</td>
-    </tr>
+    <>
+      <button type="button" aria-expanded={isOpen} onClick={toggle} className="text-left">
+        {stemLine(body, 120)}
+      </button>
+      {row.flags.map((flag) => (
+        <p key={`${flag.code}${flag.option ?? ''}`} className="font-ui text-xs text-beet">
+          <span aria-hidden="true">◆ </span>
+          {flagText(body, flag)}.
+        </p>
+      ))}
+    </>
   )
 }
 

@@ -2,6 +2,7 @@ import { isGraded, keyInWords, responseText, type Item, type ScoredAttempt } fro
 import { format } from 'date-fns'
 import { Link } from 'react-router'
 import { Empty } from '../parts/Empty'
+import { type ItemColumn, type ItemLine, ItemTable } from '../parts/ItemTable'
 import { KeyGlyph } from '../parts/KeyGlyph'
 import type { ViewProps } from './view-props'
 import { percent, points, stemLine } from './words'
@@ -83,59 +84,52 @@ function AnswerTable({
   readonly attempt: SittingAttempt
   readonly scored: ScoredAttempt | undefined
 }) {
+  const lines = bodies.flatMap((body, place): ItemLine[] => {
+    if (body.kind === 'note') return []
+    const response = attempt.responses[place]
+    const remark = attempt.remarks[place]
+    const answer = (
+      <div className="break-words whitespace-pre-line">
+        {response ? responseText(body, response) : <span className="text-muted">left open</span>}
+        {remark && <p className="pt-0.5 text-xs text-muted">Remark: {remark}</p>}
+      </div>
+    )
+    const key = isGraded(body.kind) && (
+      <>
+        <KeyGlyph /> {keyInWords(body)}
+      </>
+    )
+    const earned = (
+      <Earned body={body} earned={scored?.points[place] ?? null} isByHand={attempt.given[place] !== undefined} />
+    )
+    return [{ key: place, number: place + 1, item: stemLine(body, 140), cells: [answer, key, earned] }]
+  })
+  return <ItemTable className="mt-3 max-w-5xl" columns={COLUMNS} lines={lines} />
+}
+
+const COLUMNS: readonly ItemColumn[] = [
+  { name: 'Answer', width: 'w-[26%]' },
+  { name: 'Key', width: 'w-[26%]' },
+  { name: 'Points', width: 'w-24', figures: true },
+]
+
+function Earned({
+  body,
+  earned,
+  isByHand,
+}: {
+  readonly body: Item
+  readonly earned: number | null
+  readonly isByHand: boolean
+}) {
+  const isWhole = earned === body.points
+  const says = earned === null ? '◐ to read' : `${isWhole ? '✓' : '◆'} ${points(earned)} of ${body.points}`
+  const tone = isWhole ? 'text-dill' : earned === null ? 'text-mustard-ink' : 'text-beet'
   return (
-    <table className="mt-3 w-full max-w-5xl border-collapse">
-      <thead>
-        <tr className="border-b border-ink text-left text-xs">
-          <th className="w-9 py-1.5">
-            <span className="sr-only">Number</span>
-          </th>
-          <th className="py-1.5 font-semibold">Item</th>
-          <th className="w-[26%] py-1.5 font-semibold">Answer</th>
-          <th className="w-[26%] py-1.5 font-semibold">Key</th>
-          <th className="w-24 py-1.5 text-right font-semibold">Points</th>
-        </tr>
-      </thead>
-      <tbody>
-        {bodies.map((body, place) => {
-          if (body.kind === 'note') return null
-          const response = attempt.responses[place]
-          const earned = scored?.points[place] ?? null
-          const isWhole = earned === body.points
-          return (
-            <tr key={place} className="border-b border-line align-top">
-              <td className="py-1.5 pr-3 text-right font-text text-muted">{place + 1}</td>
-              <td className="py-1.5 pr-3 font-text">{stemLine(body, 140)}</td>
-              <td className="py-1.5 pr-3 break-words whitespace-pre-line">
-                {response ? responseText(body, response) : <span className="text-muted">left open</span>}
-                {attempt.remarks[place] && (
-                  <p className="pt-0.5 text-xs text-muted">Remark: {attempt.remarks[place]}</p>
-                )}
-              </td>
-              <td className="py-1.5 pr-3">
-                {isGraded(body.kind) && (
-                  <>
-                    <KeyGlyph /> {keyInWords(body)}
-                  </>
-                )}
-              </td>
-              <td
-                className={`py-1.5 text-right tabular-nums ${isWhole ? 'text-dill' : earned === null ? 'text-mustard-ink' : 'text-beet'}`}
-              >
-                {body.kind === 'scale' ? (
-                  <span className="text-muted">–</span>
-                ) : earned === null ? (
-                  '◐ to read'
-                ) : (
-                  `${isWhole ? '✓' : '◆'} ${points(earned)} of ${body.points}`
-                )}
-                {attempt.given[place] !== undefined && <span className="block text-xs text-muted">by hand</span>}
-              </td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
+    <>
+      {body.kind === 'scale' ? <span className="text-muted">–</span> : <span className={tone}>{says}</span>}
+      {isByHand && <span className="block text-xs text-muted">by hand</span>}
+    </>
   )
 }
 
