@@ -89,6 +89,19 @@ describe('lines that are doubtful in the same way', () => {
     ])
   })
 
+  test('and what an item and the draft doubt alike; once the item is signed off, the draft still says it', () => {
+    const aside: Mark = { ...doubt(4, 'aside'), code: 'aside-unsure' }
+    const [own] = marked(doubt(4, 'a')) as [DeskItem]
+    const codes = (item: DeskItem): MarkCode[] => troubleGroups([item], [aside]).map(({ code }) => code)
+    expect(codes(own)).toEqual(['reading-unsure'])
+    const signOff = { by: 'Iris', at: '', remark: '', fingerprint: '' }
+    expect(codes({ ...own, followed: { ...own.followed, signOff } })).toEqual(['aside-unsure'])
+    expect(troubleGroups(marked(doubt(8, 'a')), [aside]).map(({ code }) => code)).toEqual([
+      'aside-unsure',
+      'reading-unsure',
+    ])
+  })
+
   test('others are not settled together', () => {
     const [group] = troubleGroups(marked(doubt(4, 'a'), doubt(8, 'b')))
     expect(group?.places).toHaveLength(2)

@@ -52,8 +52,11 @@ export function troubleGroups(items: readonly DeskItem[], draftMarks: readonly M
     if (places) places.push(place)
     else groups.set(id, [place])
   }
+  const told = new Set(
+    items.flatMap(({ read, followed }) => (followed.signOff ? [] : read.marks.flatMap(otherReading))),
+  )
   for (const mark of draftMarks)
-    if (mark.severity !== 'told' && mark.code !== 'no-items')
+    if (mark.severity !== 'told' && mark.code !== 'no-items' && !otherReading(mark).some((one) => told.has(one)))
       add(`${mark.code} ${mark.cause ?? ''}`, { item: -1, mark })
   items.forEach(({ read, followed }, item) => {
     if (followed.signOff) return
@@ -75,6 +78,11 @@ export function troubleGroups(items: readonly DeskItem[], draftMarks: readonly M
       }
     })
     .sort((a, b) => Number(b.severity === 'trouble') - Number(a.severity === 'trouble'))
+}
+
+/** The line that a mark doubts and what it may be instead: an item before it may doubt what the draft doubts as well. */
+function otherReading({ mend }: Mark): string[] {
+  return (mend?.says ?? []).map(({ from, part }) => `${from} ${part}`)
 }
 
 /** What a group is called after its count; of one cause, what was read and what it may be. */
