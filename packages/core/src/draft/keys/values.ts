@@ -67,17 +67,20 @@ function labelled(text: string, entries: readonly Entry[]): Named | null {
   let at = /^[\s*_"“:]*/u.exec(text)?.[0].length ?? 0
   let end = at
   let dress: boolean | null = null
+  let sort: string | null = null
   while (at < text.length) {
     const token = TOKEN.exec(text.slice(at))
     const core = token?.[1] ?? token?.[2] ?? token?.[3]
     if (!token || !core) break
     const index = entryIndex(core, entries)
     const isDressed = !/[\p{L}\p{N}]$/u.test(token[0])
-    if (index < 0 || (dress !== null && dress !== isDressed)) break
+    const isOther = (dress !== null && dress !== isDressed) || (sort !== null && sort !== sortOf(core))
+    if (index < 0 || isOther) break
     const behind = text.slice(at + token[0].length)
     if (indexes.length === 0 && !isDressed && isWord(core, behind, entries) && !restatedLength(behind, entries[index]))
       break
     dress = isDressed
+    sort = sortOf(core)
     indexes.push(index)
     at += token[0].length
     end = at
@@ -91,6 +94,11 @@ function labelled(text: string, entries: readonly Entry[]): Named | null {
   if (!indexes.length) return null
   const rest = text.slice(end)
   return isRemark(rest) ? { indexes: [...new Set(indexes)], restAt: end } : null
+}
+
+/** Labels of one key are of one sort: "1 b, 2 c" are two keys, "b 2 points" is one. */
+function sortOf(label: string): string {
+  return /^\d/.test(label) ? 'number' : /^\p{L}/u.test(label) ? 'letter' : 'circled'
 }
 
 /** What may stand behind a key: nothing, or something set off from it. */
