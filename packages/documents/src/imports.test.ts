@@ -4,7 +4,7 @@ import { join, relative } from 'node:path'
 import { readFile } from './read-file.ts'
 import { packZip } from './common/zip.ts'
 
-const FOLDER = join(__dirname, '../samples/imports')
+const FOLDER = join(__dirname, '../../core/samples/imports')
 const GOLD = '.gold.json'
 
 /**

@@ -3,6 +3,7 @@ import { contentOf } from '../content/model.ts'
 import { FORMATS } from '../formats/index.ts'
 import { DEFAULT_TEXT_RULES, type Item, type MultipleItem, type ShortItem } from '../item/model.ts'
 import { anyItem } from '../testing/arbitraries.ts'
+import { PLAIN } from '../testing/every-kind.ts'
 import { pointsEarned, shareEarned } from './grade.ts'
 import { probesOf } from './probes.ts'
 import { proveItems } from '../proof/prove.ts'
@@ -64,7 +65,6 @@ describe('probes', () => {
         for (const probe of probesOf(item)) {
           if (item.kind === 'numeric' && probe.kind !== 'key')
             expect(probe.share === 0).toBe(probe.kind === 'outside' || probe.kind === 'empty')
-          else if (probe.kind === 'key' && item.kind === 'multiple') expect(probe.share).toBeCloseTo(1, 4)
           else if (probe.kind === 'key' || probe.kind === 'accepted' || probe.kind === 'blanks')
             expect(probe.share).toBe(1)
           else if (probe.kind === 'empty') expect(probe.share).toBe(0)
@@ -89,6 +89,15 @@ describe('probes', () => {
   test('there are none without a key', () => {
     expect(probesOf({ ...short, key: [] })).toEqual([])
   })
+})
+
+test('weights with few decimals earn the whole together, and no more; what is missing more than them does not', () => {
+  const item: Item = { ...PLAIN.multiple, credit: 'weights', weights: { a: 0.33333, b: 0.33333, d: 0.33333, c: -1 } }
+  const earned = (...chosen: string[]): number => shareEarned(item, { kind: 'choice', chosen })
+  expect(earned('a', 'b', 'd')).toBe(1)
+  expect(earned('a', 'b')).toBeCloseTo(0.66666, 9)
+  expect(earned('a', 'b', 'd', 'c')).toBe(0)
+  expect(shareEarned({ ...item, weights: { a: 0.9 } }, { kind: 'choice', chosen: ['a'] })).toBe(0.9)
 })
 
 describe('the proof fails where it should', () => {

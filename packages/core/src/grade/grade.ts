@@ -67,8 +67,11 @@ function multipleShare(item: MultipleItem, chosen: readonly string[]): number {
   return Math.max(0, (right - wrong) / item.key.length)
 }
 
+/** Weights with few decimals, as GIFT's 33.33333 %, add up to a little less than the whole and earn it. */
+const WHOLE = 1e-4
+
 function clamp(share: number): number {
-  return Math.min(1, Math.max(0, Number(share.toFixed(9))))
+  return share > 1 - WHOLE ? 1 : Math.max(0, Number(share.toFixed(9)))
 }
 
 function isAccepted(text: string, key: readonly string[], rules: ClozeItem['rules']): boolean {
