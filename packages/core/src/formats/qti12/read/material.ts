@@ -137,7 +137,7 @@ function isClose(before: Paragraph, behind: Paragraph): boolean {
   const [first] = behind.content
   const last = before.content.at(-1)
   return (
-    (first?.type === 'text' && /^[.,;:!?…)\]}»”’%]/u.test(first.text)) ||
+    (first?.type === 'text' && /^(?:[.,;:!?…)\]}»”’%]|“(?!\p{L}))/u.test(first.text)) ||
     (last?.type === 'text' && /[([{«„‚“‘¿¡]$/u.test(last.text))
   )
 }

@@ -19,9 +19,9 @@ export function partsItem(reading: Reading): Item | string {
   if (responses.some((one) => boxesOf(one).length)) return boxesItem(reading)
   if (kind === 'cloze' || countGaps(common.stem) === responses.length) return clozeItem(reading, common.stem)
   const left = responses.map((one) => promptsOf(one).flatMap(contentOf))
-  if (partsAlike(reading) && left.every((part) => part.length)) return pairsItem(reading, left)
-  const marked = withMarkedGaps(common.stem, left)
+  const marked = kind === undefined ? withMarkedGaps(common.stem, left) : null
   if (marked) return clozeItem(reading, marked)
+  if (partsAlike(reading) && left.every((part) => part.length)) return pairsItem(reading, left)
   const stem = withGaps(presentation)
   return countGaps(stem) === responses.length ? clozeItem(reading, stem) : NOT_HELD
 }
