@@ -2,7 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { probesOf } from '../grade/probes.ts'
 import { isGraded, type Item } from '../item/model.ts'
-import { TELLING } from '../testing/every-kind.ts'
+import { contentOf, paragraph } from '../content/model.ts'
+import { PLAIN, TELLING } from '../testing/every-kind.ts'
 import { FORMAT_IDS, type FormatData, type FormatId } from './format.ts'
 import { FORMATS } from './index.ts'
 import type { PaperPlan } from './paper-plan.ts'
@@ -35,7 +36,10 @@ function textOf(data: FormatData): string {
   if (data.form === 'text') return data.text
   const decoder = new TextDecoder()
   return data.files
-    .map(({ path, bytes }) => `=== ${path}\n${decoder.decode(bytes).replaceAll('><', '>\n<')}`)
+    .map(({ path, bytes }) => {
+      const isText = /\.(?:xml|txt)$/.test(path)
+      return `=== ${path}\n${isText ? decoder.decode(bytes).replaceAll('><', '>\n<') : `${bytes.length} bytes`}`
+    })
     .join('\n')
 }
 
@@ -57,6 +61,13 @@ function graded(id: FormatId, data: FormatData, written: readonly number[]): str
   })
 }
 
+/** Compares with what is kept, or keeps it. */
+function isAsItWas(name: string, text: string): void {
+  const file = join(__dirname, `../../samples/written/${name}.txt`)
+  if (process.env['WRITE_SAMPLES']) writeFileSync(file, text)
+  expect(text.split('\n')).toEqual(readFileSync(file, 'utf8').split('\n'))
+}
+
 /*
  * What is written, read back and graded changes only where somebody means it to: right it is by other tests (schema,
  * rules, round trips, interpreters of its own), here it is the same as it was. To be written anew with WRITE_SAMPLES=1,
@@ -72,8 +83,23 @@ test.each(FORMAT_IDS)('%s is written, read back and graded as it was', (id) => {
     ['=== read back', ...readBack(id, data)],
     ['=== graded', ...graded(id, data, written), ''],
   ]
-  const text = parts.flat().join('\n')
-  const file = join(__dirname, `../../samples/written/${id}.txt`)
-  if (process.env['WRITE_SAMPLES']) writeFileSync(file, text)
-  expect(text.split('\n')).toEqual(readFileSync(file, 'utf8').split('\n'))
+  isAsItWas(id, parts.flat().join('\n'))
+})
+
+const PICTURE = Uint8Array.of(0x89, 0x50, 0x4e, 0x47)
+const SHOWN: Item = {
+  ...PLAIN.single,
+  stem: [paragraph([{ type: 'picture', asset: 'knot.png', alt: 'A knot', width: 120 }])],
+  passage: contentOf('Read this.'),
+}
+
+// A bank of two items that share a passage and a picture, by names of its own, and a paper with no plan.
+test.each(FORMAT_IDS)('%s: a bank, and a paper that says nothing of itself', (id) => {
+  const items = [SHOWN, { ...PLAIN.truefalse, passage: contentOf('Read this.') }]
+  const settings = { title: 'Two', ids: ['first', '2 & more'], assets: new Map([['knot.png', PICTURE]]) }
+  const bank = FORMATS[id].write(items, { ...settings, as: 'bank', categories: ['Sea/Ships', ''] })
+  const paper = FORMATS[id].write(items, { ...settings, as: 'paper' })
+  const empty = FORMATS[id].write([], { title: '', as: 'paper' })
+  const parts = [bank, paper, empty].map(({ data }) => textOf(data))
+  isAsItWas(`${id}-bank`, `${parts.join('\n')}\n${readBack(id, bank.data).join('\n')}\n`)
 })

@@ -36,6 +36,12 @@ test.each<[string, string[]]>([
   ['ebb (a tide)', ['ebb (a tide)']],
   ['ebb (accept)', ['ebb (accept)']],
   ['orator', ['orator']],
+  [
+    'at rest or in uniform motion unless a force acts on it',
+    ['at rest or in uniform motion unless a force acts on it'],
+  ],
+  ['the bend of a river or stream; a curve', ['the bend of a river', 'stream', 'a curve']],
+  ['the long slow bend of a river or a stream; a curve', ['the long slow bend of a river or a stream', 'a curve']],
   ['  ', []],
 ])('%j accepts %j', (text, answers) => expect(acceptedAnswers(text)).toEqual(answers))
 

@@ -24,8 +24,15 @@ export function acceptedAnswers(text: string): string[] {
 function splitAlternatives(text: string): string[] {
   const plain = text.trim()
   if (/^\d+\s*\/\s*\d+$/.test(plain)) return [plain]
-  return WORDS_APART.test(plain) ? plain.split('/') : plain.split(OR)
+  if (WORDS_APART.test(plain)) return plain.split('/')
+  const parts = plain.split(OR)
+  const isSentence = parts.some((part) => part.split(/\s+/).length > MOST_WORDS)
+  return isSentence ? plain.split(SIGNS_APART) : parts
 }
+
+/** In a longer answer "or" is a word of its sentence: "at rest or in uniform motion unless a force acts on it". */
+const MOST_WORDS = 6
+const SIGNS_APART = /\s+\/\s+|\s*[|｜]\s*|\s*[;；]\s*/u
 
 /** "dusk/sunset": whole words; shorter ones may be one name, as "km/h" or "he/she". */
 const WORDS_APART = /^\p{L}{4,}(?:\/\p{L}{4,})+$/u

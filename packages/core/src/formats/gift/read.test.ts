@@ -1,4 +1,5 @@
 import { plainText } from '../../content/plain.ts'
+import { PLAIN } from '../../testing/every-kind.ts'
 import { gift } from './index.ts'
 
 const read = (text: string) => gift.read({ form: 'text', text })
@@ -136,6 +137,23 @@ describe('reading GIFT', () => {
       '$CATEGORY: Woods',
     ])
     expect(gift.read(written)).toMatchObject({ title: 'Woods', categories })
+  })
+
+  test('without a title no category is said, unless some items lie in one', () => {
+    const textOf = (categories?: readonly string[]): string => {
+      const { data } = gift.write([PLAIN.note, PLAIN.note], {
+        title: ' ',
+        as: 'bank',
+        ...(categories && { categories }),
+      })
+      return data.form === 'text' ? data.text : ''
+    }
+    expect(textOf()).not.toContain('$CATEGORY')
+    expect(textOf(['Sea', '']).match(/\$CATEGORY: .*/g)).toEqual([
+      '$CATEGORY: Items',
+      '$CATEGORY: Items/Sea',
+      '$CATEGORY: Items',
+    ])
   })
 
   test('feedback to an answer', () => {

@@ -14,8 +14,10 @@ import { GIFT_LIMITS } from './limits.ts'
 export function writeGift(items: readonly Item[], settings: WriteSettings): Written {
   const losses: Loss[] = []
   const written: number[] = []
-  const top = oneLine(settings.title).replaceAll('/', '//')
-  const blocks = [`$CATEGORY: ${top}`]
+  // Without a title, what lies in no category needs a name for its place all the same where others lie in some.
+  const named = oneLine(settings.title) || (settings.categories?.some(Boolean) ? 'Items' : '')
+  const top = named.replaceAll('/', '//')
+  const blocks = top ? [`$CATEGORY: ${top}`] : []
   let here = ''
   items.forEach((item, index) => {
     const fit = fitItem(item, GIFT_LIMITS)
