@@ -137,7 +137,7 @@ await main(async () => {
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
     // Side by side: the browser tests, by two, wait more than they compute. The server's wait for deadlines, and want room.
     await Promise.all([
-      inTurn(statics, () => underJest('Unit tests', UNITS, 1, url, folder)),
+      inTurn(statics, () => underJest('Unit tests', UNITS, 2, url, folder)),
       inBrowser(url, folder, browser),
     ])
     await underJest('Server tests', ['server'], 2, url, folder)

@@ -1,10 +1,11 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { probesOf } from '../grade/probes.ts'
+import type { Response } from '../grade/response.ts'
 import { isGraded, type Item } from '../item/model.ts'
 import { contentOf, paragraph } from '../content/model.ts'
 import { PLAIN, TELLING } from '../testing/every-kind.ts'
-import { FORMAT_IDS, type FormatData, type FormatId } from './format.ts'
+import { FORMAT_IDS, FormatError, type FormatData, type FormatId } from './format.ts'
 import { FORMATS } from './index.ts'
 import type { PaperPlan } from './paper-plan.ts'
 
@@ -57,9 +58,40 @@ function graded(id: FormatId, data: FormatData, written: readonly number[]): str
       const share = grade(at, response)
       return `${kind} ${share === null ? 'nothing' : Number(share.toFixed(4))}`
     })
-    return `${item}: ${shares.join(', ')}`
+    const odd = ODD.map((response) => grade(at, response)).map((share) => share ?? '-')
+    return `${item}: ${shares.join(', ')} | ${odd.join(' ')}`
   })
 }
+
+/** Responses of every kind that hardly any item asks for: nothing, too much, what is not there. */
+const ODD: readonly Response[] = [
+  { kind: 'choice', chosen: [] },
+  { kind: 'choice', chosen: ['zz'] },
+  { kind: 'choice', chosen: ['a', 'b', 'c'] },
+  { kind: 'truth', value: null },
+  { kind: 'truth', value: true },
+  { kind: 'truth', value: false },
+  { kind: 'text', text: ' ' },
+  { kind: 'text', text: 'port' },
+  { kind: 'text', text: '1,5' },
+  { kind: 'text', text: '1.5 m' },
+  { kind: 'gaps', texts: [] },
+  { kind: 'gaps', texts: ['port', ' '] },
+  { kind: 'gaps', texts: ['', 'starboard', 'aft'] },
+  { kind: 'order', ids: [] },
+  { kind: 'order', ids: ['c', 'a', 'b'] },
+  { kind: 'pairs', pairs: [] },
+  { kind: 'pairs', pairs: [[9, 9]] },
+  {
+    kind: 'pairs',
+    pairs: [
+      [1, 0],
+      [0, 1],
+    ],
+  },
+  { kind: 'step', value: null },
+  { kind: 'step', value: 3 },
+]
 
 /** Compares with what is kept, or keeps it. */
 function isAsItWas(name: string, text: string): void {
@@ -102,4 +134,13 @@ test.each(FORMAT_IDS)('%s: a bank, and a paper that says nothing of itself', (id
   const empty = FORMATS[id].write([], { title: '', as: 'paper' })
   const parts = [bank, paper, empty].map(({ data }) => textOf(data))
   isAsItWas(`${id}-bank`, `${parts.join('\n')}\n${readBack(id, bank.data).join('\n')}\n`)
+})
+
+test.each(FORMAT_IDS)('%s: data of another form is one clear error to its reader, and nothing to its grader', (id) => {
+  const isText = FORMATS[id].write([PLAIN.single], { title: 'T', as: 'bank' }).data.form === 'text'
+  const other: FormatData = isText ? { form: 'package', files: [] } : { form: 'text', text: 'x' }
+  expect(() => FORMATS[id].read(other)).toThrow(FormatError)
+  expect(FORMATS[id].grader(other)(0, { kind: 'choice', chosen: ['b'] })).toBeNull()
+  const { data } = FORMATS[id].write([PLAIN.single], { title: 'T', as: 'bank' })
+  expect(FORMATS[id].grader(data)(1, { kind: 'choice', chosen: ['b'] })).toBeNull()
 })

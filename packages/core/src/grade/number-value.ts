@@ -24,6 +24,8 @@ const SUPERSCRIPTS = '⁰¹²³⁴⁵⁶⁷⁸⁹'
 const NUMBER =
   /^([+-]?)(\d+(?:\.\d+)?|\.\d+)(?:\s*(?:e|[×x*·]\s*10\s*\^?)\s*\(?([+-]?\d{1,3})\)?)?(?:\s*\/\s*(\d+(?:\.\d+)?)|\s+(\d+)\s*\/\s*(\d+))?\s*(.*)$/i
 
+const RAISED = /^\^\(?([+-]?\d{1,3})\)?(?![\d.,])/
+
 /** A typed number: its exact value, its unit as typed, and how many significant figures it was written with. */
 export interface TypedNumber {
   readonly value: number
@@ -33,7 +35,7 @@ export interface TypedNumber {
 
 /**
  * Reads a number as people type it: decimal point or comma, thousands parted by blanks, apostrophes or the other sign,
- * `1/2`, `½`, `1 1/2`, `50 %`, `6.02e23`, `6,02 × 10²³`. A lone comma before three digits is a decimal comma, as a
+ * `1/2`, `½`, `1 1/2`, `50 %`, `6.02e23`, `6,02 × 10²³`, `10⁻³`. A lone comma before three digits is a decimal comma, as a
  * lone point is a decimal point (ours: a key that is off by a thousand is the lesser evil when it is seen).
  *
  * @returns null for text that is no number.
@@ -48,10 +50,14 @@ export function readNumber(text: string): TypedNumber | null {
     let value = new Fraction(digits)
     if (under !== undefined) value = value.div(new Fraction(under))
     if (upper !== undefined && lower !== undefined) value = value.add(new Fraction(`${upper}/${lower}`))
-    let amount = (sign === '-' ? -1 : 1) * value.valueOf() * 10 ** Number(power ?? 0)
-    const percent = /^%\s*/.exec(rest)
-    if (percent && rest.trim() === '%') amount /= 100
-    return { value: Number(amount.toPrecision(15)), unit: rest.trim(), figures: figuresOf(digits) }
+    // "10⁻³": a power of the number itself, its sign apart.
+    const raised = power === undefined && under === undefined && upper === undefined ? RAISED.exec(rest) : null
+    const unit = rest.slice(raised?.[0].length ?? 0).trim()
+    const plainValue = value.valueOf() ** Number(raised?.[1] ?? 1)
+    let amount = (sign === '-' ? -1 : 1) * plainValue * 10 ** Number(power ?? 0)
+    if (!Number.isFinite(amount)) return null
+    if (unit === '%') amount /= 100
+    return { value: Number(amount.toPrecision(15)), unit, figures: figuresOf(digits) }
   } catch {
     // A fraction over zero is no number.
     return null

@@ -173,4 +173,6 @@ export const TELLING: readonly Item[] = [
     options: [{ id: 'a', content: rich }, ...PLAIN.single.options.slice(1)],
   },
   { ...PLAIN.single, stem: laid, key: [] },
+  PLAIN.essay,
+  { ...PLAIN.scale, low: -1, high: 1 },
 ]

@@ -1,8 +1,8 @@
-import type { Reading } from '../draft/model.ts'
+import type { Line, Reading } from '../draft/model.ts'
 import { readingOutline } from '../draft/outline.ts'
 import { cleanLines } from '../draft/text/clean.ts'
 import { unitsOf } from '../draft/facts/units.ts'
-import { surround } from '../draft/roles/read-roles.ts'
+import { surround, type ReadRoles } from '../draft/roles/read-roles.ts'
 import { ROLE_INDEX, type Role } from '../draft/roles/roles.ts'
 import { readingFrom } from '../draft/weigh-draft.ts'
 
@@ -25,8 +25,12 @@ const SIGNS: Readonly<Record<string, Role>> = {
   '-': 'out',
 }
 
-/** Reads `S|1. Which?`, a line each. @throws Error for a sign that there is not. */
-export function readSigned(signed: string): Reading {
+/** Lines with their roles, `S|1. Which?` each. @throws Error for a sign that there is not. */
+export function signedRoles(signed: string): {
+  readonly read: ReadRoles
+  readonly lines: Line[]
+  readonly text: string
+} {
   const roles: Role[] = []
   const text = signed
     .split('\n')
@@ -42,13 +46,28 @@ export function readSigned(signed: string): Reading {
   const draft = surround(unitsOf(lines))
   const given = Uint8Array.from(roles, (role) => ROLE_INDEX[role])
   const sure = Float64Array.from(roles, () => 1)
-  return readingFrom(
-    { draft, roles: given, others: given, margins: sure, probabilities: sure, weighed: null, said: new Map() },
-    lines,
-    {
-      text,
-    },
-  )
+  const read = {
+    draft,
+    roles: given,
+    others: given,
+    margins: sure,
+    probabilities: sure,
+    weighed: null,
+    said: new Map(),
+  }
+  return { read, lines, text }
+}
+
+/** The sign of each line's role. */
+export function signsOf({ roles }: ReadRoles): string {
+  const signs = new Map(Object.entries(SIGNS).map(([sign, role]) => [ROLE_INDEX[role], sign]))
+  return [...roles].map((role) => signs.get(role) ?? '?').join('')
+}
+
+/** Reads lines with their roles. */
+export function readSigned(signed: string): Reading {
+  const { read, lines, text } = signedRoles(signed)
+  return readingFrom(read, lines, { text })
 }
 
 export function signedItems(signed: string): readonly Record<string, unknown>[] {

@@ -70,14 +70,14 @@ function startsIn({ draft, roles }: ReadRoles): number[] {
   return starts.slice(-MOST_STARTS)
 }
 
-/** A list ends before the next item that asks something and is not numbered as the list is. */
+/** A list ends before the next item that asks something and is not numbered as the list is, or has options of its own. */
 function endOf({ draft, roles }: ReadRoles, start: number): number {
   for (let at = start + 1; at < roles.length; at++) {
     const facts = draft.facts[at] as Facts
     const isOption = roles[at + 1] === ROLE_INDEX.option
     const asks = facts.end === 'asks' || facts.end === 'gap' || isOption
-    if (roles[at] === ROLE_INDEX.stem && asks && !draft.places[at]?.series.repeats && !facts.flags.has('counts'))
-      return at
+    const isListed = Boolean(draft.places[at]?.series.repeats) || facts.flags.has('counts')
+    if (roles[at] === ROLE_INDEX.stem && (isListed ? isOption && facts.end === 'asks' : asks)) return at
   }
   return roles.length
 }

@@ -1,4 +1,5 @@
 import { plainText } from '../../content/plain.ts'
+import { outlineOf } from '../../item/outline.ts'
 import { PLAIN } from '../../testing/every-kind.ts'
 import { gift } from './index.ts'
 
@@ -276,3 +277,71 @@ describe('text formats', () => {
     expect(item?.stem).toMatchObject([{ content: [{ text: 'What is ' }, { tex: 'x^2' }, { text: '?' }] }])
   })
 })
+
+test.each<[string, string, object]>([
+  [
+    'the sides of pairs',
+    '[html]<p>Q</p>{=<b>bow</b> -> front =stern -> rear}',
+    { left: ['bow', 'stern'], right: ['front', 'rear'] },
+  ],
+  ['options', '[html]<p>Q</p>{=<b>bow</b> ~stern}', { options: ['bow', 'stern'] }],
+  ['options of their own', '[html]<p>Q</p>{=[plain]<b>bow</b> ~stern}', { options: ['<b>bow</b>', 'stern'] }],
+  ['feedback to a judgement', '[html]<p>Q</p>{T##<b>Yes</b>}', { feedback: 'Yes' }],
+  ['feedback to all', '[html]<p>Q</p>{T####<b>Yes</b>}', { feedback: 'Yes' }],
+  ['what is typed stays as it stands', '[html]<p>Q</p>{=<b>bow</b>}', { key: ['<b>bow</b>'] }],
+  ['a sample', '[html]<p>Q</p>{####<b>So.</b>}', { kind: 'essay', sample: 'So.' }],
+  ['numbers have none', '[html]<p>Q</p>{#3}', { key: [{ value: 3, tolerance: 0 }] }],
+])('in a question of HTML: %s', (_name, source, expected) =>
+  expect(read(source).items.map((item) => outlineOf(item))).toMatchObject([{ stem: 'Q', ...expected }]),
+)
+
+test.each<[string, string, object]>([
+  ['shares of the whole', 'Q{~%50%a ~%50%b ~%-50%c}', { kind: 'multiple', key: ['a', 'b'], credit: 'each' }],
+  [
+    'shares of their own',
+    'Q{~%75%a ~%25%b ~%-100%c}',
+    { kind: 'multiple', credit: 'weights', weights: { a: 0.75, b: 0.25, c: -1 } },
+  ],
+  ['two right ones', 'Q{=a =b ~c}', { kind: 'multiple', key: ['a', 'b'], credit: 'each' }],
+  ['one right, another for a part', 'Q{=a ~%50%b ~c}', { kind: 'single', key: ['a'], weights: { b: 0.5 } }],
+  [
+    'a right one that earns a part is a wrong one',
+    'Q{=a =%50%b ~c}',
+    { kind: 'single', key: ['a'], weights: { b: 0.5 } },
+  ],
+  ['none right', 'Q{~a ~b}', { kind: 'single', key: [] }],
+  ['typed ones, of which one earns a part', 'Q{=a =%50%b}', { kind: 'short', key: ['a'] }],
+  [
+    'bands',
+    'Q{#=3 =%50%3:1}',
+    {
+      key: [
+        { value: 3, tolerance: 0 },
+        { value: 3, tolerance: 1, credit: 0.5 },
+      ],
+    },
+  ],
+])('keys and shares: %s', (_name, source, expected) => expect(read(source).items).toMatchObject([expected]))
+
+test.each([
+  ['no typed answer for all of the points', 'Q{=%50%a}', 'No typed answer earns all the points.'],
+  ['one side to choose from', 'Q{=bow -> front}', 'A matching question needs at least two sides to choose from.'],
+])('%s: not held, and said', (_name, source, reason) => {
+  const { items, unread } = read(source)
+  expect([items, unread.map((one) => one.reason)]).toEqual([[], [reason]])
+  expect(unread[0]?.source).toBe(source)
+})
+
+test.each<[string, string, readonly string[]]>([
+  ['feedback to the wrong judgement', 'Q{T#no#yes}', ['The feedback to the wrong judgement is left out.']],
+  ['feedback to the right one is kept', 'Q{T##yes}', []],
+  ['feedback to a number', 'Q{#=3#yes}', ['The feedback to single numbers is left out.']],
+  ['answers for a part', 'Q{=a =%50%b}', ['Typed answers that earn only a part of the points are left out.']],
+  ['feedback to typed answers', 'Q{=a#yes}', ['The feedback to single typed answers is left out.']],
+  ['points that are taken away', 'Q{=a ~%-50%b}', ['Wrong options that take points away take none here.']],
+  ['points that are taken away among shares are kept', 'Q{~%100%a ~%-50%b}', []],
+  ['two right options', 'Q{=a =b ~c}', ['More than one option is marked right, so it was read as multiple response.']],
+  ['nothing', 'Q{=a#yes ~b#no}', []],
+])('what is said to be left out: %s', (_name, source, said) =>
+  expect(read(source).unread.map(({ reason }) => reason)).toEqual(said),
+)

@@ -35,4 +35,7 @@ test.each([
   ['deep/a.xml', '$BASE$/root.png', 'root.png'],
   ['a.xml', '../../../etc/passwd', 'etc/passwd'],
   ['a.xml', '50%.png', '50%.png'],
+  ['deep/a.xml', './b.png', 'deep/b.png'],
+  ['deep/a.xml', 'c//b.png', 'deep/c/b.png'],
+  ['deep/a.xml', '%24BASE-2%24/root.png', 'root.png'],
 ])('from %s, %s is %s', (from, href, path) => expect(resolvedPath(from, href)).toBe(path))

@@ -194,6 +194,55 @@ describe('what is typed', () => {
   })
 })
 
+// Weights as profiles and course sites name them (common practice); the score where none is named.
+test.each<[string, string, string, number]>([
+  ['the upper bound of the score', '', ' maxvalue="3"', 3],
+  [
+    'a weight of the cartridge profile',
+    '<qtimetadatafield><fieldlabel>cc_weighting</fieldlabel><fieldentry>5</fieldentry></qtimetadatafield>',
+    ' maxvalue="100"',
+    5,
+  ],
+  [
+    'a weight of other writers',
+    '<qtimetadatafield><fieldlabel>points_possible</fieldlabel><fieldentry>4</fieldentry></qtimetadatafield>',
+    ' maxvalue="100"',
+    4,
+  ],
+  [
+    'a greatest score',
+    '<qtimetadatafield><fieldlabel>qmd_maximumscore</fieldlabel><fieldentry>6</fieldentry></qtimetadatafield>',
+    ' maxvalue="100"',
+    6,
+  ],
+  [
+    'a weight of nought says nothing',
+    '<qtimetadatafield><fieldlabel>qmd_weighting</fieldlabel><fieldentry>0</fieldentry></qtimetadatafield>',
+    ' maxvalue="3"',
+    3,
+  ],
+  [
+    'a percentage of the profile is one',
+    '<qtimetadatafield><fieldlabel>cc_profile</fieldlabel><fieldentry>cc.multiple_choice.v0p1</fieldentry></qtimetadatafield>',
+    ' maxvalue="100"',
+    1,
+  ],
+  [
+    'another bound of the profile stays',
+    '<qtimetadatafield><fieldlabel>cc_profile</fieldlabel><fieldentry>cc.multiple_choice.v0p1</fieldentry></qtimetadatafield>',
+    ' maxvalue="50"',
+    50,
+  ],
+  ['a hundred without a profile', '', ' maxvalue="100"', 100],
+])('points: %s', (_name, fields, bounds, points) => {
+  const metadata = `<itemmetadata><qtimetadata>${fields}</qtimetadata></itemmetadata>`
+  const most = Number(/\d+/.exec(bounds)?.[0])
+  expect(only(itemOf(lid('Single', SIDES), set(equal('B'), most), metadata, bounds))).toMatchObject({
+    points,
+    key: ['B'],
+  })
+})
+
 test('nothing to answer is a note', () =>
   expect(only(`<item ident="i"><presentation>${text('Bring a pencil.')}</presentation></item>`)).toMatchObject({
     kind: 'note',
