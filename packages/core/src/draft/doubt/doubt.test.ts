@@ -14,12 +14,23 @@ test.each([
   ['an answer with a title', 'S|1. Who?\nK|Answer: Explanation 2: because'],
   ['an answer in cells', 'S|1. Which side?\nK|port\tstarboard\tstern'],
   ['an answer that breaks off', 'S|1. Who?\nK|Answer: (the mate'],
+  ['an answer that judges a question', 'S|1. Is it so that rye is a grain?\nK|Answer: true'],
+  ['an answer of pairs to no lists', 'S|1. Match the sides.\nK|Answer: 1-c, 2-b, 3-a'],
+  ['an answer with points in it', 'S|1. What is a ridge?\nK|Answer: high ground (1) between rivers (1)'],
+  ['an answer that counts marks', 'S|1. What is west?\nK|Answer: westerly [1 mark]'],
+  ['an answer with a blank in it', 'S|1. What changes?\nK|Answer: metamorphosis___'],
+  ['an answer that asks', 'S|1. What is it called?\nK|Answer: reading room?? check it'],
+  ['a numbered blank behind the question', 'S|A falling barometer means 1) ____\nO|a) fair weather\nO|b) a gale\nK|b'],
+  ['blanks before all options', 'S|1. Which?\nO|____ one\nO|____ two\nK|a'],
 ])('%s is doubtful', (_name, signed) => expect(flagsOf(signed)).toContain('reading-unsure'))
 
 test.each([
   ['a plain question', 'S|1. Who steers?\nO|a) me\nO|b) you\nK|a'],
   ['a sentence behind it', 'S|1. Who steers? Think of a boat with a tiller.\nK|Answer: the helmsman'],
   ['sentences as options', 'S|1. What holds?\nO|a) It floats.\nO|b) It sinks.\nK|a'],
+  ['an answer of yes or no', 'S|1. Does salt water freeze at nought?\nK|Answer: no'],
+  ['an answer in capitals', 'S|1. Which side of the chart is it on?\nK|Answer: NE'],
+  ['an answer with a year', 'S|1. Which ship?\nK|Answer: Fram (1892)'],
   ['the same key twice', 'S|1. What comes in?\nK|Answer: flood\nK|Answer: flood'],
   ['no key for any gap, which is said otherwise', 'S|1. The ______ comes in, the ______ goes out.'],
 ])('%s is not', (_name, signed) => expect(flagsOf(signed).filter((flag) => flag !== 'key-missing')).toEqual([]))

@@ -2,6 +2,9 @@ import { plainText } from '../../content/plain.ts'
 import type { Item } from '../../item/model.ts'
 import { labelsAt } from '../facts/labels.ts'
 import { optionRun } from '../facts/runs.ts'
+import { judgement } from '../keys/values.ts'
+import { findPoints } from '../points.ts'
+import { trueFalseLead } from '../truth-words.ts'
 import { keywordsWithin } from '../words.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { spanText } from '../model.ts'
@@ -28,6 +31,7 @@ export function oddness(item: Item, record: DraftRecord): string | null {
   if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
   if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
   if (item.kind === 'short') return isParted(record) ? 'the typed answer has wide gaps in it' : oddAnswer(item.key)
+  if (item.kind === 'truefalse' && trueFalseLead(stem)) return 'the question says what to do with it'
   return null
 }
 
@@ -68,6 +72,7 @@ function oddOptions(texts: readonly string[]): string | null {
   const labelled = texts.filter((text) => labelsAt(text).some((label) => !label.weak)).length
   if (labelled > 1 && labelled >= texts.length - 1) return 'the options start with letters or numbers'
   if (texts.some((text) => optionRun(text, 0).length > 2)) return 'an option holds several'
+  if (texts.every((text) => /^_{2,}/.test(text))) return 'the options start with blanks'
   if (isUnlike(texts)) return 'the last option is unlike the others'
   return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer'))
     ? 'an option may hold the key'
@@ -83,11 +88,23 @@ function isUnlike(texts: readonly string[]): boolean {
   return signs.some((sign) => sign.test(last) && !others.some((text) => sign.test(text)))
 }
 
+/** What is no answer that anybody types, by what it looks like instead. */
+const STRANGE: readonly (readonly [says: string, is: (text: string) => boolean])[] = [
+  ['the typed answer judges', (text) => text.length > 2 && judgement(text, false) !== null],
+  ['the typed answer names pairs', (text) => (text.match(PAIR)?.length ?? 0) > 1],
+  ['the typed answer has points in it', (text) => /\p{L}.*[([]\d{1,2}[)\]]/u.test(text) || findPoints(text) !== null],
+  ['the typed answer has a blank in it', (text) => /_{2,}/.test(text)],
+  ['the typed answer asks', (text) => /[?？]/.test(text)],
+]
+const PAIR = /(?<![\p{L}\p{N}])\d{1,2}\s?[-–:=)]?\s?\p{L}(?![\p{L}\d])/gu
+
 function oddAnswer(key: readonly string[]): string | null {
   const [first = ''] = key
   if (/^\(?[\p{L}]\)?[.)]?$/u.test(first) && !/^\(?[A-Za-h]\)?\.?$/.test(first)) return 'the key is a single letter'
   if (/^\p{L}[\p{L} ]{1,20}\d?[:：]\s/u.test(first)) return 'the typed answer has a title'
   if (/^[[(][^)\]]*$/.test(first)) return 'the typed answer breaks off'
+  const strange = STRANGE.find(([, is]) => is(first))
+  if (strange) return strange[0]
   if (first.split(/\s+/).length > 10 || optionRun(first, 0).length > 1) return 'the typed answer is very long'
   return /^[^\p{L}\p{N}]+\s?\p{L}|[([]$/u.test(first) ? 'the typed answer starts with a sign' : null
 }

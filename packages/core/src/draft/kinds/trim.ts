@@ -35,12 +35,19 @@ function takeDressed(record: DraftRecord, { span }: Piece, from: number): void {
 
 const ROOM = /(?:\s+(?:(?:\d{1,3}\s?[.)]\s*)?(?:_{2,}|\.{4,}|…{2,})|[([]\s*[)\]])|\s*（\s*）)\s*$/u
 
+/** "1) ____" in a column of its own. */
+const ROOM_ALONE = /^\s*\d{1,3}\s?[.)]\s*_{2,}\s*$/u
+
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
 function dropRoom(record: DraftRecord): void {
   const at = record.stem.length - 1
   const last = record.stem[at]
   if (!last) return
   const text = spanText(last.span)
+  if (at > 0 && ROOM_ALONE.test(text)) {
+    record.stem.pop()
+    return
+  }
   const found = ROOM.exec(text)
   if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
   record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
