@@ -20,7 +20,6 @@ test.each([
   ['an answer that counts marks', 'S|1. What is west?\nK|Answer: westerly [1 mark]'],
   ['an answer with a blank in it', 'S|1. What changes?\nK|Answer: metamorphosis___'],
   ['an answer that asks', 'S|1. What is it called?\nK|Answer: reading room?? check it'],
-  ['a numbered blank behind the question', 'S|A falling barometer means 1) ____\nO|a) fair weather\nO|b) a gale\nK|b'],
   ['blanks before all options', 'S|1. Which?\nO|____ one\nO|____ two\nK|a'],
 ])('%s is doubtful', (_name, signed) => expect(flagsOf(signed)).toContain('reading-unsure'))
 
