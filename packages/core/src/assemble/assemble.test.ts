@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { contentOf } from '../content/model.ts'
 import { optionId, type Item } from '../item/model.ts'
-import { arrange, withOptionOrder } from './arrange.ts'
+import { PLAIN } from '../testing/every-kind.ts'
+import { arrange, inPaper, withOptionOrder } from './arrange.ts'
 import { draw } from './draw.ts'
 import { expectedSeconds } from './expected-time.ts'
 import { overlapTable } from './overlap.ts'
@@ -168,4 +169,50 @@ test('expected time: a time limit of its own, else reading and answering', () =>
   expect(expectedSeconds({ ...single('one', true), timeLimit: 20 })).toBe(20)
   // Five words at 150 a minute are 2 seconds, choosing takes 40.
   expect(expectedSeconds(single('one', true))).toBe(42)
+})
+
+describe('orders of options and items', () => {
+  const settings = { seed: 3, shuffleItems: true, shuffleOptions: true }
+  const kinds = [PLAIN.single, { ...PLAIN.single, shuffle: false }, PLAIN.order, PLAIN.short]
+  const sections = kinds.map(() => null)
+  test('are drawn where the item lets them, and always of what is put in order', () => {
+    const drawn = (shuffleOptions: boolean): boolean[] =>
+      arrange(kinds, sections, { seed: 3, shuffleItems: false, shuffleOptions }).map(
+        ({ optionOrder }) => optionOrder !== null,
+      )
+    expect(drawn(true)).toEqual([true, false, true, false])
+    expect(drawn(false)).toEqual([false, false, true, false])
+  })
+  test('each order holds the same options', () => {
+    for (const { at, optionOrder } of arrange(kinds, sections, settings)) {
+      const item = kinds[at] as (typeof kinds)[number]
+      if (optionOrder && 'options' in item)
+        expect([...optionOrder].sort()).toEqual(item.options.map(({ id }) => id).sort())
+    }
+  })
+  test('items change places within their sections, notes keep theirs', () => {
+    const items = [PLAIN.short, PLAIN.note, PLAIN.numeric, PLAIN.single, PLAIN.truefalse]
+    const own = ['a', 'a', 'a', 'b', 'b']
+    const orders = Array.from({ length: 30 }, (_none, seed) =>
+      arrange(items, own, { ...settings, seed }).map(({ at }) => at),
+    )
+    for (const order of orders) {
+      expect(order[1]).toBe(1)
+      expect([...order.slice(0, 3)].sort()).toEqual([0, 1, 2])
+      expect([...order.slice(3)].sort()).toEqual([3, 4])
+    }
+    expect(new Set(orders.map(String)).size).toBe(4)
+  })
+  test('without it they stay', () =>
+    expect(arrange(kinds, sections, { ...settings, shuffleItems: false }).map(({ at }) => at)).toEqual([0, 1, 2, 3]))
+  test('in a paper an item has its points and its order, and is mixed where both allow it', () => {
+    const placed = inPaper(PLAIN.multiple, { points: 4, optionOrder: ['d', 'z', 'a'] }, true)
+    expect(placed).toMatchObject({ points: 4, shuffle: true, key: ['d', 'a', 'b'] })
+    expect('options' in placed && placed.options.map(({ id }) => id)).toEqual(['d', 'a', 'b', 'c'])
+    expect(inPaper(PLAIN.multiple, { points: 4 }, false)).toMatchObject({ shuffle: false, key: ['a', 'b', 'd'] })
+    expect(inPaper(PLAIN.order, { points: 1, optionOrder: ['c', 'b', 'a'] }, true)).toMatchObject({
+      key: ['c', 'a', 'b'],
+    })
+    expect(inPaper(PLAIN.short, { points: 3, optionOrder: null }, true)).toEqual({ ...PLAIN.short, points: 3 })
+  })
 })

@@ -6,7 +6,8 @@ import { checkItem } from '../item/check.ts'
 import type { Item, NumericItem } from '../item/model.ts'
 import { FOGHORN_LIMITS } from '../destinations/foghorn.ts'
 import { fitItem } from './fit.ts'
-import { numbersIn } from './narrow.ts'
+import { PLAIN } from '../testing/every-kind.ts'
+import { cut, fewerOptions, numbersIn } from './narrow.ts'
 import { remediesFor, remedied, REMEDIES } from './remedies.ts'
 import { BREAKWATER_LIMITS } from '../destinations/breakwater.ts'
 import { INLET_LIMITS } from '../destinations/inlet.ts'
@@ -72,6 +73,35 @@ test('options, stem and their number come down to what the destination takes, an
   expect(cut?.kind === 'single' && cut.options.map(({ id }) => id)).toEqual(['o0', 'o1', 'o2', 'o3', 'o4', 'o7'])
   expect(cut && fitItem(cut, FOGHORN_LIMITS).verdict).toBe('as-is')
   expect(plainText(cut?.stem)).toMatch(/^Which of these .*…$/)
+})
+
+test.each<[string, Item, number, string[]]>([
+  ['the last distractors go', PLAIN.single, 2, ['a', 'b']],
+  ['never the key', PLAIN.single, 1, ['b']],
+  ['nor any of several', PLAIN.multiple, 2, ['a', 'b', 'd']],
+  ['what fits stays', PLAIN.multiple, 4, ['a', 'b', 'c', 'd']],
+  ['an order stays whole', PLAIN.order, 2, ['a', 'b', 'c']],
+])('fewer options: %s', (_name, item, limit, ids) => {
+  const fewer = fewerOptions(item, limit)
+  expect('options' in fewer && fewer.options.map(({ id }) => id)).toEqual(ids)
+})
+
+test('with an option its weight goes, and no weights come of none', () => {
+  const weights = { a: 0.5, b: 0.25, c: -1, d: 0.25 }
+  expect(fewerOptions({ ...PLAIN.multiple, credit: 'weights', weights }, 3)).toMatchObject({
+    weights: { a: 0.5, b: 0.25, d: 0.25 },
+  })
+  expect(fewerOptions({ ...PLAIN.multiple, credit: 'weights', weights }, 3)).not.toHaveProperty('weights.c')
+  expect(fewerOptions(PLAIN.single, 2)).not.toHaveProperty('weights')
+  expect(fewerOptions(PLAIN.short, 1)).toBe(PLAIN.short)
+})
+
+test('a text is cut at a word where one ends late enough, and one that fits is the same', () => {
+  const cutTo = (text: string, limit: number): string => plainText(cut(contentOf(text), limit))
+  expect(cutTo('reef knots slip', 15)).toBe('reef knots slip')
+  expect(cutTo('reef knots slip', 14)).toBe('reef knots…')
+  expect(cutTo('a reefknotsslip', 12)).toBe('a reefknots…')
+  expect(cutTo('reefknotsslip', 5)).toBe('reef…')
 })
 
 test('a matching item becomes a grid with a row per part, keyed alike', () => {

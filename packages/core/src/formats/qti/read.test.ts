@@ -503,6 +503,39 @@ describe('other interactions', () => {
   })
 })
 
+// Feedback by the outcomes that show it: sections 5.3 and 10.2.
+describe('feedback', () => {
+  const sets = (...values: readonly (readonly [when: string, value: string])[]): string =>
+    `<responseProcessing><responseCondition>${values.map(([when, value], at) => `<${at ? 'responseElseIf' : 'responseIf'}><match><variable identifier="RESPONSE"/><baseValue baseType="identifier">${when}</baseValue></match><setOutcomeValue identifier="FB"><baseValue baseType="identifier">${value}</baseValue></setOutcomeValue></${at ? 'responseElseIf' : 'responseIf'}>`).join('')}</responseCondition></responseProcessing>`
+  const shown = (name: string, text: string, how = 'show', outcome = 'FB'): string =>
+    `<modalFeedback outcomeIdentifier="${outcome}" showHide="${how}" identifier="${name}">${text}</modalFeedback>`
+  const told = (rules: string, notes: string): readonly [unknown, readonly string[]] => {
+    const declared2 = `${declared('single identifier', ['B'])}<outcomeDeclaration identifier="FB" cardinality="single" baseType="identifier"/>`
+    const { items, reasons } = readFile(file(declared2, choose(SIDES), rules + notes))
+    return [items[0] && outlineOf(items[0])['feedback'], reasons]
+  }
+  const left = (text: string): string => `Feedback that is shown to some answers only is left out: “${text}”.`
+  test('to the right is kept, to the wrong is said', () =>
+    expect(told(sets(['B', 'yes'], ['A', 'no']), shown('yes', 'Right.') + shown('no', 'Wrong.'))).toEqual([
+      'Right.',
+      [left('Wrong.')],
+    ]))
+  test('to all comes before that to the right', () =>
+    expect(told(sets(['B', 'yes'], ['A', 'no']), shown('yes', 'Right.') + shown('none', 'For all.', 'hide'))).toEqual([
+      'For all.',
+      [left('Right.')],
+    ]))
+  test('hidden from the right is for the others', () =>
+    expect(told(sets(['B', 'yes'], ['A', 'no']), shown('yes', 'Wrong.', 'hide'))).toEqual([
+      undefined,
+      [left('Wrong.')],
+    ]))
+  test('that no rule shows is for whoever delivers it', () =>
+    expect(told(sets(['B', 'yes']), shown('x', 'For all.', 'show', 'OTHER'))).toEqual(['For all.', []]))
+  test('that only the wrong have is theirs, also where nothing is set for the right', () =>
+    expect(told(sets(['A', 'no']), shown('no', 'Wrong.'))).toEqual([undefined, [left('Wrong.')]]))
+})
+
 const scorer = (text: string, more = ''): string => `<rubricBlock view="scorer"${more}>${text}</rubricBlock>`
 const essay = (rubrics: string, feedback = ''): string =>
   file(
