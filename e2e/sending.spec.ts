@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { pasteDraft, signIn } from './sign-in'
+import { pasteDraft, signIn, toSend } from './sign-in'
 
 test.beforeEach(({ page }) => signIn(page))
 
@@ -88,7 +88,7 @@ test('a form is connected on its own page, made of a paper, answered on a phone,
 }) => {
   await connectForms(page, 'Class forms')
   await page.goto('/dispatch')
-  await page.getByRole('link', { name: 'Week 2 check' }).first().click()
+  await toSend(page).getByRole('link', { name: 'Week 2 check' }).click()
   await page.getByLabel('Goes to').selectOption({ label: 'Class forms · Inlet' })
   await expect(page.getByRole('columnheader', { name: /^Inlet/ })).toBeVisible()
   await page.getByRole('button', { name: /^Send \d+ items to Class forms$/ }).click()
@@ -114,7 +114,7 @@ test('a form is connected on its own page, made of a paper, answered on a phone,
   await page.getByRole('button', { name: 'Close it' }).click()
   await expect(page.getByText('The form is closed: nobody can answer.')).toBeVisible()
   await page.goto('/dispatch')
-  await page.getByRole('link', { name: 'Knots and radio' }).first().click()
+  await toSend(page).getByRole('link', { name: 'Knots and radio' }).click()
   await page.getByRole('radio', { name: 'added to a form that is there' }).check()
   await page.getByRole('combobox', { name: /^Which/ }).selectOption({ index: 1 })
   const where = page.getByRole('combobox', { name: /^Where/ })
@@ -137,7 +137,7 @@ test('what was refused on the other page is said, and a connection is given up',
 
 test('a game is sent as its sheet, hosted, and played on a phone', async ({ page, browser }) => {
   await page.goto('/dispatch')
-  await page.getByRole('link', { name: 'Knots and radio' }).first().click()
+  await toSend(page).getByRole('link', { name: 'Knots and radio' }).click()
   await page.getByLabel('Goes to').selectOption({ label: 'Friday game · Foghorn' })
   await page.getByRole('button', { name: /^Send \d+ items to Friday game$/ }).click()
   await expect(page.getByText('what was sent is what is graded')).toBeVisible({ timeout: 30_000 })

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
 
 /** A session of the demo's teacher, or of somebody else of the demo, without a look at any page. */
 export async function beginSession(page: Page, email = 'iris@skarnholm.example'): Promise<void> {
@@ -27,4 +27,9 @@ export async function pasteDraft(page: Page, title: string, text: string): Promi
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     )
   }, text)
+}
+
+/** Papers that can be sent; what was sent has the same titles. */
+export function toSend(page: Page): Locator {
+  return page.getByRole('region', { name: 'Papers to send' })
 }

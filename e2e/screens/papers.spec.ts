@@ -1,4 +1,5 @@
-import { expect, type Locator, type Page } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { toSend } from '../sign-in'
 import { go, looksRight } from './look'
 
 /** Papers and where they go. */
@@ -94,8 +95,3 @@ looksRight([
     },
   ],
 ])
-
-/** Papers that can be sent; what was sent has the same titles. */
-function toSend(page: Page): Locator {
-  return page.getByRole('region', { name: 'Papers to send' })
-}
