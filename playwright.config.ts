@@ -4,7 +4,7 @@ const port = Number(process.env['E2E_PORT'] ?? 4480)
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 2,
+  workers: 1,
   retries: 0,
   timeout: 90_000,
   // A shared machine stands still for seconds now and then.

@@ -135,7 +135,7 @@ await main(async () => {
     if (needsBuild(root)) noteBuild(root)
     const { url } = database
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
-    // Side by side: the browser tests, by two, wait more than they compute. The server's wait for deadlines, and want room.
+    // Side by side: the browser tests wait more than they compute. The server's wait for deadlines, and want room.
     await Promise.all([
       inTurn(statics, () => underJest('Unit tests', UNITS, 2, url, folder)),
       inBrowser(url, folder, browser),
