@@ -8,6 +8,7 @@ test('every field of an item is edited in its place, with a history to go back i
   await page.getByRole('region', { name: 'Items' }).getByRole('button', { name: 'Which hitch resists a pull' }).click()
   const desk = page.getByRole('region', { name: 'Item', exact: true })
   await expect(desk).toContainText('Signed off')
+  await page.waitForLoadState('networkidle')
   await desk.getByRole('button', { name: 'Edit' }).click()
   const stem = desk.getByRole('textbox', { name: 'Stem' })
   await stem.click()
@@ -45,6 +46,8 @@ test('an item is moved to another category and back; it stays signed off', async
   await page.getByRole('region', { name: 'Items' }).getByRole('button', { name: 'Which hitch resists a pull' }).click()
   const desk = page.getByRole('region', { name: 'Item', exact: true })
   await expect(desk).toContainText('Seamanship / Knots')
+  // What is known of the item besides comes a moment later, and moves the buttons below it.
+  await page.waitForLoadState('networkidle')
   await desk.getByRole('button', { name: 'Move' }).click()
   await page.getByLabel('Move to').fill('Exam / Spare')
   await page.getByRole('dialog').getByRole('button', { name: 'Move', exact: true }).click()
