@@ -29,7 +29,10 @@ async function findAndKeepFilter(page: Page): Promise<void> {
   await page.keyboard.type('yard skarnholm')
   await expect(page.getByRole('status').filter({ hasText: '8 of' })).toBeVisible()
   const filters = page.getByRole('navigation', { name: 'Filters' })
+  // Counts that come a moment later move the filters.
+  await page.waitForLoadState('networkidle')
   await filters.getByRole('button', { name: /woods/ }).click()
+  await expect(page.getByRole('button', { name: 'Do without woods' })).toBeVisible()
   await expect(filters.getByRole('button', { name: /not yet/ })).toContainText('8')
   await filters.getByLabel('Name for this filter').fill('Woods')
   await page.keyboard.press('Enter')
