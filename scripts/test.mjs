@@ -76,8 +76,8 @@ async function statics() {
   else say('The registry does not answer questions about its packages: they are not audited.')
 }
 
-/** The tests of some packages under Jest, by some workers. */
-async function underJest(name, packages, workers, databaseUrl, folder) {
+/** The tests of some packages under Jest. */
+async function underJest(name, packages, databaseUrl, folder) {
   const report = join(folder, `${name}.json`)
   const run = await step(
     name,
@@ -86,7 +86,7 @@ async function underJest(name, packages, workers, databaseUrl, folder) {
       'node_modules/jest/bin/jest.js',
       '--json',
       '--forceExit',
-      `--maxWorkers=${workers}`,
+      '--maxWorkers=2',
       `--outputFile=${report}`,
       '--selectProjects',
       ...packages,
@@ -137,10 +137,10 @@ await main(async () => {
     const UNITS = ['core', 'documents', 'cli', 'standins', 'web']
     // Side by side: the browser tests wait more than they compute. The server's wait for deadlines, and want room.
     await Promise.all([
-      inTurn(statics, () => underJest('Unit tests', UNITS, 2, url, folder)),
+      inTurn(statics, () => underJest('Unit tests', UNITS, url, folder)),
       inBrowser(url, folder, browser),
     ])
-    await underJest('Server tests', ['server'], 2, url, folder)
+    await underJest('Server tests', ['server'], url, folder)
   } finally {
     await stop()
   }

@@ -108,8 +108,8 @@ function AnswerTable({
 }
 
 const COLUMNS: readonly ItemColumn[] = [
-  { name: 'Answer', width: 'w-[26%]' },
-  { name: 'Key', width: 'w-[26%]' },
+  { name: 'Answer', width: 'sm:w-[26%]' },
+  { name: 'Key', width: 'sm:w-[26%]' },
   { name: 'Points', width: 'w-24', figures: true },
 ]
 
