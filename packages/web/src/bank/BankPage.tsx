@@ -53,7 +53,7 @@ export function BankPage({ onward }: { readonly onward: Onward }) {
       <BankHead counts={counts} params={params} setMaking={setMaking} />
       <SearchLine search={search} set={set} found={first} all={counts?.all} />
       <div
-        className={`grid min-h-0 flex-1 ${id || making ? 'lg:grid-cols-[200px_1fr_430px]' : 'lg:grid-cols-[200px_1fr]'}`}
+        className={`grid min-h-0 flex-1 ${id || making ? 'lg:grid-cols-[200px_1fr_450px]' : 'lg:grid-cols-[200px_1fr]'}`}
       >
         <Facets
           search={search}

@@ -24,31 +24,37 @@ export function Facets({
   readonly facets: Counts | undefined
   readonly apply: (filter: BankFilter) => void
 }) {
+  const { save, remove } = useFilterChanges()
   if (!facets) return <div className="hidden lg:block" />
   const valuesOf = new Map(facets.map((field) => [field.name, field.values]))
   return (
-    <nav aria-label="Filters" className="hidden min-h-0 overflow-y-auto py-2 lg:block">
-      <KeptFilters filter={search.filter} apply={apply} />
-      {FILTER_FIELDS.map(([field, title]) => {
-        const values = (valuesOf.get(field) ?? []).filter((one) => one.count > 0 || search.filter[field] === one.value)
-        const tells = values.length > 1 || ALWAYS_SHOWN.has(field) || search.filter[field] !== undefined
-        // One answer that is no for all is no way to narrow the bank.
-        const isPlainNo = values.length === 1 && (values[0]?.value === 'no' || values[0]?.value === 'untaken')
-        return (
-          values.length > 0 &&
-          (tells || field === 'finding' || !isPlainNo) &&
-          !(isPlainNo && field !== 'signedOff') && (
-            <FieldValues
-              key={field}
-              field={field}
-              title={title}
-              values={field === 'category' ? byPath(values) : values}
-              now={search.filter[field]}
-              set={(value) => set(field, value)}
-            />
+    <nav aria-label="Filters" className="hidden min-h-0 flex-col lg:flex">
+      <div className="min-h-0 flex-1 overflow-y-auto py-2">
+        <KeptFilters apply={apply} save={save} remove={remove} />
+        {FILTER_FIELDS.map(([field, title]) => {
+          const values = (valuesOf.get(field) ?? []).filter(
+            (one) => one.count > 0 || search.filter[field] === one.value,
           )
-        )
-      })}
+          const tells = values.length > 1 || ALWAYS_SHOWN.has(field) || search.filter[field] !== undefined
+          // One answer that is no for all is no way to narrow the bank.
+          const isPlainNo = values.length === 1 && (values[0]?.value === 'no' || values[0]?.value === 'untaken')
+          return (
+            values.length > 0 &&
+            (tells || field === 'finding' || !isPlainNo) &&
+            !(isPlainNo && field !== 'signedOff') && (
+              <FieldValues
+                key={field}
+                field={field}
+                title={title}
+                values={field === 'category' ? byPath(values) : values}
+                now={search.filter[field]}
+                set={(value) => set(field, value)}
+              />
+            )
+          )
+        })}
+      </div>
+      {Object.keys(search.filter).length > 0 && <KeepFilter filter={search.filter} save={save} />}
     </nav>
   )
 }
@@ -115,17 +121,16 @@ function CategoryName({ path }: { readonly path: string }) {
   )
 }
 
-function KeptFilters({ filter, apply }: { readonly filter: BankFilter; readonly apply: (filter: BankFilter) => void }) {
+type Changes = ReturnType<typeof useFilterChanges>
+
+function KeptFilters({ apply, save, remove }: Changes & { readonly apply: (filter: BankFilter) => void }) {
   const kept = useSavedFilters()
-  const { save, remove } = useFilterChanges()
   const tell = useTell()
-  const [name, setName] = useState('')
-  const isNarrow = Object.keys(filter).length > 0
-  if (!isNarrow && !kept.data?.length) return null
+  if (!kept.data?.length) return null
   return (
     <div className="pb-2">
       <h2 className="px-[18px] py-1 font-ui text-xs font-semibold text-muted">Kept filters</h2>
-      {kept.data?.map((one) => (
+      {kept.data.map((one) => (
         <div key={one.id} className="flex items-baseline pr-[18px] hover:bg-here">
           <button
             type="button"
@@ -151,23 +156,28 @@ function KeptFilters({ filter, apply }: { readonly filter: BankFilter; readonly 
           </button>
         </div>
       ))}
-      {isNarrow && (
-        <form
-          className="flex gap-1 py-1 pr-[18px] pl-[18px]"
-          onSubmit={(event) => {
-            event.preventDefault()
-            if (name.trim()) save.mutate({ name: name.trim(), filter }, { onSuccess: () => setName('') })
-          }}
-        >
-          <input
-            aria-label="Name for this filter"
-            placeholder="Keep this filter as …"
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-            className="w-full min-w-0 rounded-[3px] border border-line bg-sheet px-1.5 py-0.5 text-xs"
-          />
-        </form>
-      )}
     </div>
+  )
+}
+
+/** Below what scrolls: above the filters it would push them from under the pointer with the first that is chosen. */
+function KeepFilter({ filter, save }: { readonly filter: BankFilter; readonly save: Changes['save'] }) {
+  const [name, setName] = useState('')
+  return (
+    <form
+      className="border-t border-line px-[18px] py-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (name.trim()) save.mutate({ name: name.trim(), filter }, { onSuccess: () => setName('') })
+      }}
+    >
+      <input
+        aria-label="Name for this filter"
+        placeholder="Keep this filter as …"
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+        className="w-full min-w-0 rounded-[3px] border border-line bg-sheet px-1.5 py-0.5 text-xs"
+      />
+    </form>
   )
 }

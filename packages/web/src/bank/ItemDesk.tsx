@@ -20,12 +20,14 @@ import { type BankItem, useBankChanges, useBankItem } from './queries'
 import { Facts, factsOf } from './ItemFacts'
 import { HistoryDialog } from './HistoryDialog'
 
+const SCROLLS = 'min-h-0 flex-1 overflow-y-auto p-5'
+
 /** One item of the bank: as it reads, what is known of it, its history; editing happens in its place. */
 export function ItemDesk({ id, close }: { readonly id: string; readonly close: () => void }) {
   const item = useBankItem(id)
   const [editing, setEditing] = useState(false)
   return (
-    <section aria-label="Item" className="min-h-0 overflow-y-auto bg-sheet p-5">
+    <section aria-label="Item" className="flex min-h-0 flex-col bg-sheet">
       {item.isPending && <Waiting what="the item" />}
       {item.isError && <Problem error={item.error} again={() => void item.refetch()} />}
       {item.data &&
@@ -57,7 +59,7 @@ function EditItem({ item, close }: { readonly item: BankItem; readonly close: ()
       },
     )
   return (
-    <>
+    <div className={SCROLLS}>
       <ItemForm
         start={start.body}
         saving={change.isPending}
@@ -66,7 +68,7 @@ function EditItem({ item, close }: { readonly item: BankItem; readonly close: ()
         save={(body) => save(body, start.revision)}
       />
       {conflict && <ItemConflict start={start} mine={conflict} save={save} close={() => setConflict(null)} />}
-    </>
+    </div>
   )
 }
 
@@ -98,25 +100,27 @@ function ShowItem({
   }
   return (
     <>
-      {body.passage && (
-        <div className="mb-3 border-l-[3px] border-line pl-3 font-text text-sm">
-          <RichText content={body.passage} />
-        </div>
-      )}
-      <ItemView item={body} />
-      <ItemExtras item={body} />
-      <Facts facts={factsOf(item, body)} />
-      <May right="write">
-        <OutcomeProposals
-          item={item}
-          take={(outcome) => change.mutate({ id: item.id, body: { ...body, outcome }, revision: item.revision })}
-        />
-      </May>
-      <Findings item={item} />
-      <NearItems item={item} />
-      <Variants item={item} />
-      <SignOffPart item={item} signOff={signOff} remark={remark} setRemark={setRemark} body={body} />
-      <ItemRemarks itemId={item.id} />
+      <div className={SCROLLS}>
+        {body.passage && (
+          <div className="mb-3 border-l-[3px] border-line pl-3 font-text text-sm">
+            <RichText content={body.passage} />
+          </div>
+        )}
+        <ItemView item={body} />
+        <ItemExtras item={body} />
+        <Facts facts={factsOf(item, body)} />
+        <May right="write">
+          <OutcomeProposals
+            item={item}
+            take={(outcome) => change.mutate({ id: item.id, body: { ...body, outcome }, revision: item.revision })}
+          />
+        </May>
+        <Findings item={item} />
+        <NearItems item={item} />
+        <Variants item={item} />
+        <SignOffPart item={item} signOff={signOff} remark={remark} setRemark={setRemark} body={body} />
+        <ItemRemarks itemId={item.id} />
+      </div>
       <Actions
         edit={edit}
         setHistory={setHistory}
@@ -158,7 +162,8 @@ function Actions({
   readonly close: () => void
 }) {
   return (
-    <div className="mt-4 flex flex-wrap items-center gap-2">
+    // Below what scrolls: they stand still while findings and remarks come in.
+    <div className="flex flex-wrap items-center gap-1 border-t border-line px-4 py-3">
       <May right="write" to="edit it">
         <Button onClick={edit}>Edit</Button>
       </May>

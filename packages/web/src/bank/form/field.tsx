@@ -11,7 +11,7 @@ export type SetPart = (part: Partial<Item>) => void
 
 export function Labelled({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
-    <div className="grid gap-0.5">
+    <div className="grid min-w-0 grid-cols-1 gap-0.5">
       <span className="text-xs font-semibold text-muted">{name}</span>
       {children}
     </div>
