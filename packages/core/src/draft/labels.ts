@@ -81,7 +81,8 @@ const BOX = /(?:\[\s?([xX✓✔✗*]?)\s?\]|\(\s?([xX✓✔*•]?)\s?\)|([☑☒
 export function boxAt(text: string, at: number): Box | null {
   BOX.lastIndex = at
   const found = BOX.exec(text)
-  if (!found) return null
+  // "[]" and nothing behind it is what somebody typed.
+  if (!found || (found[0].trimEnd() === '[]' && at + found[0].length >= text.length)) return null
   return { checked: Boolean(found[1] || found[2] || found[3]), to: at + found[0].length }
 }
 

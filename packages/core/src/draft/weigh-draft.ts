@@ -15,14 +15,19 @@ import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, signsAt, takeShares, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
-import { takeBarePoints, trimStem, trimTail } from './kinds/trim.ts'
+import { takeBarePoints, trimStem, trimTail, type Trimmed } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
-import type { DraftSource, Line, ReadItem, Reading } from './model.ts'
+import type { AsideLine, DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
+import { pageEnds } from './text/page-ends.ts'
 import { assemble, type Assembled, type KeyLines } from './records/assemble.ts'
 import { partSoleLines } from './records/entries.ts'
 import { dropFieldWords } from './records/field-words.ts'
+import { takeDistractors } from './kinds/distractors.ts'
+import { takeInlineOptions, takeNamedOptions } from './kinds/inline-options.ts'
+import { judgedParts } from './kinds/judged-parts.ts'
 import { withUnread } from './records/ledger.ts'
+import { lowerFirstParts } from './records/first-parts.ts'
 import { passageOf, passagesOf } from './records/passages.ts'
 import { NO_SECTION, type DraftRecord } from './records/record.ts'
 import { alternativesOf, type Alternative } from './roles/alternatives.ts'
@@ -130,32 +135,46 @@ interface Settled {
 /** Gives records what other lines say of them, in the one order in which each step finds what it needs. */
 function keyed(assembled: Assembled, source: DraftSource) {
   const { records } = assembled
+  lowerFirstParts(records)
   dropFieldWords(records)
   dropSharedWords(records)
   partSoleLines(records)
   arrowsIntoStems(records)
   takeTwoSigns(records)
   takeShares(records)
+  takeDistractors(records)
   const trimmed = records.map((record) => trimStem(record))
   takeBarePoints(records)
   const stray = strayLists(records)
+  takeInlineOptions(records)
   takeSlots(records)
   const own = [...assembled.keys, ...stray]
   const blocks = source.keyText === undefined ? own : [...own, keyFileBlock(source.keyText, records.length)]
   giveListedKeys(blocks, records)
+  takeNamedOptions(records)
   judgeByValues(records)
   giveSectionPoints(records)
-  return { trimmed, blocks }
+  return { ...withParts(records, trimmed), blocks }
+}
+
+/** Statements that one question asks to be judged are items of their own, once its key is known. */
+function withParts(records: readonly DraftRecord[], trimmed: readonly Trimmed[]) {
+  const all = records.map((record, at) => {
+    const parts = judgedParts(record)
+    return parts
+      ? { records: parts, trimmed: parts.map((): Trimmed => ({ saidKind: 'truefalse', truthCue: true })) }
+      : { records: [record], trimmed: trimmed.slice(at, at + 1) }
+  })
+  return { records: all.flatMap((one) => one.records), trimmed: all.flatMap((one) => one.trimmed) }
 }
 
 function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): Settled {
   const assembled = assemble(read)
-  const { records } = assembled
-  const { trimmed, blocks } = keyed(assembled, source)
+  const { records, trimmed, blocks } = keyed(assembled, source)
   const signs = findSigns(records)
   const doubts: (Doubt & { readonly namesNone: boolean })[] = []
   const items = records.map((record, at): ReadItem => {
-    const tail = trimTail(record, trimmed[at] as ReturnType<typeof trimStem>)
+    const tail = trimTail(record, trimmed[at] as Trimmed)
     const one = settleRecord(record, tail, signsAt(signs, at))
     const doubt = doubtOf(record, one.item, read)
     doubts.push({ ...doubt, namesNone: one.namesNone })
@@ -174,7 +193,7 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     title: assembled.title,
     passages,
     items: doubtAsWhole(numberMarks(items)),
-    aside: withUnread(assembled.aside, lines, source.text, [...items, ...passages]),
+    aside: withUnread([...assembled.aside, ...endsOfPages(lines)], lines, source.text, [...items, ...passages]),
     marks: [...draftMarks(items, lines), ...asideMarks(read), ...blocks.flatMap((one) => strangeKeys(one, records))],
     parts: linePartsOf(read, assembled.aside),
   }
@@ -184,6 +203,13 @@ function settled(read: ReadRoles, lines: readonly Line[], source: DraftSource): 
     holes: holesIn(read),
   })
   return { reading, counts }
+}
+
+function endsOfPages(lines: readonly Line[]): AsideLine[] {
+  return [...pageEnds(lines)].flatMap((at) => {
+    const line = lines[at]
+    return line ? [{ line: line.number, from: line.from, to: line.to, reason: 'page' as const }] : []
+  })
 }
 
 function keyFileBlock(text: string, count: number): KeyLines {

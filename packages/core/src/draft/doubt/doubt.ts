@@ -1,5 +1,5 @@
 import { plainText } from '../../content/plain.ts'
-import type { Item } from '../../item/model.ts'
+import type { Item, NumericKey } from '../../item/model.ts'
 import { labelsAt } from '../facts/labels.ts'
 import { optionRun } from '../facts/runs.ts'
 import { judgement } from '../keys/values.ts'
@@ -30,12 +30,20 @@ export function oddness(item: Item, record: DraftRecord): string | null {
   if (isUnparted(record)) return 'a line has wide gaps in it'
   if (keywordsWithin(stem, 0).some((word) => word.role === 'answer')) return 'the question may hold its key'
   if ('options' in item) return oddOptions(item.options.map((option) => plainText(option.content)))
+  if (item.kind === 'match') return oddSides([...item.left, ...item.right].map((side) => plainText(side)))
+  if (item.kind === 'numeric') return oddNumber(item.key)
+  if (item.kind === 'short' && item.key.some((key) => startsWithNumber(key, record)))
+    return 'the typed answer starts with the number of its question'
   if (item.kind === 'short') return isParted(record) ? 'the typed answer has wide gaps in it' : oddAnswer(item.key)
   if (item.kind === 'truefalse' && trueFalseLead(stem)) return 'the question says what to do with it'
   return null
 }
 
 const LEAD = /^\s*(?:[-–—*•/+>~=]+|_{2,}\s)\s*\p{L}/u
+/** "1p  3  Which …" */
+const COUNTED_LEAD = /^\s*[\p{L}\d]{1,3}[.)]?\s+\d{1,2}[.)]?\s+\p{Lu}\p{Ll}/u
+/** Brackets and arrows that no question has. */
+const LEFT_OVER = /\[\[|\]\]|<<|>>|<?--+>|\{\{/
 const BEHIND_QUESTION = /[?？]["”»)]*\s+(?![([])(\S.{0,28})$/u
 const REMARK_BEHIND = /[.?!。？]\s*(?:\[[^[\]]*\p{L}{3}[^[\]]*\]|\([^()]*\p{L}[!:][^()]*\))\s*$/u
 
@@ -45,11 +53,29 @@ const MOST_BEHIND = 160
 /** What stands round a question as if it were no part of it. */
 function oddStem(stem: string): string | null {
   if (LEAD.test(stem.slice(0, 40))) return 'the question starts with a sign'
+  if (COUNTED_LEAD.test(stem.slice(0, 40))) return 'the question starts with something and a number'
+  if (LEFT_OVER.test(stem)) return 'there are signs of something else in the question'
   const end = stem.slice(-MOST_BEHIND)
   const behind = BEHIND_QUESTION.exec(end)?.[1]
   if (behind && !/_{2,}|[?？]/.test(behind) && behind.split(/\s+/).length < 5)
     return 'something stands behind the question'
   return REMARK_BEHIND.test(end) ? 'there is a remark behind the question' : null
+}
+
+/** "____ rye flour": room for an answer is no part of what is matched. */
+function oddSides(texts: readonly string[]): string | null {
+  if (texts.some((text) => /^_{2,}|_{2,}$/.test(text))) return 'a side holds room for an answer'
+  return texts.some((text) => LEFT_OVER.test(text)) ? 'there are signs of something else in a side' : null
+}
+
+/** A number that may be off by itself is no answer. */
+function oddNumber(keys: readonly NumericKey[]): string | null {
+  const isWide = keys.some((key) => 'value' in key && key.tolerance > 0 && key.tolerance >= Math.abs(key.value))
+  return isWide ? 'the number may be off by all of itself' : null
+}
+
+function startsWithNumber(key: string, { label }: DraftRecord): boolean {
+  return label?.script === 'number' && new RegExp(`^${label.id}[.)]?\\s+\\p{L}`, 'u').test(key)
 }
 
 function isUnparted(record: DraftRecord): boolean {
@@ -72,6 +98,7 @@ function oddOptions(texts: readonly string[]): string | null {
   const labelled = texts.filter((text) => labelsAt(text).some((label) => !label.weak)).length
   if (labelled > 1 && labelled >= texts.length - 1) return 'the options start with letters or numbers'
   if (texts.some((text) => optionRun(text, 0).length > 2)) return 'an option holds several'
+  if (texts.some((text) => /\[\[|\]\]/.test(text))) return 'there are signs of something else in an option'
   if (texts.every((text) => /^_{2,}/.test(text))) return 'the options start with blanks'
   if (isUnlike(texts)) return 'the last option is unlike the others'
   return texts.some((text) => keywordsWithin(text, 0).some((word) => word.role === 'answer'))
@@ -94,6 +121,7 @@ const STRANGE: readonly (readonly [says: string, is: (text: string) => boolean])
   ['the typed answer names pairs', (text) => (text.match(PAIR)?.length ?? 0) > 1],
   ['the typed answer has points in it', (text) => /\p{L}.*[([]\d{1,2}[)\]]/u.test(text) || findPoints(text) !== null],
   ['the typed answer has a blank in it', (text) => /_{2,}/.test(text)],
+  ['the typed answer has a remark in brackets', (text) => /\p{L}\s\((?:[^()]*\s){2}[^()]*\)$/u.test(text)],
   ['the typed answer asks', (text) => /[?？]/.test(text)],
 ]
 const PAIR = /(?<![\p{L}\p{N}])\d{1,2}\s?[-–:=)]?\s?\p{L}(?![\p{L}\d])/gu

@@ -66,6 +66,7 @@ test.each<[string, string[]]>([
   ['a. Africa                  c. Europe', ['Africa', 'Europe']],
   ['[ ] copper   [x] rubber', ['copper', 'rubber']],
   ['A\tH2O\tB\tH2O2', ['H2O', 'H2O2']],
+  ['(i) me   (ii) you   (iii) them', ['me', 'you', 'them']],
   ['a.c. only', []],
   ['The (1) ______ hoists and the (2) ______ trims', []],
   ['Plan A and plan B', []],

@@ -82,6 +82,8 @@ export type Flag =
   | 'starts'
   | 'quoteStart'
   | 'commands'
+  | 'askedTail'
+  | 'bracketTail'
 
 /** Braces in a sentence hold the key of a gap; those of TeX do not stand alone. */
 const GAP = /_{2,}|…{2,}|\.{4,}|[（(]\s{2,}[)）]|\[\s{2,}\]|(?<![\\^_\w}])\{[^{}\\]{1,40}\}/g
@@ -94,6 +96,9 @@ const KEY_PAIR =
   /(?:^|[\s,;|(])\(?(?:\p{L}?\d{1,3}(?:\.\d{1,2})?|[ivx]{1,4})\s?[.):=\-–—]{0,2}\s?(?:[A-Ha-hА-Га-гRVFT✓①-⑤]|[a-d][,+]\s?[a-d])(?=$|[\s,;.|)])/gu
 const KEY_RANGE =
   /(?<![\p{L}\d])\d{1,3}\s?[-–—]\s?\d{1,3}\s?[:.)=]?\s+(?:[A-Za-z①-⑤](?:\s?[,;]\s?|\s)?){2,}(?=$|[\s;|])/u
+/** "Which is …? fork, knife*, spoon", "… is a mammal. (true)": something short behind a question or a sentence. */
+const ASKED_TAIL = /[?？]["”»)]?\s+[^?？]{1,80}$/u
+const BRACKET_TAIL = /[.?!。？…_]["”»]?\s*[([{（][^()[\]{}（）]{1,60}[)\]}）]\s*$/u
 const WEB = /https?:\/\/|www\.|\S@\S+\.\p{L}/u
 
 const NONE: ReadonlySet<string> = new Set()
@@ -288,6 +293,8 @@ const TESTS: readonly (readonly [Flag, Test])[] = [
   ['commas', (_text, rest) => (rest.match(/[,;،、]/g)?.length ?? 0) >= 3],
   ['keyPairs', (text) => (text.match(KEY_PAIR)?.length ?? 0) >= 2 || KEY_RANGE.test(text)],
   ['counts', (text) => countsOn(text) >= 3],
+  ['askedTail', (text) => ASKED_TAIL.test(text)],
+  ['bracketTail', (text) => BRACKET_TAIL.test(text)],
   ['commands', (_text, rest) => cues.commands(rest)],
   ['dashStart', (text) => /^[-–—]/.test(text)],
   ['quoteStart', (text) => /^["“„«»'‘]/.test(text)],

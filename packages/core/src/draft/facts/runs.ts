@@ -1,4 +1,4 @@
-import { asciiShadow, labelValue } from '../labels.ts'
+import { asciiShadow, labelValue, romanValue } from '../labels.ts'
 
 /** One part of a run: the label and its text, half-open in the unit's text. */
 export interface RunPart {
@@ -78,6 +78,7 @@ export function optionRun(
       found.push(one)
   }
   if (found.length < 2 || found.length > MOST_LABELS) return []
+  countAsRoman(found)
   const byDress = new Map<string, Found[]>()
   for (const one of found) {
     const name = `${one.script}${one.dress}`
@@ -100,6 +101,15 @@ export function optionRun(
         .replace(/[,;]$/, (sign) => (index + 1 < best.length ? '' : sign)).length
     const lead = leads[index] ?? ''
     return { ...partOf(one), label: one.at - lead.length, from: one.end, to: end, lead }
+  })
+}
+
+/** "(i) … (ii) … (iii)": beside numerals the letters i, v and x are numerals. */
+function countAsRoman(found: Found[]): void {
+  if (!found.some((one) => one.script === 'roman' && one.id === 'ii')) return
+  found.forEach((one, at) => {
+    const value = one.script === 'latin' ? romanValue(one.id) : null
+    if (value !== null) found[at] = { ...one, script: 'roman', value }
   })
 }
 

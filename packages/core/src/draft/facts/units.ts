@@ -1,5 +1,6 @@
 import type { Line } from '../model.ts'
 import { indentOf } from '../text/clean.ts'
+import { pageEnds } from '../text/page-ends.ts'
 import { linePrefixes, type Prefix } from './prefixes.ts'
 
 /** A line with text on it, as what is read: its own text without what copying put before it. */
@@ -21,13 +22,15 @@ export interface Unit {
 const LONGEST = 1200
 const WIDEST_GAP = /\s{100,}/g
 
-/** The lines of a draft that have text, in order; a line that is very long, or has a very wide gap, as several. */
+/** The lines of a draft that have text but for ends of pages, in order; a line that is very long, or has a very wide gap, as several. */
 export function unitsOf(lines: readonly Line[]): readonly Unit[] {
   const prefixes = linePrefixes(lines)
   const units: Unit[] = []
   const isColumned = standsInColumns(lines)
+  const ends = pageEnds(lines)
   let gap = 0
   lines.forEach((line, at) => {
+    if (ends.has(at)) return
     const prefix = prefixes[at] as Prefix
     const pieces = isColumned
       ? itemsAcross(line.text, piecesOf(line.text, prefix.end))

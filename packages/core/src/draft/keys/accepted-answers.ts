@@ -17,9 +17,21 @@ export function acceptedAnswers(text: string): string[] {
   const accepted = ACCEPTED.exec(text) ?? ACCEPTED_BEHIND.exec(text)
   const head = accepted ? text.slice(0, accepted.index) : text
   const more = accepted?.[1]?.split(/\s*,\s*/).flatMap((part) => part.split(OR)) ?? []
-  const all = [...splitAlternatives(head), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
+  const all = [...splitAlternatives(head).flatMap(withOptional), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
   return [...new Set(all.filter(Boolean))]
 }
+
+const OPTIONAL = /^(.*\p{L})(\s?)\((\p{Ll}[\p{Ll}'’-]*)\)$/u
+
+/** "replace(d)", "change (trains)": what stands in brackets may be left out. */
+function withOptional(answer: string): string[] {
+  const [, head = '', blank = '', more = ''] = OPTIONAL.exec(answer.trim()) ?? []
+  if (!more || (blank === '' ? more.length > LONGEST_ENDING : more.length < SHORTEST_WORD)) return [answer]
+  return [head, `${head}${blank}${more}`]
+}
+
+const LONGEST_ENDING = 4
+const SHORTEST_WORD = 3
 
 function splitAlternatives(text: string): string[] {
   const plain = text.trim()

@@ -108,6 +108,10 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
       const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(lead)
       const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(lead)
       const dressed = /[^\p{L}\p{N}\s]$/u.test(match[0])
+      // "Ex 1: 1 is working": the number of the exercise, which is that of an item, too.
+      const above = found.at(-1)
+      const isNamed = above?.line === line && /\p{L}{2}\.?\s{0,2}$/u.test(shadow.slice(0, above.from))
+      if (above && isNamed && above.id === id && match.index - above.to <= 1) found.pop()
       const worth = (isFirst ? 0.35 : apart ? 0.15 : 0) + (dressed ? 0.1 : 0)
       found.push({
         id,

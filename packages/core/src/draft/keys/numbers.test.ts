@@ -112,6 +112,8 @@ test.each([
   ['between 3-4', '3–4'],
   ['3 m to 4 m', '3–4 m'],
   ['anything from 3 to 4', '3–4'],
+  ['16 à 18 g', '16–18 g'],
+  ['16 til 18', '16–18'],
   ['-4 to -3', '-4–-3'],
   ['1,200 to 1,300', '1200–1300'],
 ])('the range %s is %s', (text, value) => expect(said(text)).toBe(value))

@@ -17,7 +17,7 @@ const PLAIN = new RegExp(
   'iu',
 )
 const RANGE = new RegExp(
-  `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})??\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
+  `^(?:between|from|zwischen|entre|tra|tussen|mellan|między|от|між|anything from)?\\s*(${FIGURE})\\s*(?:\\p{L}{1,3})??\\s*(?:-|–|to|and|und|bis|et|y|e|en|och|a|à|til|till|tot|do|до|та|и|\\.\\.\\.?|…)\\s*(${FIGURE})${UNIT}\\s*\\.?$`,
   'iu',
 )
 /** "5500 (anything from 5000 to 6000 is fine)": the range counts, the value lies in it. */
@@ -30,7 +30,7 @@ const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|о
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
 export function readNumberKey(text: string): NumberKey | null {
   const shadow = asciiShadow(text.trim())
-  return acceptedSpread(shadow) ?? bracketedRange(shadow) ?? range(shadow) ?? plainNumber(shadow)
+  return acceptedSpread(shadow) ?? bracketedRange(shadow) ?? allowedRange(shadow) ?? range(shadow) ?? plainNumber(shadow)
 }
 
 function bracketedRange(text: string): NumberKey | null {
@@ -40,9 +40,22 @@ function bracketedRange(text: string): NumberKey | null {
   return min < max && figure(value) >= min && figure(value) <= max ? { key: { min, max }, unit: unit ?? null } : null
 }
 
+const SPREAD = new RegExp(
+  `^(${FIGURE})(?:\\s*(\\p{L}{1,6}|[%°]C?))?\\s*[;,]\\s*(?:${anyOf(wordsFor('accept'))}|\\p{L}{2,12})\\s*[:：]?\\s+(.+)$`,
+  'iu',
+)
+
+/** "60; allow 55 to 65": a number, and the range round it that is accepted. */
+function allowedRange(text: string): NumberKey | null {
+  const [, value = '', unit, more = ''] = SPREAD.exec(text) ?? []
+  const allowed = more ? range(more) : null
+  const own = allowed && 'min' in allowed.key ? allowed.key : null
+  return own && figure(value) >= own.min && figure(value) <= own.max ? { key: own, unit: allowed?.unit ?? unit ?? null } : null
+}
+
 function range(text: string): NumberKey | null {
   const [, low, high, unit] = RANGE.exec(text) ?? []
-  if (!low || !high || !(SAYS_RANGE.test(text) || /[–…]|\.\.|\bto\b|bis|до/.test(text))) return null
+  if (!low || !high || !(SAYS_RANGE.test(text) || /[–…]|\.\.|(?<!\p{L})(?:to|bis|до|à|til|till|tot)(?!\p{L})/u.test(text))) return null
   const [min, max] = [figure(low), figure(high)]
   return min < max ? { key: { min, max }, unit: unit ?? null } : null
 }

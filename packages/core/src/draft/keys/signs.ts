@@ -1,3 +1,4 @@
+import { anyOf, wordsFor } from '../languages/index.ts'
 import type { LineStyle } from '../model.ts'
 import { spanText, type Span } from '../model.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
@@ -108,6 +109,7 @@ const SHARE = /^([-−+]?\d{1,3})\s?%\s*(?:[-–—:|.)]\s*)?(?=\S)/u
  */
 export function takeShares(records: readonly DraftRecord[]): void {
   for (const record of records) {
+    if (takePointShares(record)) continue
     const { entries } = record
     const shares = entries.map((entry) => Number(SHARE.exec(textOf(entry))?.[1]?.replace('−', '-') ?? NaN))
     const earned = shares.filter((share) => share > 0)
@@ -126,6 +128,32 @@ export function takeShares(records: readonly DraftRecord[]): void {
       entries[at] = { ...entry, boxed: true, ticked: (shares[at] ?? 0) >= least }
     })
   }
+}
+
+const POINTS_BEHIND = new RegExp(
+  `[\\s–—:=]*[([]?\\s*([-−+]?\\d{1,2}(?:[.,]\\d)?)\\s*(?:${anyOf(wordsFor('points'))})\\.?\\s*[)\\]]?\\s*$`,
+  'iu',
+)
+
+/** "help, then report   2 points", "say nothing   0 points": what each alternative earns; what earns most is the key. */
+function takePointShares(record: DraftRecord): boolean {
+  const { entries } = record
+  const found = entries.map((entry) => POINTS_BEHIND.exec(textOf(entry)))
+  const points = found.map((one) => Number(one?.[1]?.replace('−', '-').replace(',', '.') ?? NaN))
+  const most = Math.max(...points)
+  const least = Math.min(...points)
+  if (entries.length < 2 || points.some(Number.isNaN) || most <= 0 || least === most) return false
+  if (found.some((one) => one?.index === 0)) return false
+  const part = points.find((one) => one > 0 && one < most)
+  if (part !== undefined) record.unsaid ??= String(part)
+  record.points ??= most
+  entries.forEach((entry, at) => {
+    const last = entry.pieces.at(-1) as Piece
+    const own = POINTS_BEHIND.exec(spanText(last.span))
+    if (own) entry.pieces[entry.pieces.length - 1] = { ...last, span: { ...last.span, to: last.span.from + own.index } }
+    entries[at] = { ...entry, boxed: true, ticked: points[at] === most }
+  })
+  return true
 }
 
 const ONE_CHARACTER = /^(\S)\s+(?=\S)/u

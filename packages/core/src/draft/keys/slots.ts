@@ -267,7 +267,7 @@ function leadSlot(record: DraftRecord): Slot | null {
   const { label, labelUnit } = record
   const lead = label?.lead.replace(/[_()[\]\s]/g, '') ?? ''
   // "D. 12. …": the letter of a section.
-  if (!label || !labelUnit || !lead || /^[^_([]+[).:]$/.test(label.lead)) return null
+  if (!label || !labelUnit || !lead || /^[^_([]+[).:]$|^\d{1,2}\s?pt?s?\.?$/i.test(label.lead)) return null
   const text = labelUnit.text
   const from = labelUnit.from + text.indexOf(lead)
   const value = { line: labelUnit.line, from, to: from + lead.length }

@@ -1,5 +1,5 @@
 import { labelValue } from '../labels.ts'
-import { anyOf, wordsFor } from '../languages/index.ts'
+import { anyOf, columnWords, wordsFor } from '../languages/index.ts'
 import { spanText } from '../model.ts'
 import { truthOf } from '../truth-words.ts'
 import { cues } from '../words.ts'
@@ -53,8 +53,24 @@ export function namedOptions(text: string, entries: readonly Entry[]): Named | n
     labelled(text, entries) ??
     packed(plain, entries, text.length) ??
     listed(plain, entries, text.length) ??
-    begins(text, lead, entries)
+    begins(text, lead, entries) ??
+    counted(plain, entries)
   )
+}
+
+const COUNTED = new RegExp(
+  `(?<!\\p{L})(?:${anyOf(columnWords('option'))}|${anyOf(columnWords('options'))})\\s(\\d{1,2}(?:\\s*(?:,|&|\\+|${AND})\\s*\\d{1,2})*)(?![\\d.,]*\\d)`,
+  'iu',
+)
+
+/** "correct is option 2", "options 1 and 3": by their place, where nothing labels them. */
+function counted(text: string, entries: readonly Entry[]): Named | null {
+  const found = COUNTED.exec(text)
+  if (!found?.[1] || entries.some((entry) => entry.id !== '' && /^\d/.test(entry.id))) return null
+  const indexes = (found[1].match(/\d+/g) ?? []).map((place) => Number(place) - 1)
+  return indexes.every((at) => at >= 0 && at < entries.length)
+    ? { indexes: [...new Set(indexes)].sort((a, b) => a - b), restAt: found.index + found[0].length }
+    : null
 }
 
 export function sameWords(a: string, b: string): boolean {

@@ -334,4 +334,50 @@ test.each<[string, string, Record<string, unknown>]>([
     'S|1. How often?\nO|O 60- to 80 times\nO|X 100- to 120 times\nS|2. Who?\nO|X me\nO|O you',
     { options: ['60- to 80 times', '100- to 120 times'], key: [1] },
   ],
+  [
+    'a ring round one of both judgements before the statement',
+    'S|1. T  (F)  A raft has no keel.',
+    { kind: 'truefalse', stem: 'A raft has no keel.', key: [false] },
+  ],
+  [
+    'the same in another order and language',
+    'S|1. (V) / F  La marée monte.',
+    { kind: 'truefalse', stem: 'La marée monte.', key: [true] },
+  ],
+  [
+    'a letter in brackets that judges nothing',
+    'S|1. A  (B)  is a chord of two notes.',
+    { stem: 'A (B) is a chord of two notes.', key: [] },
+  ],
+  [
+    'options that go on below a wrapped one',
+    'S|1. First you\nO|(a) call   (b) send\nW|everybody out   (c) wait   (d) run\nK|b',
+    { options: ['call', 'send everybody out', 'wait', 'run'], key: [1] },
+  ],
+  [
+    'options that go on below a wrapped one, taken for an option',
+    'S|1. First you\nO|(a) call   (b) send\nO|everybody out   (c) wait   (d) run\nK|d',
+    { options: ['call', 'send everybody out', 'wait', 'run'], key: [3] },
+  ],
+  ['room behind a word to translate', 'S|1. der Steg        ________\nK|pier', { stem: 'der Steg', key: ['pier'] }],
+  [
+    'room that a sentence breaks off at',
+    'S|1. Ropes are made fast to a        ________\nK|cleat',
+    { stem: 'Ropes are made fast to a ___' },
+  ],
+  [
+    'two square brackets that somebody typed',
+    'S|1. Which is empty?\nO|- "a"\nO|- []\nO|- [0, 1]',
+    { options: ['"a"', '[]', '[0, 1]'] },
+  ],
+  [
+    'Roman numerals in a row',
+    'S|1. Who?\nO|(i) me   (ii) you   (iii) them\nK|ii',
+    { options: ['me', 'you', 'them'], key: [1] },
+  ],
+  [
+    'a pair whose right side starts with a small word',
+    'S|1. Match.\nR|push     the new length\nR|indexOf     a position or none\nR|pop     the last of them',
+    { kind: 'match', right: ['the new length', 'a position or none', 'the last of them'] },
+  ],
 ])('%s', (_name, signed, expected) => expect(signedItems(signed)[0]).toMatchObject(expected))

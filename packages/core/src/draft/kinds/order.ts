@@ -76,15 +76,22 @@ function fromPlaces(working: Working): Item | null {
     join: 'paragraph',
   }))
   const order = said[0]
-    ? orderOfWords(
+    ? (orderOfWords(
         said[0].text,
         pieces.map((piece) => spanText(piece.span)),
-      )
+      ) ?? orderOfPlaces(said[0].text, pieces.length))
     : null
   if (said[0] && !order) return null
   const options = pieces.map((piece, at): Option => ({ id: optionId(at), content: compose([piece]) }))
   const stem = compose(record.stem.filter((piece) => !open.includes(piece)))
   return { ...common(working, stem), kind: 'order', options, key: (order ?? []).map(optionId) }
+}
+
+/** "4, 1, 5, 3, 2": the place of each line, as one would write it before it. */
+function orderOfPlaces(said: string, count: number): number[] | null {
+  const places = (said.match(/\d+/g) ?? []).map((place) => Number(place) - 1)
+  const isWhole = places.length === count && new Set(places).size === count && places.every((at) => at < count)
+  return isWhole && !/\p{L}/u.test(said) ? places.map((_place, at) => places.indexOf(at)) : null
 }
 
 const SEPARATORS = [/\s+\/\s+/u, /\s{3,}|\t/u, /\s+[–—-]\s+/u, /\s*[;|]\s*/u, /\s*[,、，]\s*/u]

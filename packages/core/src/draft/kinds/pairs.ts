@@ -96,14 +96,19 @@ function joined(working: Working, left: readonly string[], right: readonly strin
   }
 }
 
-function entryOf(cell: Cell): Entry {
-  const labels = labelsAt(cell.text).filter((one) => one.script !== 'word')
+/** Room for a letter before one side of a pair, also behind its number. */
+const ROOM_BEFORE = /^\s*(?:_+|[([]\s*[)\]]|\.{3,})\s*(?=\S)/u
+
+/** @param counts whether a letter with nothing but a blank behind it is a label here: "a" of "a position" is none. */
+function entryOf(cell: Cell, counts = true): Entry {
+  const labels = labelsAt(cell.text).filter((one) => one.script !== 'word' && (counts || !one.weak))
   const label = labels.find((one) => one.lead !== '' && !one.weak) ?? labels.find((one) => !one.weak) ?? labels[0]
   const isLabel = label !== undefined && (label.dress !== 'x' || label.id.length <= 2)
-  const lead = /^(?:_+|[([]\s*[)\]]|\.{3,})\s*/u.exec(cell.text)?.[0].length ?? 0
-  const from = cell.from + (isLabel ? label.to : lead)
-  const room = /\s*[–—-]?\s*(?:_{2,}|\.{3,}|…+|[([]\s*[)\]])\s*$/u.exec(cell.text)
-  const to = room && room.index > (isLabel ? label.to : lead) ? cell.from + room.index : cell.to
+  const room = ROOM_BEFORE.exec(cell.text.slice(isLabel ? label.to : 0))?.[0].length ?? 0
+  const lead = (isLabel ? label.to : 0) + room
+  const from = cell.from + lead
+  const behind = /\s*[–—-]?\s*(?:_{2,}|\.{3,}|…+|[([]\s*[)\]])\s*$/u.exec(cell.text)
+  const to = behind && behind.index > lead ? cell.from + behind.index : cell.to
   return {
     id: isLabel ? label.id : '',
     value: isLabel ? label.value : -1,
@@ -128,21 +133,27 @@ function sidesOf(body: readonly (readonly Cell[])[]): { readonly left: Entry[]; 
       .filter((cells) => cells.length > 1)
       .map((cells) => (cells[1] as Cell).unit.indent + (cells[1] as Cell).from),
   )
-  const left: Entry[] = []
-  const right: Entry[] = []
+  const left: Cell[] = []
+  const right: Cell[] = []
   for (const cells of body) {
     const [first, second] = cells.filter((cell) => !BLANK.test(cell.text))
     if (!first) continue
-    if (second && cues.isLeftOver(first.text.replace(/^[([]|[:)\]]+$/g, ''))) right.push(entryOf(second))
+    if (second && cues.isLeftOver(first.text.replace(/^[([]|[:)\]]+$/g, ''))) right.push(second)
     else if (second) {
-      left.push(entryOf(first))
-      right.push(entryOf(second))
+      left.push(first)
+      right.push(second)
     } else {
       const isRight = first.unit.indent + first.from >= margin - 4 || !left.length || !isLeftStart(first, left)
-      ;(isRight ? right : left).push(entryOf(first))
+      ;(isRight ? right : left).push(first)
     }
   }
-  return { left, right }
+  return { left: entriesOf(left), right: entriesOf(right) }
+}
+
+/** The cells of one side: a bare letter labels a cell where it does so in half of them at least. */
+function entriesOf(cells: readonly Cell[]): Entry[] {
+  const bare = cells.filter(({ text }) => labelsAt(text)[0]?.weak ?? false).length
+  return cells.map((cell) => entryOf(cell, bare >= cells.length / 2))
 }
 
 function fromRows(working: Working): Item | null {
@@ -176,8 +187,8 @@ function unlabelled(text: string): string {
   return label ? plain.slice(label.to) : plain
 }
 
-function isLeftStart(cell: Cell, left: readonly Entry[]): boolean {
-  return /^\d/.test(cell.text) && /^\d/.test(left.at(-1)?.id ?? '')
+function isLeftStart(cell: Cell, left: readonly Cell[]): boolean {
+  return /^\d/.test(cell.text) && /^\d/.test(left.at(-1)?.text ?? '')
 }
 
 /** Rows without labels in a table give their pairs, as long as nothing asks to find them. */

@@ -38,6 +38,9 @@ const ROOM = /(?:\s+(?:(?:\d{1,3}\s?[.)]\s*)?(?:_{2,}|\.{4,}|…{2,})|[([]\s*[)\
 /** "1) ____" in a column of its own. */
 const ROOM_ALONE = /^\s*\d{1,3}\s?[.)]\s*_{2,}\s*$/u
 
+/** How many words may stand before room in a wide gap, as in a list of words to translate. */
+const LONGEST_TERM = 4
+
 /** Room for the answer at the right margin, behind a stem that is whole without it. */
 function dropRoom(record: DraftRecord): void {
   const at = record.stem.length - 1
@@ -49,7 +52,9 @@ function dropRoom(record: DraftRecord): void {
     return
   }
   const found = ROOM.exec(text)
-  if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]$/.test(text.slice(0, found.index)))) return
+  const before = text.slice(0, found?.index)
+  const isTerm = found !== null && /^\s{2,}[_.…]/.test(found[0]) && before.trim().split(/\s+/).length <= LONGEST_TERM
+  if (!found || !(/\d\s?[.)]\s*_/u.test(found[0]) || /[.?!。？]\s*$/.test(before) || isTerm)) return
   record.stem[at] = { ...last, span: { ...last.span, to: last.span.from + found.index } }
 }
 
@@ -68,7 +73,7 @@ export function trimStem(record: DraftRecord): Trimmed {
     truthCue ||= label.kind === 'truefalse'
     cutStart(record, label.length)
   }
-  if (takeLead(record)) truthCue = true
+  if (takeChosen(record) || takeLead(record)) truthCue = true
   else if (!record.entries.length && takeTail(record)) truthCue = true
   takePoints(record)
   dropLead(record)
@@ -139,6 +144,21 @@ export function cutStart(record: DraftRecord, units: number): void {
   else record.stem.shift()
 }
 
+const CHOSEN = /^\s*(?:([(\[*])\s?(\p{L}{1,9})\s?[)\]*]\s{1,6}(?:\/\s*)?(\p{L}{1,9})|(\p{L}{1,9})\s{1,6}(?:\/\s*)?[(\[*]\s?(\p{L}{1,9})\s?[)\]*])\s+(?=\S)/u
+
+/** "V  (F)  A raft has no keel.": both judgements before the statement, the chosen one with a ring round it. */
+function takeChosen(record: DraftRecord): boolean {
+  const [first] = record.stem
+  const found = first && !record.entries.length ? CHOSEN.exec(spanText(first.span)) : null
+  if (!first || !found) return false
+  const [chosen = '', other = ''] = found[2] ? [found[2], found[3]] : [found[5], found[4]]
+  const [right, wrong] = [truthOf(chosen, true), truthOf(other, true)]
+  if (right === null || wrong === null || right === wrong) return false
+  record.judged = right
+  cutStart(record, found[0].length)
+  return true
+}
+
 function takeLead(record: DraftRecord): boolean {
   const lead = trueFalseLead(firstText(record))
   if (!lead || (lead.to >= firstText(record).length && record.stem.length === 1)) return false
@@ -199,7 +219,12 @@ function takeTail(record: DraftRecord): boolean {
   return false
 }
 
+/** "2p  4  Explain …": what an item is worth, before its number. */
+const POINTS_BEFORE = /^(\d{1,2})\s?p/i
+
 function takePoints(record: DraftRecord): void {
+  const before = POINTS_BEFORE.exec(record.label?.lead ?? '')?.[1]
+  if (before) record.points ??= Number(before)
   record.stem.forEach((piece, at) => {
     if (piece.join === 'preformatted') return
     const found = pointsIn(spanText(piece.span), at === record.stem.length - 1)
@@ -266,5 +291,7 @@ function takeSaid(record: DraftRecord, last: Piece, found: RegExpExecArray): boo
 
 /** What asks for a judgement may show only once the key is taken off behind it: "… True/False Answer: True". */
 export function trimTail(record: DraftRecord, trimmed: Trimmed): Trimmed {
+  // A key that stood behind the room is gone by now.
+  if (record.statements.some((one) => one.source === 'slot')) dropRoom(record)
   return !trimmed.truthCue && !record.entries.length && takeTail(record) ? { ...trimmed, truthCue: true } : trimmed
 }

@@ -26,7 +26,7 @@ export function typedItem(working: Working): Item {
   const asksEssay =
     trimmed.saidKind === 'essay' ||
     (gaps === 0 && (cues.asksEssay(text) || record.section.essay || asksReason(working, text)))
-  if (said && (sample || (asksEssay && isLong(said.text))))
+  if (said && (sample || (asksEssay && isSentence(said.text, text)) || isLong(said.text, text)))
     return { ...common(working), kind: 'essay', sample: contentOf(said.text) }
   if (!said) return openItem(working, asksEssay, gaps)
   return saidItem(working, said.text, text)
@@ -35,15 +35,37 @@ export function typedItem(working: Working): Item {
 /** "Why …?" asks for sentences, unless its key is a word or two. */
 function asksReason(working: Working, text: string): boolean {
   const [said] = working.said
-  return cues.asksReason(text) && (!said || isLong(said.text))
+  return cues.asksReason(text) && (!said || isSentence(said.text, text))
 }
 
 type NumberKeyOf = NonNullable<ReturnType<typeof readNumberKey>>['key']
 
-function isLong(text: string): boolean {
-  const words = text.split(/\s+/).length
-  return words > 8 || (words > 4 && /[.。;]$/.test(text))
+/** Longer keys are never typed word for word, whatever asks for them. */
+const MOST_TYPED = 6
+/** Keys of more words than this answer what asks for sentences with one. */
+const MOST_OF_SENTENCE = 3
+
+function isLong(text: string, stem: string): boolean {
+  return shortestAnswer(text) > MOST_TYPED && !echoes(text, stem)
 }
+
+function isSentence(text: string, stem: string): boolean {
+  return shortestAnswer(text) > MOST_OF_SENTENCE && !echoes(text, stem)
+}
+
+function shortestAnswer(text: string): number {
+  return Math.min(...acceptedAnswers(text).map((answer) => answer.split(/\s+/).length))
+}
+
+/** "She didn't went out." → "She didn't go out.": a sentence that is to be written again. */
+function echoes(text: string, stem: string): boolean {
+  const wordsOf = (one: string): string[] => one.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []
+  const asked = new Set(wordsOf(stem))
+  const own = wordsOf(text)
+  return own.filter((word) => asked.has(word)).length >= own.length * SHARE_ECHOED
+}
+
+const SHARE_ECHOED = 0.6
 
 function openItem(working: Working, asksEssay: boolean, gaps: number): Item {
   const { record, trimmed } = working
@@ -111,10 +133,6 @@ function saidItem(working: Working, said: string, stem: string): Item {
       key: [number.key],
       ...(number.unit && { unit: unitText(number.unit) }),
     }
-  }
-  const words = Math.max(...acceptedAnswers(said).map((answer) => answer.split(/\s+/).length))
-  if (words > 12 || (words > 7 && /[.。]$/.test(said) && !working.record.section.truth)) {
-    if (cues.asksEssay(stem) || words > 12) return { ...common(working), kind: 'essay', sample: contentOf(said) }
   }
   const other = working.said.find(({ text: one }) => acceptedAnswers(one).join() !== acceptedAnswers(said).join())
   const label = LONE_OPTION.exec(said)?.[1]

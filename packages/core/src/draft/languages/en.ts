@@ -68,7 +68,7 @@ export const en: LanguageWords = {
   ],
   points: ['points', 'point', 'pts', 'pt', 'marks', 'mark', 'p'],
   truth: ['true', 't', 'correct', 'right'],
-  falsehood: ['false', 'f', 'incorrect', 'wrong'],
+  falsehood: ['false', 'f', 'incorrect', 'wrong', 'not correct', 'untrue'],
   yesNo: ['yes', 'no'],
   or: ['or'],
   and: ['and'],
@@ -115,6 +115,8 @@ export const en: LanguageWords = {
   match: ['match', 'pair', 'write the letter next to', 'connect', 'join'],
   order: [
     'put in order',
+    'number the',
+    'number these',
     'put them in order',
     'put these',
     'put the',
@@ -374,6 +376,9 @@ export const en: LanguageWords = {
     ],
     key: [
       'correct answer',
+      'accepted answer',
+      'accepted answers',
+      'correct answers',
       'right answer',
       'correct option',
       'correct choice',

@@ -5,6 +5,7 @@ import type { AsideLine, AsideReason } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { type Role, ROLES } from '../roles/roles.ts'
+import { cellsBehind } from './cells-behind.ts'
 import { entriesIn, inLabelOrder, isOptionWithKey, takeOption, takeWrapped } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
 import { type DraftRecord, newRecord, NO_SECTION, type Section, spanOf } from './record.ts'
@@ -39,6 +40,12 @@ export function assemble(read: ReadRoles): Assembled {
   return new Assembler(read).assemble()
 }
 
+/** In how many stems bare words in wide gaps are options: behind one alone they may be anything. */
+const FEWEST_CELLED = 2
+
+const FACTS: ReadonlySet<Role> = new Set(['facts'])
+const BETWEEN: ReadonlySet<Role> = new Set(['facts', 'passage'])
+
 /** A line shorter than this was not wrapped behind a sentence. */
 const SHORTEST_FULL = 60
 
@@ -58,6 +65,9 @@ class Assembler {
   #title: string | null = null
   #record: DraftRecord | null = null
   #passage: number | null = null
+  #isOfQuestion = false
+  /** How many stems have bare options behind them; null: nobody asked yet. */
+  #celled: number | null = null
   #last: Role | null = null
 
   constructor(read: ReadRoles) {
@@ -93,7 +103,7 @@ class Assembler {
     else if (role === 'passage') this.#takePassage(facts)
     else if (role === 'keys') this.#takeKeys(facts)
     else if (role === 'bank' && !record) this.#out(facts, at)
-    else if (role === 'facts' && this.#isAhead(at)) this.#before.push(facts)
+    else if (role === 'facts' && this.#isAhead(at)) this.#putBefore(facts)
     else if (role === 'row' && !record) this.#beginRows(facts)
     else if (record) this.#inside(record, facts, role)
     else this.#out(facts, at)
@@ -102,11 +112,25 @@ class Assembler {
   /** Facts above a stem: no line of another role but facts and set-aside lines stands between. */
   #isAhead(at: number): boolean {
     if (this.#record === null) return true
-    const next = this.#roles.findIndex((role, index) => index > at && role !== 'facts')
     const script = this.#facts[at]?.label?.script
     const isLabelled = script === 'number' || script === 'word'
+    // What all parts of a question are about stands between its number and the first of them.
+    const between = isLabelled ? BETWEEN : FACTS
+    const next = this.#roles.findIndex((role, index) => index > at && !between.has(role))
     const isFirst = this.#facts[at]?.unit.gap !== 0
     return this.#roles[next] === 'stem' && (isLabelled || isFirst || this.#before.length > 0)
+  }
+
+  #putBefore(facts: Facts): void {
+    this.#leaveQuestion(facts)
+    this.#before.push(facts)
+  }
+
+  /** What stands below the number of a question and above its parts is for these parts only. */
+  #leaveQuestion({ label }: Facts): void {
+    if (!this.#isOfQuestion || (label?.script !== 'number' && label?.script !== 'word')) return
+    this.#passage = null
+    this.#isOfQuestion = false
   }
 
   #out(facts: Facts, at: number): void {
@@ -135,6 +159,7 @@ class Assembler {
   }
 
   #begin(facts: Facts): void {
+    this.#leaveQuestion(facts)
     const record = this.#open()
     record.units.push(facts.unit)
     this.#stemLine(record, facts)
@@ -173,11 +198,20 @@ class Assembler {
         : facts.bullet || facts.box || facts.heading
           ? facts.body
           : 0
-    const run = optionsBehind(facts, from)
+    const labelled = optionsBehind(facts, from)
+    const run = labelled.length ? labelled : this.#cellsBehind(facts, from)
     const to = run[0]?.label ?? facts.unit.text.length
     const start = from + (/^\s*[:：.)\]–—]\s+/u.exec(facts.unit.text.slice(from, to))?.[0].length ?? 0)
     if (to > start) record.stem.push({ span: spanOf(facts.unit, start, to), join: 'paragraph' })
     if (run.length) record.entries.push(...entriesIn(facts, run, 'run'))
+  }
+
+  /** Bare options in wide gaps behind a stem, where several stems have them. */
+  #cellsBehind(facts: Facts, from: number): readonly RunPart[] {
+    this.#celled ??= this.#facts.filter(
+      (one, at) => this.#roles[at] === 'stem' && cellsBehind(one, one.body).length > 0,
+    ).length
+    return this.#celled >= FEWEST_CELLED ? cellsBehind(facts, from) : []
   }
 
   #inside(record: DraftRecord, facts: Facts, role: Role): void {
@@ -239,6 +273,7 @@ class Assembler {
     if (this.#last !== 'passage') {
       this.#passages.push({ pieces: [], units: [], heads: this.#heads.slice(-2) })
       this.#passage = this.#passages.length - 1
+      this.#isOfQuestion = this.#before.length > 0
     }
     const passage = this.#passages.at(-1)
     const unit = facts.unit

@@ -116,6 +116,7 @@ function partsOf(text: string, isBracketed: boolean): [number, number][] {
 
 export function takeOption(record: DraftRecord, facts: Facts): void {
   const { run, body } = facts
+  if (takesUp(record, facts)) return takeWrapped(record, facts)
   const own =
     run.length > 1 && (run[0]?.label ?? 99) <= Math.max(body + 1, facts.label?.to ?? 0)
       ? entriesIn(facts, run, 'run')
@@ -143,8 +144,29 @@ function scriptOf(id: string): string {
   return /^\d/.test(id) ? 'number' : /^[①-⑳]/.test(id) ? 'circled' : 'letter'
 }
 
+/** "sends everybody out  (c) opens the doors  (d) waits": the end of the last alternative above, then those that count on. */
+function takesUp({ entries }: DraftRecord, { run, label }: Facts): boolean {
+  const last = entries.at(-1)
+  const next = run[0]
+  return (
+    last !== undefined &&
+    next !== undefined &&
+    label === null &&
+    last.inRow &&
+    next.label > 0 &&
+    next.dress === last.dress &&
+    next.value === last.value + 1
+  )
+}
+
 export function takeWrapped(record: DraftRecord, facts: Facts): void {
   const last = record.entries.at(-1)
+  if (last && takesUp(record, facts)) {
+    const from = facts.run[0]?.label ?? 0
+    last.pieces.push({ span: spanOf(facts.unit, 0, from), join: 'wrap' })
+    record.entries.push(...entriesIn(facts, facts.run, 'run').map((entry) => ({ ...entry, lead: '' })))
+    return
+  }
   const span = spanOf(facts.unit, 0, facts.unit.text.length)
   if (last?.remarks.length) last.remarks.push({ span, join: 'wrap' })
   else if (last) last.pieces.push({ span, join: 'wrap' })

@@ -10,7 +10,7 @@ export function withUnread(
   const kept = new Set(aside.map((one) => one.line))
   for (const { lines: own } of parts) for (let line = own[0]; line <= own[1]; line++) kept.add(line)
   const unread = lines.filter((line) => !kept.has(line.number) && text.slice(line.from, line.to).trim() !== '')
-  if (!unread.length) return [...aside]
+  if (!unread.length) return [...aside].sort((a, b) => a.from - b.from)
   const rest = unread.map(({ number, from, to }): AsideLine => ({ line: number, from, to, reason: 'other' }))
   return [...aside, ...rest].sort((a, b) => a.from - b.from)
 }

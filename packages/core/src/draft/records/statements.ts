@@ -1,5 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
 import type { Role } from '../roles/roles.ts'
+import { keywordAt } from '../words.ts'
 import { takeFields } from './facts-lines.ts'
 import { spanOf, type DraftRecord } from './record.ts'
 
@@ -9,6 +10,9 @@ const STATEMENT_SIGN =
 
 /** "Answer: B      Level: easy": further fields behind a wide gap. */
 const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
+
+/** "(Key: rice)" */
+const BRACKETED = /^(\s*[([]\s*).*?(\s*[)\]]\.?)\s*$/u
 
 /** What a line says of an item as a whole: its key, feedback or a hint. */
 export function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
@@ -21,6 +25,18 @@ export function takeStatement(record: DraftRecord, facts: Facts, role: Role, las
   const before = record.statements.at(-1)
   if (goesOn && before && before.source !== 'glued') {
     before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
+    return
+  }
+  const bracketed = BRACKETED.exec(unit.text)
+  const named = bracketed && !cue ? keywordAt(unit.text, bracketed[1]?.length ?? 0) : null
+  if (bracketed && named?.role === 'answer') {
+    const to = end - (bracketed[2]?.length ?? 0)
+    record.statements.push({
+      value: spanOf(unit, Math.min(named.end, to), to),
+      statement: spanOf(unit, 0, end),
+      more: [],
+      source: 'line',
+    })
     return
   }
   const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0

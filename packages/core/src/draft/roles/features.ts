@@ -291,6 +291,31 @@ const habits = family(
   },
 )
 
+/** What the line has in common with others anywhere in the draft, and what a line of its look ends with. */
+const common = family(
+  (draft, at) => {
+    const again = draft.recurring[at] ?? ''
+    const isListed = draft.listed[at] ?? false
+    const { flags, columns } = draft.facts[at] as Facts
+    const hasPoints = flags.has('points')
+    return again || isListed || hasPoints || columns > 2
+      ? ([draft.looks[at] ?? '', again, isListed, hasPoints, Math.min(5, columns)] as const)
+      : null
+  },
+  ([look, again, isListed, hasPoints, columns], push) => {
+    if (again) {
+      push(`text ${again}`)
+      push(`text ${again} ${look}`)
+    }
+    if (isListed) {
+      push('listed part')
+      push(`listed part ${look}`)
+    }
+    if (hasPoints) push(`points ${look}`)
+    if (columns > 2) push(`columns ${columns} ${look}`)
+  },
+)
+
 function about(place: BlockPlace): string {
   const sign = (is: boolean, mark: string): string => (is ? mark : '')
   return `${sign(place.optionsAbove, 'o')}${sign(place.keyAbove, 'k')}/${sign(place.optionsBelow, 'o')}${sign(place.keyBelow, 'k')}`
@@ -308,4 +333,5 @@ export const FAMILIES: readonly Family[] = [
   numbered,
   paragraph,
   habits,
+  common,
 ]

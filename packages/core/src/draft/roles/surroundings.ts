@@ -3,7 +3,9 @@ import { tableSorts } from '../facts/tables.ts'
 import type { DraftSeries, Series, SeriesPlace } from '../series/series.ts'
 import { blockPlaces, type BlockPlace } from './blocks.ts'
 import { echoes, partedLines, signHabits, type Echo, type Parted, type SignHabit } from './habits.ts'
+import { listedParts } from './listed-parts.ts'
 import { lookOf } from './look.ts'
+import { recurrences, type Recurrence } from './recurring.ts'
 
 /** The draft as a whole, as each of its lines is seen in it. */
 export interface Surroundings {
@@ -26,6 +28,9 @@ export interface Surroundings {
   readonly habits: readonly (SignHabit | null)[]
   readonly echoes: readonly (Echo | null)[]
   readonly parted: readonly (Parted | null)[]
+  /** By line: whether its text recurs in the draft, and whether a list of keys names it as a part of a question. */
+  readonly recurring: readonly (Recurrence | null)[]
+  readonly listed: readonly boolean[]
   /** Who says most in a chat; null elsewhere. */
   readonly speaker: string | null
   /** Share of the lines of each series that ask, by series id. */
@@ -44,6 +49,7 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
   const starts = facts.map((one) => one.unit.gap > 0)
   const paragraphs = blockPlaces(facts, series.places, starts)
   const numbers = facts.map((_one, at) => members.has(at))
+  const keys = keysFrom(facts, series, main)
   return {
     facts,
     places: series.places,
@@ -58,7 +64,9 @@ export function surroundingsOf(facts: readonly Facts[], series: DraftSeries): Su
     habits: signHabits(facts, paragraphs),
     parted: partedLines(facts),
     echoes: echoes(facts, members.size > 1 ? numbers : starts),
-    keysFrom: keysFrom(facts, series, main),
+    recurring: recurrences(facts),
+    listed: listedParts(facts, series, keys),
+    keysFrom: keys,
     asking: series.all.map((one) => shareAsking(one, facts)),
     fitting: series.all.map((one) => shareFitting(one, facts)),
   }

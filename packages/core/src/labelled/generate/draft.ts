@@ -63,6 +63,7 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
     () => fewer(dice.pick(fit), dice),
   )
   if (!items.length) for (let at = dice.whole(1, 3); at > 0; at--) plan(writer, notation, dice, stock)
+  const furniture = notation.furniture ? furnitureBy(dice, stock) : null
   const parts = notation.sections && items.length ? parted(items, dice) : [items]
   const placed: Placed[][] = []
   let counted = 0
@@ -84,7 +85,8 @@ export function makeDraft(seed: number, stock: Stock, keptOut = false): MadeDraf
       shown: isShown(notation, dice),
     }))
     asked.forEach((one, at) => {
-      if (notation.parts) partHead(writer, notation, dice, at)
+      if (notation.parts) partHead(writer, notation, dice, at, stock)
+      else if (furniture) aboveItem(writer, furniture, counted + at + 1, items.length)
       writeItem(writer, one)
       if (dice.does(notation.chat ? 0.3 : 0.03)) writer.lines.put(dice.pick(stock.outLines), 'out', 1)
     })
@@ -126,10 +128,28 @@ function partId(at: number, dice: Dice): string {
   return dice.pick([`${number}${letter}`, `${number}${letter}`, `${number} ${letter}`, `${number}(${letter})`])
 }
 
-/** "Question 2" above the next few parts. */
-function partHead(writer: Hand, notation: Notation, dice: Dice, at: number): void {
-  if (at % 3 === 0)
-    writer.lines.put(`${titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')} ${at / 3 + 1}`, 'facts', 1)
+/** "Question 2" above the next few parts, now and then with what they are all about. */
+function partHead(writer: Hand, notation: Notation, dice: Dice, at: number, stock: Stock): void {
+  if (at % 3 !== 0) return
+  const word = titled(dice.pick(notation.words.question), dice).replace(/\*/g, '')
+  writer.lines.put(`${word} ${at / 3 + 1}`, 'facts', 1)
+  const sentences = dice.does(0.4) && stock.passages.length ? dice.pick(stock.passages).split(/(?<=[.!?])\s/) : []
+  const fit = sentences.filter((one) => one.length > 20 && one.length < 140)
+  if (fit.length) writer.lines.put(dice.pick(fit), 'passage')
+}
+
+/** The same words above each item, with what counts: "Slide 12", "Check 2 of 4". */
+function furnitureBy(dice: Dice, stock: Stock): readonly string[] {
+  const name = (): string => (/^\p{L}+(?: \p{L}+)?/u.exec(dice.pick(stock.outLines)) ?? ['Card'])[0]
+  const forms = ['N x', 'N x', 'N x of n', 'N x/n', 'N', 'N n.x']
+  return Array.from({ length: dice.whole(1, 2) }, () => dice.pick(forms).replace('N', name()))
+}
+
+function aboveItem(writer: Hand, furniture: readonly string[], at: number, count: number): void {
+  furniture.forEach((form, line) => {
+    const text = form.replace(/\bn\b/, String(count)).replace(/\bx\b/, String(at * (line + 1)))
+    writer.lines.put(text, 'out', line === 0 ? 1 : 0)
+  })
 }
 
 /** Lines that are numbered or bulleted, and no items. */
@@ -284,7 +304,33 @@ interface Entry {
   readonly letter: string
 }
 
+/** "2 (a) 5 cm (b) yes": the parts of a question behind its number, in a row or below each other. */
+function writeParts(writer: Hand, dice: Dice, entries: readonly Entry[], gap: number): void {
+  const [open, shut] = dice.pick([
+    ['(', ')'],
+    ['', ')'],
+    ['', '.'],
+  ] as const)
+  const name = dice.pick(['n ', 'n. ', 'n: ', 'Qn ', 'n) '])
+  const isRow = dice.does(0.6)
+  let number = ''
+  let row = ''
+  const flush = (): void => {
+    if (row) writer.lines.put(row, 'keys', number === '1' ? gap : 0)
+    row = ''
+  }
+  for (const { id, said } of entries) {
+    const [, own = id, letter = ''] = /^(\d+)[ (]?([a-z])\)?$/.exec(id) ?? []
+    if (own !== number || !isRow) flush()
+    const lead = own === number ? (isRow ? '   ' : '  ') : name.replace('n', own)
+    row += `${lead}${open}${letter}${shut} ${said}`
+    number = own
+  }
+  flush()
+}
+
 function writeEntries(writer: Hand, notation: Notation, dice: Dice, entries: readonly Entry[], gap: number): void {
+  if (notation.parts && dice.does(0.5)) return writeParts(writer, dice, entries, gap)
   const dot = dice.pick(['. ', ') ', ' ', ': ', ' - ', '-', ' = '])
   const put = (text: string, at: number): void => writer.lines.put(text, 'keys', at === 0 ? gap : 0)
   if (notation.list === 'rows') {

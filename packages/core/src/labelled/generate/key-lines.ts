@@ -36,7 +36,8 @@ function isShownElsewhere(notation: Notation, item: GoldItem, said: string, isBe
   const inStem =
     !item.options?.length &&
     (key === 'brackets' || (key === 'margin' && said.length < 20) || (key === 'arrow' && isBehind))
-  return isMarked || isTicked || isFilled || isJudged || inStem
+  const isBehindOptions = isBehind && Boolean(item.options?.length)
+  return isBehindOptions || isMarked || isTicked || isFilled || isJudged || inStem
 }
 
 /** Feedback below the item, behind its word, its sign, or nothing. */

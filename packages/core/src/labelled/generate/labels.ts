@@ -61,6 +61,8 @@ export function optionLabel(style: OptionStyle, at: number): { readonly id: stri
       return { id: small, label: `(${small}) ` }
     case '(X)':
       return { id: large, label: `(${large}) ` }
+    case '(i)':
+      return { id: ROMAN[at] ?? small, label: `(${ROMAN[at] ?? small}) ` }
     case 'x':
       return { id: small, label: `${small}  ` }
     case 'X':

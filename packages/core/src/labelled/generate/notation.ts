@@ -8,8 +8,8 @@ export interface Notation {
   readonly words: LanguageWords
   readonly number: NumberStyle
   readonly option: OptionStyle
-  /** Options a line each, in a row below the stem, in the stem's line, in two columns, or behind a word for them all. */
-  readonly place: 'lines' | 'row' | 'stem' | 'columns' | 'field'
+  /** Options a line each, in a row below the stem, in the stem's line, in two columns, behind a word for them all, or bare behind the stem. */
+  readonly place: 'lines' | 'row' | 'stem' | 'columns' | 'field' | 'behind'
   readonly key: KeyStyle
   readonly keyWord: string
   /** The word stands above the key, on a line of its own. */
@@ -36,6 +36,10 @@ export interface Notation {
   readonly chat: boolean
   /** Items are parts (a), (b) of numbered questions. */
   readonly parts: boolean
+  /** Lines that stand above each item in the same words: names of slides and cards. */
+  readonly furniture: boolean
+  /** Every so many lines a page ends, wherever that is; 0: there are no pages. */
+  readonly page: number
   /** Leaves out a key here and there. */
   readonly isLax: boolean
   /** Signs of the writer's own in the place of usual ones. */
@@ -65,6 +69,7 @@ export type OptionStyle =
   | 'X)'
   | '(x)'
   | '(X)'
+  | '(i)'
   | 'x'
   | 'x/'
   | 'X'
@@ -139,6 +144,7 @@ const OPTIONS: readonly OptionStyle[] = [
   'X)',
   '(x)',
   '(X)',
+  '(i)',
   'x',
   'x/',
   'X',
@@ -203,7 +209,7 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
       ? place
       : BOXES.includes(option)
         ? dice.pick(['lines', 'lines', 'row'] as const)
-        : dice.pick(['lines', 'lines', 'lines', 'lines', 'field'] as const),
+        : dice.pick(['lines', 'lines', 'lines', 'lines', 'lines', 'field', 'behind'] as const),
     key: among(dice, KEYS, KEPT_OUT.key, keptOut),
     keyWord: titled(dice.pick(words.answer), dice),
     isWordAbove: dice.does(0.2),
@@ -223,7 +229,9 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     records: dice.does(0.05),
     capitals: dice.does(0.2),
     chat: dice.does(0.05),
-    parts: dice.does(0.07),
+    parts: dice.does(0.09),
+    furniture: dice.does(0.05),
+    page: dice.does(0.05) ? dice.whole(9, 30) : 0,
     isLax: dice.does(0.2),
     own: dice.does(0.3) ? ownSigns(dice) : null,
   }

@@ -40,6 +40,27 @@ export function optionRow(
   return options.map((text, at) => option(hand, text, at, isKeyed(item, at), shown)).join(between)
 }
 
+/** "Which metal floats? iron, cork*, lead", "… iron / cork / lead (cork)": options that only signs part, behind their question. */
+export function behindStem(
+  hand: Hand,
+  stem: string,
+  options: readonly string[],
+  item: GoldItem,
+  shown: boolean,
+): { readonly text: string; readonly isSaid: boolean } {
+  const { dice, notation } = hand
+  const between = dice.pick([' / ', ' / ', '/', ', ', ', ', '   ', '      '])
+  const all = options.map((text, at) => signed(hand, text, isKeyed(item, at), shown)).join(between)
+  const isMarked = notation.key === 'behind' || notation.key === 'bold'
+  const isListed = notation.key === 'list' || notation.key === 'lists' || notation.key === 'line' || notation.key === 'none'
+  const key = (item.key as readonly number[]).map((at) => options[at] ?? '').join(', ')
+  const said = dice.pick([` (${key})`, ` -> ${key}`, ` [${key}]`, ` = ${key}`])
+  const lead = /[?:]$/.test(stem) ? ' ' : between.startsWith('  ') ? between : dice.pick([': ', ' - ', ' ('])
+  const text = `${stem}${between.startsWith('  ') ? between : lead}${all}${lead === ' (' ? ')' : ''}`
+  const isSaid = shown && !isMarked && !isListed && key !== ''
+  return { text: isSaid ? `${text}${said}` : text, isSaid }
+}
+
 function inColumns(hand: Hand, options: readonly string[], item: GoldItem, shown: boolean): void {
   const { optionIndent, inside } = hand.notation
   const half = options.length / 2

@@ -17,9 +17,12 @@ export function stemText(hand: Hand, item: GoldItem, shown: boolean): StemText {
   if (!shown) return { text, isKeyBehind: false }
   const key = typedKey(hand, item)
   const isAlone = Boolean(key) && !item.options?.length
-  if (isAlone && notation.key === 'brackets') return { text: `${text} (${key})`, isKeyBehind: false }
+  if (isAlone && notation.key === 'brackets') {
+    const room = !text.includes(gap) && dice.does(0.15) ? `${dice.pick([' ', '  ', '     '])}${gap}` : ''
+    return { text: `${text}${room} ${dice.pick(['(x)', '(x)', '[x]']).replace('x', key)}`, isKeyBehind: false }
+  }
   if (isAlone && notation.key === 'margin' && key.length < 20)
-    return { text: `${text}${' '.repeat(dice.whole(3, 12))}${key}`, isKeyBehind: false }
+    return { text: `${text}${' '.repeat(/[?]$/.test(text) && dice.does(0.4) ? 1 : dice.whole(3, 12))}${dice.does(0.15) ? key.toUpperCase() : key}`, isKeyBehind: false }
   const isKeyBehind = isAlone && notation.key === 'arrow' && dice.does(0.5)
   return { text: isKeyBehind ? `${text}${notation.own?.between ?? ' -> '}${key}` : text, isKeyBehind }
 }

@@ -4,7 +4,7 @@ import { writeFeedback, writeKey } from './key-lines.ts'
 import { keyIds } from './key-text.ts'
 import { itemLabel } from './labels.ts'
 import { titled } from './notation.ts'
-import { optionRow, writeJudgements, writeOptions } from './options.ts'
+import { behindStem, optionRow, writeJudgements, writeOptions } from './options.ts'
 import { writeRecord } from './record.ts'
 import { points, stemText } from './stem.ts'
 import { writeGrid, writePairs } from './two-sides.ts'
@@ -66,6 +66,11 @@ function writeBody(hand: Hand, { item, shown }: Placed, label: string, gap: numb
     item.kind === 'order' || item.kind === 'single' || item.kind === 'multiple' ? (item.options ?? []) : []
   const { text, isKeyBehind } = stemText(hand, item, shown)
   const stem = `${label}${text}${points(hand)}`
+  if (options.length && notation.place === 'behind' && options.length < 6 && options.join('').length < 60) {
+    const said = behindStem(hand, stem, options, item, shown)
+    lines.wrap(said.text, indent, indent, 'stem', 'more', gap)
+    return said.isSaid
+  }
   const hang = dice.does(0.6) ? indent + label.length : indent
   if (options.length && notation.place === 'stem' && stem.length < 70 && options.join('').length < 50) {
     lines.put(`${' '.repeat(indent)}${stem}   ${optionRow(hand, options, item, shown, '   ')}`, 'stem', gap)
