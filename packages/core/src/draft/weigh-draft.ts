@@ -15,7 +15,7 @@ import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, signsAt, takeShares, takeTwoSigns } from './keys/signs.ts'
 import { takeSlots } from './keys/slots.ts'
 import { settleRecord } from './kinds/settle.ts'
-import { takeBarePoints, trimStem, trimTail, type Trimmed } from './kinds/trim.ts'
+import { dropRequired, takeBarePoints, trimStem, trimTail, type Trimmed } from './kinds/trim.ts'
 import { mark, type Mark } from './marks.ts'
 import type { AsideLine, DraftSource, Line, ReadItem, Reading } from './model.ts'
 import { cleanLines } from './text/clean.ts'
@@ -145,6 +145,7 @@ function keyed(assembled: Assembled, source: DraftSource) {
   takeDistractors(records)
   const trimmed = records.map((record) => trimStem(record))
   takeBarePoints(records)
+  dropRequired(records)
   const stray = strayLists(records)
   takeInlineOptions(records)
   takeSlots(records)

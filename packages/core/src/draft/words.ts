@@ -292,8 +292,13 @@ const QUESTION_WORDS = anyOf(
   wordsFor('question').filter((word) => word !== 'no' && word !== 'nr' && (word.length > 1 || word > '~')),
 )
 
+const NUMERALS: ReadonlyMap<string, string> = new Map(
+  LANGUAGES.flatMap(({ numerals = [] }) => numerals.map((word, at) => [word, String(at + 1)] as const)),
+)
+const NUMERAL_WORDS = anyOf([...NUMERALS.keys()].sort((a, b) => b.length - a.length))
+
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS})|(?:${QUESTION_WORDS})\\s+(${NUMERAL_WORDS})(?!\\p{L}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 
@@ -359,7 +364,8 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
   QUESTION_LABEL.lastIndex = at
   const found = QUESTION_LABEL.exec(asciiShadow(text))
   if (!found) return null
-  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? (found[5] ? 'bonus' : null)
+  const inWords = found[7] === undefined ? undefined : NUMERALS.get(found[7].toLowerCase())
+  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? inWords ?? (found[5] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null
 }
 

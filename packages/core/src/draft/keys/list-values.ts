@@ -1,3 +1,4 @@
+import { keywordAt } from '../words.ts'
 import type { Stretch } from './list-entry.ts'
 
 /** What a stretch says, without what parts it from its neighbours. */
@@ -24,9 +25,26 @@ function isDashed(texts: readonly string[]): boolean {
   return known
 }
 
+const WORDED = /^[\s.):=–—|-]*\p{L}[\p{L} ]{1,20}\s?[:：]/u
+
+/** "Answer: A" behind a number in a list. */
+function withoutWord(text: string): string {
+  const lead = WORDED.test(text) ? text.search(/\p{L}/u) : -1
+  const word = lead >= 0 ? keywordAt(text, lead) : null
+  return word?.role === 'answer' && word.end < text.length ? text.slice(word.end) : text
+}
+
+/** "A   Points: 1   Level: easy": further fields behind a wide gap say nothing of the key. */
+function withoutFields(text: string): string {
+  const found = FIELD_BEHIND.exec(text)
+  return found ? text.slice(0, found.index) : text
+}
+
+const FIELD_BEHIND = /(?<=\S)\s{2,}\p{L}[\p{L} ]{1,14}[:：]/u
+
 /** @param dashParts whether a dash stands between the numbers of a list and their values. */
 export function tidyValue(text: string, dashParts = false): string {
-  return text
+  return withoutFields(withoutWord(text))
     .replace(/^[\s.):=–—|-]+(?=\S)/u, (lead) =>
       !dashParts && /[-–]$/.test(lead) && /^\d/.test(text.slice(lead.length)) && lead.trim().length === 1
         ? lead.trim()

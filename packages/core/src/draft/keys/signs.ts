@@ -198,7 +198,7 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
     for (const sign of signsIn(found)) {
       const marked = found.map((own) => own.map((one) => one === sign))
       const count = worth(marked, records)
-      if (count <= most) continue
+      if (count <= most || (count < FEWEST_WORDS && IN_BRACKETS.test(sign) && !isPlain(sign))) continue
       most = count
       best = marked
       chosen = name
@@ -215,6 +215,9 @@ export function findSigns(records: readonly DraftRecord[]): Signs {
   })
   return { marked: best, names, guesses: names.map((name) => isRare && name === chosen) }
 }
+
+/** "10 (binary)": a word in brackets that calls nothing right says something of its option, unless it comes again. */
+const FEWEST_WORDS = 1.5
 
 const DRESS = new Set([...Object.values(STYLE_NAMES), 'capitals'])
 

@@ -10,6 +10,11 @@ import { numbered, worthOfAll } from './lists.ts'
 /** Statements inside an item that are a short list for several: "Key: 1 B, 2 C, 3 C" below the third. Taken from it. */
 export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
   return records.flatMap((record, at) => {
+    const numbered = numberedAnswers(record, records, at)
+    if (numbered.length) {
+      const facts = numbered.map(({ statement }) => factsOf(unitOfSpan(statement)))
+      return [{ facts, after: at + 1, section: record.section }]
+    }
     const found = record.statements.findIndex((one) => one.source === 'line' && isList(one, records, at))
     const [statement] = found < 0 ? [] : record.statements.splice(found, 1)
     if (!statement) return []
@@ -18,6 +23,22 @@ export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
     return [{ facts, after: at + 1, section: record.section }]
   })
 }
+
+/** "3. Answer: hull", "4. Answer: keel" one below the other in one item: keys of others, by their numbers. Taken from it. */
+function numberedAnswers(record: DraftRecord, records: readonly DraftRecord[], at: number): Statement[] {
+  const ids = idsOf(records, { after: at + 1 })
+  const own = record.statements.filter(({ source, statement }) => {
+    const id = source === 'line' ? NUMBERED.exec(spanText(statement))?.[1] : undefined
+    return id !== undefined && ids.has(id)
+  })
+  const named = new Set(own.map(({ statement }) => NUMBERED.exec(spanText(statement))?.[1]))
+  if (named.size < FEWEST_NUMBERED) return []
+  record.statements.splice(0, record.statements.length, ...record.statements.filter((one) => !own.includes(one)))
+  return own
+}
+
+const NUMBERED = /^\s*\(?(\d{1,3})\s?[.):]\s/u
+const FEWEST_NUMBERED = 2
 
 function isList(statement: Statement, records: readonly DraftRecord[], at: number): boolean {
   const texts = [statement.value, ...statement.more.map((piece) => piece.span)].map((span) => spanText(span))

@@ -14,7 +14,7 @@ const COMMAS = /\s*[,、，]\s*/gu
  */
 export function takeDistractors(records: readonly DraftRecord[]): void {
   for (const record of records) {
-    const isWrong = record.entries.map((entry) => WRONG.test(entryText(entry)))
+    const isWrong = record.entries.map((entry) => WRONG.test(entryText(entry)) || WRONG.test(entry.labelText))
     if (!isWrong.includes(true)) continue
     const own = record.entries.flatMap((entry, at): Entry[] => {
       if (isWrong[at]) return parted(without(entry, WRONG)).map((one) => ({ ...one, boxed: true }))

@@ -8,9 +8,13 @@ import { newRecord, type DraftRecord, type Statement } from '../records/record.t
 interface Part {
   readonly id: string
   readonly pieces: readonly Piece[]
+  /** How it is judged where it stands. */
+  readonly sign?: boolean | null
 }
 
 const ROOM = /^\s*(?:_{2,}|\.{4,}|…{2,}|[([]\s*[)\]])\s*(?=\S)/u
+/** Room for a judgement behind a statement. */
+const BEHIND = /\s+(?:[([]\s*[)\]]|_{2,}|[☐□○])\s*$/u
 const FEWEST = 2
 
 /**
@@ -18,17 +22,31 @@ const FEWEST = 2
  * item for every statement, with its part of the key ("a T, b F", "T F T"). Null: the record is none of these.
  */
 export function judgedParts(record: DraftRecord): DraftRecord[] | null {
-  const parts = letteredParts(record) ?? roomyParts(record)
+  const parts = letteredParts(record) ?? signedParts(record) ?? roomyParts(record)
   if (!parts) return null
+  const signed = parts.map(({ sign }) => (sign === undefined ? null : sign))
   const said = record.statements[0]
   const judgements = said ? judgementsIn(said.value, parts) : []
-  return parts.map((part, at) => partRecord(record, part, judgements[at] ?? null, at))
+  return parts.map((part, at) => partRecord(record, part, judgements[at] ?? null, at, signed[at] ?? null))
 }
 
-function letteredParts({ entries, lists, rows }: DraftRecord): Part[] | null {
+/** "( T ) A raft floats.  ( F ) It has a keel.": the letters before the statements are no labels, they judge. */
+function signedParts({ entries, lists, rows, stem }: DraftRecord): Part[] | null {
   if (entries.length < FEWEST || lists.length || rows.length) return null
+  if (!namesBoth(stem.map(({ span }) => spanText(span)).join(' '))) return null
+  const signs = entries.map(({ id }) => (id.length === 1 ? truthOf(id, true) : null))
+  const counts = entries.every(({ value }, at) => value === at)
+  if (counts || signs.includes(null) || new Set(signs).size < 2) return null
+  return entries.map((entry, at) => ({ id: '', pieces: entry.pieces, sign: signs[at] ?? null }))
+}
+
+function letteredParts({ entries, lists, rows, stem }: DraftRecord): Part[] | null {
+  if (entries.length < FEWEST || lists.length || rows.length) return null
+  const isAsked = namesBoth(stem.map(({ span }) => spanText(span)).join(' '))
   const parts = entries.map((entry): Part | null => {
-    const tail = trueFalseTail(entryText(entry))
+    const text = entryText(entry)
+    const room = isAsked ? BEHIND.exec(text) : null
+    const tail = trueFalseTail(text) ?? (room && { from: room.index })
     const last = entry.pieces.at(-1)
     if (!tail || !last || entry.pieces.length !== 1) return null
     const stop = /^[.!]/.test(entryText(entry).slice(tail.from)) ? 1 : 0
@@ -75,7 +93,13 @@ function judgementsIn(value: Span, parts: readonly Part[]): (Span | null)[] {
   return words.length === parts.length && words.length === found.length ? words.map(span) : []
 }
 
-function partRecord(whole: DraftRecord, part: Part, judged: Span | null, at: number): DraftRecord {
+function partRecord(
+  whole: DraftRecord,
+  part: Part,
+  judged: Span | null,
+  at: number,
+  signed: boolean | null,
+): DraftRecord {
   const statement: Statement | null = judged && { value: judged, statement: judged, more: [], source: 'list' }
   const own = part.pieces.map(({ span }) => span.line.number)
   return {
@@ -87,7 +111,7 @@ function partRecord(whole: DraftRecord, part: Part, judged: Span | null, at: num
     passage: whole.passage,
     stem: [...part.pieces],
     statements: statement ? [statement] : [],
-    judged: judged ? truthOf(spanText(judged), true) : null,
+    judged: signed ?? (judged ? truthOf(spanText(judged), true) : null),
     kindSaid: 'truefalse',
     difficulty: whole.difficulty,
     level: whole.level,

@@ -32,6 +32,8 @@ function fromEntries(working: Working, numbers: readonly number[] | null): Item 
   const { record } = working
   const options = record.entries.map((entry, at): Option => ({ id: optionId(at), content: compose(entry.pieces) }))
   const [said] = working.said
+  const places = said && hasRoom(record.entries) ? orderOfPlaces(said.text, record.entries.length) : null
+  if (places) return { ...common(working), kind: 'order', options, key: places.map(optionId) }
   const named = said ? (counted(said.text, record.entries) ?? namedOptions(said.text, record.entries)) : null
   const isWhole = named?.indexes.length === record.entries.length
   if (said && !isWhole && !numbers) {
@@ -45,6 +47,11 @@ function fromEntries(working: Working, numbers: readonly number[] | null): Item 
   }
   const key = isWhole && named ? named.indexes : (numbers ?? [])
   return { ...common(working), kind: 'order', options, key: key.map(optionId) }
+}
+
+/** "( ) The ferry leaves": room for its place before each, and nothing that labels them. */
+function hasRoom(entries: readonly Entry[]): boolean {
+  return entries.every((entry) => entry.boxed && !entry.ticked && entry.id === '')
 }
 
 /** "1 C  2 A  3 D": a place and the letter that stands there. */

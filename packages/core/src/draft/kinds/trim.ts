@@ -136,6 +136,23 @@ export function takeBarePoints(records: readonly DraftRecord[]): void {
   })
 }
 
+const REQUIRED = /\s+\*\s*$/u
+
+/** "Closing time *": a star behind several stems says that they have to be answered. */
+export function dropRequired(records: readonly DraftRecord[]): void {
+  const found = records.map(({ stem }) => {
+    const last = stem.at(-1)
+    return last ? REQUIRED.exec(spanText(last.span)) : null
+  })
+  if (found.filter(Boolean).length < 2) return
+  found.forEach((star, at) => {
+    const stem = records[at]?.stem
+    const last = stem?.at(-1)
+    if (star && stem && last)
+      stem[stem.length - 1] = { ...last, span: { ...last.span, to: last.span.from + star.index } }
+  })
+}
+
 export function cutStart(record: DraftRecord, units: number): void {
   const first = record.stem[0]
   if (!first) return

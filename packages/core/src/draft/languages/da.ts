@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const da: LanguageWords = {
   code: 'da',
   question: ['spørgsmål', 'opgave'],
+  numerals: ['en', 'to', 'tre', 'fire', 'fem', 'seks', 'syv', 'otte', 'ni', 'ti', 'elleve', 'tolv'],
   answer: ['rigtigt svar', 'korrekt svar', 'rigtige svar', 'korrekte svar', 'svar', 'facit', 'løsning'],
   feedback: ['forklaring', 'begrundelse', 'kommentar', 'hvorfor'],
   hint: ['hjælp', 'ledetråd', 'tip'],

@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const de: LanguageWords = {
   code: 'de',
   question: ['aufg', 'frage', 'aufgabe', 'nr'],
+  numerals: ['eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf'],
   answer: [
     'antwort anzeigen',
     'lösung anzeigen',

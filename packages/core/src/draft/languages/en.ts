@@ -4,6 +4,7 @@ import type { LanguageWords } from './language.ts'
 export const en: LanguageWords = {
   code: 'en',
   question: ['question', 'quest', 'q', 'item', 'problem', 'exercise', 'task', 'no', 'number', 'bonus question'],
+  numerals: ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
   answer: [
     'show answer',
     'show the answer',
@@ -322,7 +323,7 @@ export const en: LanguageWords = {
     'poor',
   ],
   kinds: {
-    single: ['multiple choice', 'single choice', 'single answer', 'single', 'mc', 'mcq', 'choice'],
+    single: ['multiple choice', 'single choice', 'single answer', 'single', 'mc', 'mcq', 'choice', 'dropdown', 'drop-down', 'radio buttons'],
     multiple: [
       'multiple response',
       'multiple answer',
@@ -356,7 +357,7 @@ export const en: LanguageWords = {
     order: ['ordering', 'order', 'sequence', 'sequencing', 'ranking'],
     grid: ['grid', 'matrix'],
     scale: ['scale', 'rating', 'rating scale', 'likert'],
-    essay: ['essay', 'long answer', 'open question', 'open-ended', 'open ended', 'extended response', 'es', 'oe'],
+    essay: ['essay', 'long answer', 'open question', 'open-ended', 'open ended', 'extended response', 'paragraph', 'long text', 'es', 'oe'],
     note: ['note', 'information', 'info'],
   },
   columns: {

@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const es: LanguageWords = {
   code: 'es',
   question: ['preg', 'pregunta', 'ejercicio', 'n.º', 'nº'],
+  numerals: ['uno', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez', 'once', 'doce'],
   answer: [
     'ver respuesta',
     'ver la respuesta',

@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const fr: LanguageWords = {
   code: 'fr',
   question: ['quest', 'question', 'exercice', 'n°', 'nº'],
+  numerals: ['un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze'],
   answer: [
     'voir la réponse',
     'afficher la réponse',

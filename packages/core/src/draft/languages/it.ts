@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const it: LanguageWords = {
   code: 'it',
   question: ['dom', 'domanda', 'quesito', 'esercizio', 'n°'],
+  numerals: ['uno', 'due', 'tre', 'quattro', 'cinque', 'sei', 'sette', 'otto', 'nove', 'dieci', 'undici', 'dodici'],
   answer: [
     'risposte corrette',
     'risposta corretta',

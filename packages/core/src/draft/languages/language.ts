@@ -13,6 +13,8 @@ export interface LanguageWords {
   readonly code: string
   /** Word before an item's number: "Question 3". */
   readonly question: readonly string[]
+  /** One to twelve in words, as in "Question Two"; from memory. */
+  readonly numerals?: readonly string[]
   /** Word before a key: "Answer: B". */
   readonly answer: readonly string[]
   readonly feedback: readonly string[]

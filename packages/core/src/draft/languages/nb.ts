@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const nb: LanguageWords = {
   code: 'nb',
   question: ['spørsmål', 'oppgave'],
+  numerals: ['én', 'to', 'tre', 'fire', 'fem', 'seks', 'sju', 'åtte', 'ni', 'ti', 'elleve', 'tolv'],
   answer: ['riktig svar', 'rett svar', 'korrekt svar', 'riktige svar', 'svar', 'fasit', 'løsning'],
   feedback: ['forklaring', 'begrunnelse', 'kommentar', 'hvorfor'],
   hint: ['hint', 'ledetråd', 'tips'],

@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const nl: LanguageWords = {
   code: 'nl',
   question: ['vraag', 'opgave', 'opdracht', 'nr'],
+  numerals: ['één', 'twee', 'drie', 'vier', 'vijf', 'zes', 'zeven', 'acht', 'negen', 'tien', 'elf', 'twaalf'],
   answer: [
     'juiste antwoorden',
     'juiste antwoord',

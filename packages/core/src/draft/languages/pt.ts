@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const pt: LanguageWords = {
   code: 'pt',
   question: ['questão', 'pergunta', 'exercício', 'n.º', 'nº'],
+  numerals: ['um', 'dois', 'três', 'quatro', 'cinco', 'seis', 'sete', 'oito', 'nove', 'dez', 'onze', 'doze'],
   answer: [
     'respostas corretas',
     'resposta correta',

@@ -3,6 +3,7 @@ import type { LanguageWords } from './language.ts'
 export const sv: LanguageWords = {
   code: 'sv',
   question: ['fråga', 'uppgift', 'nr'],
+  numerals: ['ett', 'två', 'tre', 'fyra', 'fem', 'sex', 'sju', 'åtta', 'nio', 'tio', 'elva', 'tolv'],
   answer: ['rätta svar', 'rätt svar', 'korrekt svar', 'svar', 'facit', 'lösning', 'rätt ordning'],
   feedback: ['förklaring', 'motivering', 'kommentar', 'varför', 'återkoppling'],
   hint: ['ledtråd', 'tips'],

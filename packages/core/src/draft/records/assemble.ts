@@ -5,6 +5,8 @@ import type { AsideLine, AsideReason } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { ReadRoles } from '../roles/read-roles.ts'
 import { type Role, ROLES } from '../roles/roles.ts'
+import { roleOfHeader } from '../columns/layout.ts'
+import { formKind } from '../words.ts'
 import { cellsBehind } from './cells-behind.ts'
 import { entriesIn, inLabelOrder, isOptionWithKey, takeOption, takeWrapped } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
@@ -66,6 +68,8 @@ class Assembler {
   #record: DraftRecord | null = null
   #passage: number | null = null
   #isOfQuestion = false
+  /** How many stems have a word with a colon before them; null: nobody asked yet. */
+  #worded: number | null = null
   /** How many stems have bare options behind them; null: nobody asked yet. */
   #celled: number | null = null
   #last: Role | null = null
@@ -190,7 +194,7 @@ class Assembler {
       record.label = label
       record.labelUnit = facts.unit
     }
-    const isStatement = facts.cue !== null && facts.cue.role === 'other' && !label && isStemWord(facts)
+    const isStatement = facts.cue !== null && facts.cue.role === 'other' && !label && this.#isStemWord(facts.cue.word)
     const from = label
       ? label.to
       : isStatement
@@ -206,6 +210,14 @@ class Assembler {
     if (run.length) record.entries.push(...entriesIn(facts, run, 'run'))
   }
 
+  /** "STEM: …": a word that heads columns of questions, or one of those before several stems; "A cut finger: …" is none. */
+  #isStemWord(word: string): boolean {
+    this.#worded ??= this.#facts.filter(
+      ({ cue, label }, at) => this.#roles[at] === 'stem' && !label && cue?.from === 0 && cue.role === 'other',
+    ).length
+    return word.length <= LONGEST_STEM_WORD && (roleOfHeader(word) === 'stem' || this.#worded > 1)
+  }
+
   /** Bare options in wide gaps behind a stem, where several stems have them. */
   #cellsBehind(facts: Facts, from: number): readonly RunPart[] {
     this.#celled ??= this.#facts.filter(
@@ -214,7 +226,9 @@ class Assembler {
     return this.#celled >= FEWEST_CELLED ? cellsBehind(facts, from) : []
   }
 
-  #inside(record: DraftRecord, facts: Facts, role: Role): void {
+  #inside(record: DraftRecord, facts: Facts, given: Role): void {
+    // "Type: checkboxes" says of what kind the item is, whatever it stands among.
+    const role = formKind(facts.unit.text) !== null && !this.#said.has(facts.unit.index) ? 'facts' : given
     const { unit } = facts
     record.units.push(unit)
     const whole = spanOf(unit, 0, unit.text.length)
@@ -335,9 +349,7 @@ function stemLabel(facts: Facts): Facts['label'] {
   return marked ?? facts.label
 }
 
-function isStemWord(facts: Facts): boolean {
-  return (facts.cue?.word.length ?? 99) <= 16
-}
+const LONGEST_STEM_WORD = 16
 
 /** Options that stand in a row behind a stem. */
 function optionsBehind(facts: Facts, from: number): readonly RunPart[] {

@@ -20,7 +20,7 @@ export function lowerFirstParts(records: readonly DraftRecord[]): void {
     if (!piece || !own) return
     if (label && labelUnit && !record.facts.includes(labelUnit)) record.facts.push(labelUnit)
     record.label = own
-    record.stem[place] = { ...piece, span: { ...piece.span, from: piece.span.from + own.to } }
+    record.stem[place] = { join: 'paragraph', span: { ...piece.span, from: piece.span.from + own.to } }
   })
 }
 

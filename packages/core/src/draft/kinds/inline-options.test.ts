@@ -1,0 +1,47 @@
+import { signedItems } from '../../testing/role-text.ts'
+
+const first = (signed: string) => signedItems(signed)[0]
+
+// Ways in which people leave options in the line of their question: common practice.
+test.each<[string, string, readonly string[], readonly number[]]>([
+  ['a star at one of them', 'S|1. Which voice is the highest? alto, soprano*, mezzo', ['alto', 'soprano', 'mezzo'], [1]],
+  ['a tick', 'S|1. Which floats? iron ✓; cork; lead', ['iron', 'cork', 'lead'], [0]],
+  ['strokes behind a question', 'S|1. Which floats? iron / cork / lead', ['iron', 'cork', 'lead'], []],
+  ['strokes and a key below', 'S|1. Which floats? iron / cork / lead\nK|Key: cork', ['iron', 'cork', 'lead'], [1]],
+  ['a bracketed key below', 'S|1. Which floats?   iron   /   cork\nM|(Key: cork)', ['iron', 'cork'], [1]],
+  ['the key in brackets behind them', 'S|1. It floats: iron / cork (cork)', ['iron', 'cork'], [1]],
+  ['the key behind an arrow', 'S|1. Who sails? me, you or them -> you', ['me', 'you', 'them'], [1]],
+  [
+    'bare letters, and one of them as the key',
+    'S|1. What is tofu made of? a rice, b soya, c wheat -> B',
+    ['rice', 'soya', 'wheat'],
+    [1],
+  ],
+  ['bare letters behind half a sentence', 'S|1. Saffron is from a a root, b a crocus -> B', ['a root', 'a crocus'], [1]],
+  ['three of them in brackets', 'S|1. The keeper left. (right / wrong / not said)', ['right', 'wrong', 'not said'], []],
+  ['several keys', 'S|1. Which float? iron, cork, wood, lead\nK|Answer: cork, wood', ['iron', 'cork', 'wood', 'lead'], [1, 2]],
+  [
+    'what is in brackets behind each',
+    'S|1. Which is largest? 10 (binary) / F (hexadecimal) / 13 (decimal)',
+    ['10 (binary)', 'F (hexadecimal)', '13 (decimal)'],
+    [],
+  ],
+])('%s', (_name, signed, options, key) => {
+  expect(first(signed)).toMatchObject({ options, key })
+})
+
+test.each([
+  ['commas alone, with a key that is none of them', 'S|1. Which float? iron, cork, lead\nK|Answer: wood'],
+  ['a question that goes on', 'S|1. Who is it? What is he? Where?'],
+  ['a gap among them', 'S|1. Which floats? iron / ____ / lead'],
+  ['two in brackets that are chosen in the sentence', 'S|1. She (go / goes) home.\nK|goes'],
+  ['a ratio', 'S|1. What is 3/4 of 8?\nK|6'],
+  ['a judgement', 'S|1. True or false? Cork floats.\nK|true'],
+])('%s: no options', (_name, signed) => {
+  expect(['single', 'multiple']).not.toContain(first(signed)?.kind)
+})
+
+test('the question keeps its own sign, and loses what parted it from the options', () => {
+  expect(first('S|1. Which floats? iron / cork / lead')?.stem).toBe('Which floats?')
+  expect(first('S|1. It floats - iron / cork / lead (cork)')?.stem).toBe('It floats')
+})
