@@ -23,7 +23,7 @@ const TF_LEAD = new RegExp(
 )
 /** The same at the end of a text, or the two words alone with blanks between: "T    F". */
 const TF_TAIL = new RegExp(
-  `(?:^|[\\s(\\[.?!]+)[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,}|\\t)${F}|${F}${BETWEEN}${T})[)\\]?？.]*\\s*$`,
+  `(?:^|[\\s(\\[.?!]+)(?:[(\\[¿]?(?:${T}(?:${BETWEEN}|\\s{2,}|\\t)${F}|${F}${BETWEEN}${T})|[(\\[]${T}[)\\]]\\s*/?\\s*[(\\[]${F}[)\\]])[)\\]?？.]*\\s*$`,
   'iu',
 )
 

@@ -164,6 +164,11 @@ function wordBefore(
 
 const SEVERAL = new Phrases(wordsFor('several'))
 
+const SEVERAL_LEAD = new RegExp(
+  `^\\s*(?:${anyOf(wordsFor('several'))})[^:：?？]{0,24}[:：]\\s+(?=\\S.{0,400}[?？])`,
+  'iu',
+)
+
 const MATCH = new Phrases(wordsFor('match'))
 
 const SEPARABLE_MATCH = /ordnen?\s(?:sie\s)?.{3,60}\szu(?![\p{L}])/iu
@@ -238,6 +243,8 @@ const OPINION: ReadonlySet<string> = new Set(wordsFor('opinion'))
 
 export const cues = {
   asksSeveral: remembered((text: string): boolean => SEVERAL.beginIn(text)),
+  /** Where the question behind "Select all that apply:" starts; 0 where nothing of the kind stands before one. */
+  severalLead: remembered((text: string): number => SEVERAL_LEAD.exec(text)?.[0].length ?? 0),
   asksMatch: remembered((text: string): boolean => MATCH.beginIn(text) || SEPARABLE_MATCH.test(text)),
   asksOrder: remembered((text: string): boolean => ORDER.test(text)),
   asksEssay: remembered((text: string): boolean => ESSAY.beginIn(text)),
@@ -298,7 +305,7 @@ const NUMERALS: ReadonlyMap<string, string> = new Map(
 const NUMERAL_WORDS = anyOf([...NUMERALS.keys()].sort((a, b) => b.length - a.length))
 
 const QUESTION_LABEL = new RegExp(
-  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°.]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS})|(?:${QUESTION_WORDS})\\s+(${NUMERAL_WORDS})(?!\\p{L}))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
+  `[^\\p{L}\\p{N}\\s]{0,3}\\s*(?:(?:${QUESTION_WORDS})\\s*(?:no\\.?|nr\\.?|n[°ºo]\\.?)?\\s*[#.]?\\s*(\\d{1,4})(?:\\s*(?:/|of|von|sur|de|di|van|av|z|из|з)\\s*\\d{1,3}(?=\\s*(?:[:.)–—-]|$)))?|[q]\\.?\\s?(?:no\\.?\\s?)?(\\d{1,4})|(?:no|nr|n[°º]|№)\\.?\\s*(\\d{1,4})|#\\s?(\\d{1,3})(?=[\\s.):])|(bonus(?:\\s+question)?|extra question)|(\\d{1,3})\\s*(?:[ªº°]|re|e|ère|ème|η)\\s*(?:${QUESTION_WORDS})|(?:${QUESTION_WORDS})\\s+(${NUMERAL_WORDS})(?!\\p{L})|(\\d{1,3})\\.\\s*(?:${QUESTION_WORDS})(?=\\s*(?:[:：.)–—-]|$)))(?:\\s*(?:题|題|問)|(?![\\p{L}\\p{N}]))\\s*[.:：)\\]、–—-]*\\s*`,
   'iuy',
 )
 
@@ -365,7 +372,8 @@ export function questionLabelAt(text: string, at: number): QuestionLabel | null 
   const found = QUESTION_LABEL.exec(asciiShadow(text))
   if (!found) return null
   const inWords = found[7] === undefined ? undefined : NUMERALS.get(found[7].toLowerCase())
-  const number = found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? inWords ?? (found[5] ? 'bonus' : null)
+  const number =
+    found[1] ?? found[2] ?? found[3] ?? found[4] ?? found[6] ?? inWords ?? found[8] ?? (found[5] ? 'bonus' : null)
   return number ? { number, end: at + found[0].length } : null
 }
 

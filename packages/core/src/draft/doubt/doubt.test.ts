@@ -20,6 +20,13 @@ test.each([
   ['an answer that counts marks', 'S|1. What is west?\nK|Answer: westerly [1 mark]'],
   ['an answer with a blank in it', 'S|1. What changes?\nK|Answer: metamorphosis___'],
   ['an answer that asks', 'S|1. What is it called?\nK|Answer: reading room?? check it'],
+  ['points before a number', 'S|1. 2p 4 Which rope?\nO|a) hemp\nO|b) nylon\nK|a'],
+  ['double brackets', 'S|1. Which [[really?]] rope is it?\nK|Answer: hemp'],
+  ['double brackets at an option', 'S|1. Which?\nO|a) hemp [[silly]]\nO|b) nylon\nK|b'],
+  ['an answer that starts with its number', 'S|4. Who is it?\nK|Answer: 4 Mara Quist the mate'],
+  ['an answer with a remark in brackets', 'S|1. Name one.\nK|Answer: clamp (any sensible two)'],
+  ['a number that may be off by itself', 'S|1. How many?\nK|Answer: 16 ± 18'],
+  ['double brackets at a side', 'S|1. Match.\nR|rye      bread\nR|oats      porridge [[or bread?]]\nR|malt      beer'],
   ['blanks before all options', 'S|1. Which?\nO|____ one\nO|____ two\nK|a'],
 ])('%s is doubtful', (_name, signed) => expect(flagsOf(signed)).toContain('reading-unsure'))
 
@@ -30,6 +37,7 @@ test.each([
   ['an answer of yes or no', 'S|1. Does salt water freeze at nought?\nK|Answer: no'],
   ['an answer in capitals', 'S|1. Which side of the chart is it on?\nK|Answer: NE'],
   ['an answer with a year', 'S|1. Which ship?\nK|Answer: Fram (1892)'],
+  ['an answer with a figure', 'S|4. Which ship?\nK|Answer: 4th from the left'],
   ['the same key twice', 'S|1. What comes in?\nK|Answer: flood\nK|Answer: flood'],
   ['no key for any gap, which is said otherwise', 'S|1. The ______ comes in, the ______ goes out.'],
 ])('%s is not', (_name, signed) => expect(flagsOf(signed).filter((flag) => flag !== 'key-missing')).toEqual([]))

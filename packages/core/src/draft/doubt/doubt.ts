@@ -62,9 +62,7 @@ function oddStem(stem: string): string | null {
   return REMARK_BEHIND.test(end) ? 'there is a remark behind the question' : null
 }
 
-/** "____ rye flour": room for an answer is no part of what is matched. */
 function oddSides(texts: readonly string[]): string | null {
-  if (texts.some((text) => /^_{2,}|_{2,}$/.test(text))) return 'a side holds room for an answer'
   return texts.some((text) => LEFT_OVER.test(text)) ? 'there are signs of something else in a side' : null
 }
 

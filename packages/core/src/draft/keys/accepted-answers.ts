@@ -17,7 +17,9 @@ export function acceptedAnswers(text: string): string[] {
   const accepted = ACCEPTED.exec(text) ?? ACCEPTED_BEHIND.exec(text)
   const head = accepted ? text.slice(0, accepted.index) : text
   const more = accepted?.[1]?.split(/\s*,\s*/).flatMap((part) => part.split(OR)) ?? []
-  const all = [...splitAlternatives(head).flatMap(withOptional), ...more].map((answer) => answer.replace(/^["“„`]|["”`]$/g, '').trim())
+  const all = [...splitAlternatives(head).flatMap(withOptional), ...more].map((answer) =>
+    answer.replace(/^["“„`]|["”`]$/g, '').trim(),
+  )
   return [...new Set(all.filter(Boolean))]
 }
 
@@ -26,10 +28,12 @@ const OPTIONAL = /^(.*\p{L})(\s?)\((\p{Ll}[\p{Ll}'’-]*)\)$/u
 /** "replace(d)", "change (trains)": what stands in brackets may be left out. */
 function withOptional(answer: string): string[] {
   const [, head = '', blank = '', more = ''] = OPTIONAL.exec(answer.trim()) ?? []
-  if (!more || (blank === '' ? more.length > LONGEST_ENDING : more.length < SHORTEST_WORD)) return [answer]
+  if (!more || NO_ANSWER.has(more) || (blank === '' ? more.length > LONGEST_ENDING : more.length < SHORTEST_WORD))
+    return [answer]
   return [head, `${head}${blank}${more}`]
 }
 
+const NO_ANSWER: ReadonlySet<string> = new Set([...wordsFor('accept'), ...wordsFor('acceptBehind')])
 const LONGEST_ENDING = 4
 const SHORTEST_WORD = 3
 
@@ -57,8 +61,19 @@ export function gapAnswers(text: string, gaps: number): string[][] {
   if (bracketed.length === gaps && gaps > 1)
     return bracketed.map((value) => acceptedAnswers(value.replace(/[,;]$/, '')))
   const values = numbered.length === gaps && gaps > 1 ? numbered.map((one) => one[2] ?? '') : splitGaps(text, gaps)
-  return Array.from({ length: gaps }, (_none, index) => (values[index] ? acceptedAnswers(values[index] ?? '') : []))
+  return Array.from({ length: gaps }, (_none, index) =>
+    values[index] ? acceptedAnswers(unstopped(values[index])) : [],
+  )
 }
+
+/** The full stop behind the last of several answers is that of the list. */
+function unstopped(value: string): string {
+  return value.trim().split(/\s+/).length <= LONGEST_GAP && !/\.\p{L}/u.test(value)
+    ? value.replace(/[.。]\s*$/, '')
+    : value
+}
+
+const LONGEST_GAP = 3
 
 function splitGaps(text: string, gaps: number): string[] {
   for (const separator of [/\s*[;；]\s*/, /\s+\/\s+/, /\s*[,，]\s*/, /\s+[–—-]\s+/, /\s*[、，]\s*/]) {

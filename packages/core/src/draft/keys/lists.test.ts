@@ -26,6 +26,12 @@ test.each([
   ['glued', '1b 2b 3 false 4: 3 5c'],
   ['with words', 'Q1: nylon\nQ2: bowline\nQ3: False\nQ4: 3\nQ5: white'],
   ['in columns', '1 b      4 3\n2 b      5 c\n3 false'],
+  ['with the word at each', '1. Answer: b\n2. Answer: b\n3. Answer: false\n4. Answer: 3\n5. Answer: c'],
+  [
+    'with further fields',
+    '1. ANS: b   PTS: 1   REF: p. 2\n2. ANS: b   PTS: 1   REF: p. 3\n3. ANS: false   PTS: 1\n4. ANS: 3   PTS: 2\n5. ANS: c   PTS: 1',
+  ],
+  ['under the number of an exercise', 'Ex 1: 1 b, 2 b, 3 false, 4 3, 5 c'],
   ['backwards', '5. c\n4. 3\n3. false\n2. b\n1. b'],
   ['rows of a table', '| No | Key |\n| 1 | b |\n| 2 | b |\n| 3 | false |\n| 4 | 3 |\n| 5 | c |'],
   ['across a table', '| No | 1 | 2 | 3 | 4 | 5 |\n| Key | b | b | false | 3 | c |'],

@@ -9,6 +9,7 @@ import { letterEntries } from './lists-by-letter.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
 import { tableEntries } from './lists-in-tables.ts'
 import type { ListEntry, Stretch } from './list-entry.ts'
+import { isOfExercise, startWorth } from './list-starts.ts'
 import { tidyValue, valueText } from './list-values.ts'
 
 /** A place where an entry could begin: a text that is the number of an item. */
@@ -104,22 +105,15 @@ function candidatesIn(texts: readonly string[], ids: Ids, all: readonly DraftRec
       const records = inside?.length ? inside : known
       if (match.index < head || !records || found.length > MOST_CANDIDATES || found.length - before > MOST_IN_LINE)
         continue
-      const lead = shadow.slice(0, match.index)
-      const isFirst = /^[\s*|([•–-]*(?:[\p{L}]{1,14}\.?\s{1,4}){0,2}$/u.test(lead)
-      const apart = /(?:\s{2,}|[,;|)\t•·]\s*|[.]\s+)$/u.test(lead)
-      const dressed = /[^\p{L}\p{N}\s]$/u.test(match[0])
-      // "Ex 1: 1 is working": the number of the exercise, which is that of an item, too.
-      const above = found.at(-1)
-      const isNamed = above?.line === line && /\p{L}{2}\.?\s{0,2}$/u.test(shadow.slice(0, above.from))
-      if (above && isNamed && above.id === id && match.index - above.to <= 1) found.pop()
-      const worth = (isFirst ? 0.35 : apart ? 0.15 : 0) + (dressed ? 0.1 : 0)
+      const [from, to] = [match.index, match.index + match[0].length]
+      if (isOfExercise(found.at(-1), { id, line, from }, shadow)) found.pop()
       found.push({
         id,
         line,
-        from: match.index,
-        to: match.index + match[0].length,
+        from,
+        to,
         records: records.slice(0, 4),
-        worth,
+        worth: startWorth(shadow.slice(0, from), match[0]),
       })
     }
   })

@@ -139,6 +139,9 @@ test.each([
   ['0.12 (accept 0.13 ± 0.01)', ''],
   ['0.12 (accept 0.12)', ''],
   ['12 (accept 10 to 14)', '10–14'],
+  ['60; allow 55 to 65', '55–65'],
+  ['60 °C, accept 55 to 65', '55–65 °C'],
+  ['70; allow 55 to 65', ''],
 ])('what is accepted as well in %s is read as %j', (text, value) => expect(said(text)).toBe(value))
 
 test.each([

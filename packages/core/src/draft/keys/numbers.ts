@@ -30,7 +30,9 @@ const SAYS_RANGE = /^(?:between|from|zwischen|entre|tra|tussen|mellan|między|о
 /** A key that is a number: value with tolerance, or a range, and its unit. Null: not a number. */
 export function readNumberKey(text: string): NumberKey | null {
   const shadow = asciiShadow(text.trim())
-  return acceptedSpread(shadow) ?? bracketedRange(shadow) ?? allowedRange(shadow) ?? range(shadow) ?? plainNumber(shadow)
+  return (
+    acceptedSpread(shadow) ?? bracketedRange(shadow) ?? allowedRange(shadow) ?? range(shadow) ?? plainNumber(shadow)
+  )
 }
 
 function bracketedRange(text: string): NumberKey | null {
@@ -50,12 +52,19 @@ function allowedRange(text: string): NumberKey | null {
   const [, value = '', unit, more = ''] = SPREAD.exec(text) ?? []
   const allowed = more ? range(more) : null
   const own = allowed && 'min' in allowed.key ? allowed.key : null
-  return own && figure(value) >= own.min && figure(value) <= own.max ? { key: own, unit: allowed?.unit ?? unit ?? null } : null
+  return own && figure(value) >= own.min && figure(value) <= own.max
+    ? { key: own, unit: allowed?.unit ?? unit ?? null }
+    : null
 }
 
 function range(text: string): NumberKey | null {
   const [, low, high, unit] = RANGE.exec(text) ?? []
-  if (!low || !high || !(SAYS_RANGE.test(text) || /[–…]|\.\.|(?<!\p{L})(?:to|bis|до|à|til|till|tot)(?!\p{L})/u.test(text))) return null
+  if (
+    !low ||
+    !high ||
+    !(SAYS_RANGE.test(text) || /[–…]|\.\.|(?<!\p{L})(?:to|bis|до|à|til|till|tot)(?!\p{L})/u.test(text))
+  )
+    return null
   const [min, max] = [figure(low), figure(high)]
   return min < max ? { key: { min, max }, unit: unit ?? null } : null
 }

@@ -130,3 +130,27 @@ test('what stands in brackets behind item after item, and is the same, keys none
   const items = signedItems('S|1. big ____ (opposite)\nS|2. fast ____ (opposite)\nS|3. late ____ (opposite)')
   expect(items.map((item) => item['key'])).toEqual([[], [], []])
 })
+
+test.each([
+  ['points behind the options', 'S|1. Who?\nO|a) me     2 points\nO|b) you     0 points\nO|c) they     0 points'],
+  ['points in brackets', 'S|1. Who?\nO|a) me (1 p)\nO|b) you (0 p)\nO|c) they (-1 p)'],
+])('%s: what earns most is the key, and is worth so much', (_name, signed) => {
+  const [item] = signedItems(signed)
+  expect(item).toMatchObject({ options: ['me', 'you', 'they'], key: [0], points: signed.includes('2 p') ? 2 : 1 })
+})
+
+test('what earns a part is kept nowhere, and said to be so', () => {
+  const [item] = signedItems('S|1. Who?\nO|a) me     2 points\nO|b) you     1 point\nO|c) they     0 points')
+  expect(item).toMatchObject({ key: [0] })
+  expect(item!['flags']).toContain('reading-unsure')
+})
+
+test.each([
+  [
+    'what somebody says of one option',
+    'S|1. Which?\nO|a) 10 (binary)\nO|b) F (hex code)\nS|2. Who?\nO|a) me\nO|b) you',
+  ],
+  ['points that are all the same', 'S|1. Which?\nO|a) a try, 5 points\nO|b) a goal, 5 points'],
+])('%s is no key', (_name, signed) => {
+  expect(keys(signed)[0]).toEqual([])
+})

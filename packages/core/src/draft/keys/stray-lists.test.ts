@@ -22,8 +22,10 @@ function strays(...items: readonly string[]): {
 
 // A short list of keys below a few items: common practice, no published source.
 test('a list for several items below the last of them is no key of that one', () => {
-  const [one, two, three] = ITEMS
-  expect(strays(one!, two!, `${three}\nKey: 1 b, 2 c, 3 a`)).toEqual({ lists: [['1 b, 2 c, 3 a']], left: ['', '', ''] })
+  const text = ITEMS.join('\n\n')
+    .replace(/^(?=\d)/gm, 'S|')
+    .replace(/^(?=[a-c]\))/gm, 'O|')
+  expect(signedItems(`${text}\nK|Key: 1 b, 2 c, 3 a`).map(({ key }) => key)).toEqual([[1], [2], [0]])
 })
 
 test('each page with its own: a list counts for the items above it', () => {
@@ -70,4 +72,9 @@ test.each<[string, string, number[]]>([
 ])('a list would give keys to %s', (_name, list, records) => {
   const { records: all, block } = listed(list)
   expect(listWorth(block, all)).toEqual(records)
+})
+
+test('answers with the numbers of several items below one of them are theirs', () => {
+  const items = signedItems('S|1. A hull has a ____.\nS|2. A mast has a ____.\nK|1. Answer: keel\nK|2. Answer: stay')
+  expect(items.map(({ key }) => key)).toEqual([['keel'], ['stay']])
 })

@@ -40,10 +40,19 @@ function numberedAnswers(record: DraftRecord, records: readonly DraftRecord[], a
 const NUMBERED = /^\s*\(?(\d{1,3})\s?[.):]\s/u
 const FEWEST_NUMBERED = 2
 
+/** A list below an item with options that has its key already. */
+function isListBeside({ statements, rows, lists, entries }: DraftRecord, text: string): boolean {
+  return statements.length > 1 && entries.length > 1 && !rows.length && !lists.length && PAIRS.test(text)
+}
+
+/** "1 c  2 a": numbers with a letter each, and nothing else, where "1" alone could name an option. */
+const PAIRS = /^\W*(?:\d{1,3}\s?[-–.):=]{0,2}\s?\p{L}(?!\p{L})[\s,;.]*){2,}$/u
+
 function isList(statement: Statement, records: readonly DraftRecord[], at: number): boolean {
   const texts = [statement.value, ...statement.more.map((piece) => piece.span)].map((span) => spanText(span))
   const record = records[at] as DraftRecord
-  if (!/\d/.test(texts[0] ?? '') || fitOf(texts.join(' '), record) >= 0.7) return false
+  if (!/\d/.test(texts.join(' ')) || (fitOf(texts.join(' '), record) >= 0.7 && !isListBeside(record, texts.join(' '))))
+    return false
   const ids = idsOf(records, { after: at + 1 })
   const entries = numbered(texts, ids, records, true)
   return new Set(entries.map((entry) => entry.record)).size > 1 && worthOfAll(entries, texts, records) > 1.2

@@ -295,3 +295,13 @@ test('what is written twice is compared by letters and figures', () => {
   expect(sameWords('+', '-')).toBe(false)
   expect(sameWords('…', '!')).toBe(false)
 })
+
+test.each<[string, number[] | null]>([
+  ['correct is option 2', [1]],
+  ['Correct are options 1 and 3.', [0, 2]],
+  ['choice 3, then the mate', [2]],
+  ['option 4', null],
+  ['correct is 2.5', null],
+])('%s names %p by place', (text, indexes) => {
+  expect(namedOptions(text, PLAIN)?.indexes ?? null).toEqual(indexes)
+})

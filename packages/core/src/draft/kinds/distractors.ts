@@ -38,7 +38,13 @@ function without(entry: Entry, lead: RegExp): Entry {
   const [first, ...others] = entry.pieces
   if (!first) return entry
   const from = first.span.from + (lead.exec(spanText(first.span))?.[0].length ?? 0)
-  return { ...entry, id: '', value: -1, labelText: '', pieces: [{ ...first, span: { ...first.span, from } }, ...others] }
+  return {
+    ...entry,
+    id: '',
+    value: -1,
+    labelText: '',
+    pieces: [{ ...first, span: { ...first.span, from } }, ...others],
+  }
 }
 
 /** All that one line names as wrong. */

@@ -16,14 +16,15 @@ interface Hole {
 }
 
 const HOLE =
-  /_{2,}([^\s_](?:[^_\n]{0,40}[^\s_])?)_{2,}|\{([^{}]{1,60})\}|[([]([^()[\]/|]{1,32}(?:\s?[/|]\s?[^()[\]/|]{1,32})+)[)\]]|\[(\p{L}[^[\]:|/]{0,40})\](?=\s*\S)/gu
+  /_{2,}([^\s_](?:[^_\n]{0,40}[^\s_])?)_{2,}|\{([^{}]{1,60})\}|[([]([^()[\]/|]{1,32}(?:\s?[/|]\s?[^()[\]/|]{1,32})+)[)\]]|(?<!\[)\[(\p{L}[^[\]:|/]{0,40})\](?!\])(?=\s*\S)/gu
 const UNIT = /=|\d\s*\p{L}{1,4}\/\p{L}{1,3}|^(?:in\s)?(?:k?m|k?g|m?l|[NJWV]|mol|kn)\/|^[/|]|https?:/u
 
 /** Gaps that hold their answer or their choices in the text itself; null where there are none. */
 export function gapsInText(working: Working): Item | null {
   const { record } = working
   if (working.trimmed.truthCue) return null
-  const holes = record.stem.flatMap((piece) => (piece.join === 'preformatted' ? [] : holesIn(piece.span)))
+  const found = record.stem.flatMap((piece) => (piece.join === 'preformatted' ? [] : holesIn(piece.span)))
+  const holes = found.map((hole) => chosenByKey(hole, working))
   const choosing = holes.filter((hole) => hole.choices !== null)
   const filled = holes.filter((hole) => hole.choices === null)
   const used = filled.length ? filled : choosing
@@ -40,6 +41,15 @@ export function gapsInText(working: Working): Item | null {
   const [only] = gaps
   if (only && gaps.length === 1 && !only.choices) return soleGap(working, only, stem)
   return { ...common(working, stem), kind: 'cloze', gaps, rules: DEFAULT_TEXT_RULES }
+}
+
+/** "is said to [heel, pitch, yaw]", and a key elsewhere that is one of them: words to choose from, not answers. */
+function chosenByKey(hole: Hole, working: Working): Hole {
+  const [only = ''] = hole.answers
+  const choices = only.split(/\s*,\s*/)
+  if (hole.choices !== null || hole.answers.length !== 1 || choices.length < 2) return hole
+  const named = working.said.some(({ text }) => choices.some((choice) => fold(choice) === fold(text)))
+  return named ? { ...hole, answers: [], choices } : hole
 }
 
 function soleGap(working: Working, gap: ClozeGap, stem: ReturnType<typeof compose>): Item {

@@ -4,7 +4,12 @@ const first = (signed: string) => signedItems(signed)[0]
 
 // Ways in which people leave options in the line of their question: common practice.
 test.each<[string, string, readonly string[], readonly number[]]>([
-  ['a star at one of them', 'S|1. Which voice is the highest? alto, soprano*, mezzo', ['alto', 'soprano', 'mezzo'], [1]],
+  [
+    'a star at one of them',
+    'S|1. Which voice is the highest? alto, soprano*, mezzo',
+    ['alto', 'soprano', 'mezzo'],
+    [1],
+  ],
   ['a tick', 'S|1. Which floats? iron ✓; cork; lead', ['iron', 'cork', 'lead'], [0]],
   ['strokes behind a question', 'S|1. Which floats? iron / cork / lead', ['iron', 'cork', 'lead'], []],
   ['strokes and a key below', 'S|1. Which floats? iron / cork / lead\nK|Key: cork', ['iron', 'cork', 'lead'], [1]],
@@ -17,9 +22,25 @@ test.each<[string, string, readonly string[], readonly number[]]>([
     ['rice', 'soya', 'wheat'],
     [1],
   ],
-  ['bare letters behind half a sentence', 'S|1. Saffron is from a a root, b a crocus -> B', ['a root', 'a crocus'], [1]],
+  [
+    'bare letters behind half a sentence',
+    'S|1. Saffron is from a a root, b a crocus -> B',
+    ['a root', 'a crocus'],
+    [1],
+  ],
   ['three of them in brackets', 'S|1. The keeper left. (right / wrong / not said)', ['right', 'wrong', 'not said'], []],
-  ['several keys', 'S|1. Which float? iron, cork, wood, lead\nK|Answer: cork, wood', ['iron', 'cork', 'wood', 'lead'], [1, 2]],
+  [
+    'several keys',
+    'S|1. Which float? iron, cork, wood, lead\nK|Answer: cork, wood',
+    ['iron', 'cork', 'wood', 'lead'],
+    [1, 2],
+  ],
+  [
+    'keys with a word between',
+    'S|1. Which float: iron, cork, wood?\nK|cork and wood',
+    ['iron', 'cork', 'wood'],
+    [1, 2],
+  ],
   [
     'what is in brackets behind each',
     'S|1. Which is largest? 10 (binary) / F (hexadecimal) / 13 (decimal)',

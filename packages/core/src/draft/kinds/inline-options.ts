@@ -42,12 +42,17 @@ export function takeNamedOptions(records: readonly DraftRecord[]): void {
 }
 
 const MOST_NAMED = 3
+const SEVERAL = new RegExp(
+  `\\s*[,;&]\\s*|\\s+(?:${anyOf(wordsFor('and').filter((word) => /^\p{L}/u.test(word)))})\\s+`,
+  'iu',
+)
 
 function namesAll(said: string, { parts }: Listed, text: string): boolean {
   const names = parts.map((part) => fold(text.slice(part.from, part.to)))
   const isOne = (one: string): boolean =>
-    names.includes(fold(one)) || parts.some(({ id }) => id !== '' && id === one.trim().toLowerCase().replace(/[).]$/, ''))
-  const several = said.split(/\s*[,;&]\s*/)
+    names.includes(fold(one)) ||
+    parts.some(({ id }) => id !== '' && id === one.trim().toLowerCase().replace(/[).]$/, ''))
+  const several = said.split(SEVERAL).filter(Boolean)
   return isOne(said) || (several.length > 1 && several.length <= MOST_NAMED && several.every(isOne))
 }
 
@@ -58,7 +63,8 @@ const KEY_BEHIND = /\s*(?:(?:->|=>|→|⇒|>>|\s=)\s*(\S.{0,60})|[([]\s*([^()[\]
 function take(record: DraftRecord, ownKey: boolean, fits: (listed: Listed, text: string) => boolean): void {
   const at = record.stem.findLastIndex(({ span }) => spanText(span).trim() !== '')
   const piece = record.stem[at]
-  if (!piece || record.entries.length || record.rows.length || record.banks.length || piece.join === 'preformatted') return
+  if (!piece || record.entries.length || record.rows.length || record.banks.length || piece.join === 'preformatted')
+    return
   if (record.judged !== null || record.kindSaid === 'truefalse') return
   const text = spanText(piece.span)
   if (text.length > LONGEST_LINE) return
@@ -123,7 +129,8 @@ function listsIn(text: string, span: Span): Listed[] {
     const ends = before.exec(text)?.[0].length ?? 0
     const rest = text.slice(ends)
     const lead = /^\s*(?:[–—-]\s+|[([]\s*)?/u.exec(rest)?.[0].length ?? 0
-    const tail = (/[([]$/.test(rest.slice(0, lead).trim()) ? /[\s?？.)\]]*$/u : /[\s?？.]*$/u).exec(rest)?.[0].length ?? 0
+    const tail =
+      (/[([]$/.test(rest.slice(0, lead).trim()) ? /[\s?？.)\]]*$/u : /[\s?？.]*$/u).exec(rest)?.[0].length ?? 0
     if (ends === 0 || !text.slice(0, ends).trim().includes(' ') || lead + tail >= rest.length) return []
     const [from, to] = [ends + lead, text.length - tail]
     for (const { sign, isStroked } of SEPARATORS) {
@@ -152,9 +159,20 @@ function partsIn(text: string, start: number, end: number, sign: RegExp, span: S
   })
   const isWhole = parts.every(({ from, to }) => {
     const own = text.slice(from, to).trim()
-    return own !== '' && own.length <= LONGEST_PART && /[\p{L}\p{N}]/u.test(own) && !/_{2}|\.{3}|[?？]/.test(own)
+    return (
+      own !== '' &&
+      own.length <= LONGEST_PART &&
+      /[\p{L}\p{N}]/u.test(own) &&
+      !/_{2}|\.{3}|[?？]/.test(own) &&
+      isClosed(own)
+    )
   })
   return isWhole ? lettered(parts, text) : null
+}
+
+/** Brackets that open in it shut in it: it is no end of something in brackets. */
+function isClosed(text: string): boolean {
+  return (text.match(/[([]/g)?.length ?? 0) === (text.match(/[)\]]/g)?.length ?? 0)
 }
 
 function isBold(span: Span, from: number, to: number): boolean {

@@ -380,4 +380,82 @@ test.each<[string, string, Record<string, unknown>]>([
     'S|1. Match.\nR|push     the new length\nR|indexOf     a position or none\nR|pop     the last of them',
     { kind: 'match', right: ['the new length', 'a position or none', 'the last of them'] },
   ],
+  [
+    'an answer that nobody types word for word',
+    'S|1. What does "over" mean?\nK|Answer: I have finished and expect you to reply',
+    { kind: 'essay', sample: 'I have finished and expect you to reply' },
+  ],
+  [
+    'a sentence where one is asked for',
+    'S|1. A raft sinks. Explain why.\nK|Answer: it takes in water',
+    { kind: 'essay', sample: 'it takes in water' },
+  ],
+  [
+    'two words where a sentence is asked for',
+    'S|1. Explain why.\nK|Answer: a leak',
+    { kind: 'short', key: ['a leak'] },
+  ],
+  [
+    'a sentence that is to be written again',
+    "S|1. She didn't went out with her dog last night.\nK|She didn't go out with her dog last night.",
+    { kind: 'short' },
+  ],
+  [
+    'places before the lines, as numbers',
+    'S|1. Number the steps.\nM|___ Bake\nM|___ Mix\nM|___ Knead\nK|3, 1, 2',
+    { kind: 'order', options: ['Bake', 'Mix', 'Knead'], key: [1, 2, 0] },
+  ],
+  [
+    'places in boxes before the lines',
+    'S|1. Put in order.\nO|( ) Bake\nO|( ) Mix\nO|( ) Knead\nK|3-1-2',
+    { kind: 'order', key: [1, 2, 0] },
+  ],
+  ['points before the number', 'S|2p  4. Which rope?\nO|a) hemp\nO|b) nylon', { stem: 'Which rope?', points: 2 }],
+  [
+    'a star at what has to be answered',
+    'S|1. Closing time *\nO|- nine\nO|- ten\nS|2. Opening time *\nO|- six\nO|- seven',
+    { stem: 'Closing time' },
+  ],
+  [
+    'a line that says the kind among the options',
+    'S|1. Which doors?\nO|Type: checkboxes\nO|Options: kitchen, cellar, attic\nK|Correct: kitchen, attic',
+    { kind: 'multiple', options: ['kitchen', 'cellar', 'attic'], key: [0, 2] },
+  ],
+  [
+    'a word with a colon that is part of the question',
+    'S|A cut: what now?\nK|Answer: rinse',
+    { stem: 'A cut: what now?' },
+  ],
+  [
+    'words with a colon before several questions',
+    'S|Lock one: what now?\nK|Answer: rinse\nS|Lock two: who is it?\nK|Answer: me',
+    { stem: 'what now?' },
+  ],
+  [
+    'room behind the number of a pair',
+    'S|1. Match.\nR|1. ____ rye     a. bread\nR|2. ____ oats     b. porridge\nK|1a 2b',
+    { kind: 'match', left: ['rye', 'oats'], right: ['bread', 'porridge'] },
+  ],
+  ['a key in brackets with its word', 'S|1. Who?\nK|(Key: the mate)', { kind: 'short', key: ['the mate'] }],
+  [
+    'words in brackets with a key elsewhere',
+    'S|1. To lean over is to [heel, pitch, yaw] a boat.\nK|heel',
+    { kind: 'cloze', choices: [['heel', 'pitch', 'yaw']], key: [['heel']] },
+  ],
+  ['answers in brackets without one', 'S|1. A boat has [three, 3] masts here.', { kind: 'short', key: ['three, 3'] }],
+  [
+    'what to do before the question',
+    'S|1. Select all that apply: Which float?\nO|a) cork\nO|b) lead\nO|c) wood\nK|a and c',
+    { kind: 'multiple', stem: 'Which float?', key: [0, 2] },
+  ],
+  [
+    'both judgements in brackets behind a statement',
+    'S|1. Cork floats. [T] [F]\nK|T',
+    { kind: 'truefalse', key: [true] },
+  ],
+  [
+    'the full stop behind the last of several gaps',
+    'S|1. A ____ and a ____.\nK|bow, stern.',
+    { key: [['bow'], ['stern']] },
+  ],
 ])('%s', (_name, signed, expected) => expect(signedItems(signed)[0]).toMatchObject(expected))

@@ -24,7 +24,12 @@ export function saidOf(record: DraftRecord): readonly Said[] {
 
 /** "??", "(pending)", "___": a key that is still to be given. */
 function isOpen(text: string): boolean {
-  return /^[\s?？_.…()[\]–—-]*$/u.test(text) || /^\(?(?:pending|tbd|tba|tbc|todo|\?+.*|n\/a|(?:it )?depends|ask \p{Lu}\p{L}+|to be (?:confirmed|checked|decided))\)?$/iu.test(text)
+  return (
+    /^[\s?？_.…()[\]–—-]*$/u.test(text) ||
+    /^\(?(?:pending|tbd|tba|tbc|todo|\?+.*|n\/a|(?:it )?depends|ask \p{Lu}\p{L}+|to be (?:confirmed|checked|decided))\)?$/iu.test(
+      text,
+    )
+  )
 }
 
 const UNIT = /^(?:[kcmdµ]?[mgls][²³23]?(?:\/\p{L}{1,3}[²³23]?)?|h|min|ha|[kM]?[NJWVA]|Ω|[%€$£]|°C?)$/u

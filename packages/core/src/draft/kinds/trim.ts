@@ -3,7 +3,7 @@ import { spanText, type LineStyle } from '../model.ts'
 import type { Piece } from '../text/compose.ts'
 import type { DraftRecord } from '../records/record.ts'
 import { falsehoodFirst, trueFalseLead, trueFalseBoxed, trueFalseTail, truthOf } from '../truth-words.ts'
-import { keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
+import { cues, keywordAt, kindLabelAt, kindNamed, remarksIn } from '../words.ts'
 import { findPoints } from '../points.ts'
 
 /** What a stem says beside its question: taken out of its lines and told. */
@@ -67,6 +67,11 @@ export function trimStem(record: DraftRecord): Trimmed {
   takeRemarks(record, (kind) => (saidKind ??= kind))
   takeLeading(record, (kind) => (saidKind ??= kind))
   truthCue ||= saidKind === 'truefalse'
+  const several = cues.severalLead(firstText(record))
+  if (several > 0) {
+    saidKind ??= 'multiple'
+    cutStart(record, several)
+  }
   const label = kindLabelAt(firstText(record))
   if (label) {
     saidKind = label.kind
@@ -161,7 +166,8 @@ export function cutStart(record: DraftRecord, units: number): void {
   else record.stem.shift()
 }
 
-const CHOSEN = /^\s*(?:([(\[*])\s?(\p{L}{1,9})\s?[)\]*]\s{1,6}(?:\/\s*)?(\p{L}{1,9})|(\p{L}{1,9})\s{1,6}(?:\/\s*)?[(\[*]\s?(\p{L}{1,9})\s?[)\]*])\s+(?=\S)/u
+const CHOSEN =
+  /^\s*(?:([(\[*])\s?(\p{L}{1,9})\s?[)\]*]\s{1,6}(?:\/\s*)?(\p{L}{1,9})|(\p{L}{1,9})\s{1,6}(?:\/\s*)?[(\[*]\s?(\p{L}{1,9})\s?[)\]*])\s+(?=\S)/u
 
 /** "V  (F)  A raft has no keel.": both judgements before the statement, the chosen one with a ring round it. */
 function takeChosen(record: DraftRecord): boolean {

@@ -13,6 +13,8 @@ import { takeFacts } from './facts-lines.ts'
 import { type DraftRecord, newRecord, NO_SECTION, type Section, spanOf } from './record.ts'
 import { sectionFrom } from './sections.ts'
 import { takeGlued, takeStatement } from './statements.ts'
+import { inNumberOrder } from './number-order.ts'
+import { namesItems } from './passage-heads.ts'
 import { isPicture, isTitleLike } from './title-lines.ts'
 
 export interface Passage {
@@ -84,7 +86,8 @@ class Assembler {
   assemble(): Assembled {
     this.#facts.forEach((facts, at) => {
       const own = this.#roles[at] ?? 'out'
-      const given = this.#said.has(at) ? own : saidRole(facts, own)
+      const isHead = own === 'passage' && this.#last !== 'passage' && namesItems(facts.unit.text)
+      const given = this.#said.has(at) ? own : isHead ? 'out' : saidRole(facts, own)
       const role = this.#record && isPicture(facts) && given !== 'option' && given !== 'stem' ? 'more' : given
       this.#take(facts, role, at)
       this.#last = role
@@ -314,24 +317,6 @@ function saidRole({ cue }: Facts, role: Role): Role {
   const isStatement = role === 'answer' || role === 'feedback' || role === 'hint' || role === 'bank'
   if (role === 'more' && cue?.from === 0 && cue.role === 'hint') return 'hint'
   return (isStatement && cue?.from === 0 ? SAID[cue.role] : undefined) ?? role
-}
-
-/** Items that stand side by side are read across; their numbers say in which order they are meant. */
-function inNumberOrder(records: readonly DraftRecord[]): DraftRecord[] {
-  const lineOf = (record: DraftRecord | undefined): number => record?.units[0]?.line.number ?? -1
-  const isBeside = records.map(
-    (record, at) => lineOf(record) === lineOf(records[at - 1]) || lineOf(record) === lineOf(records[at + 1]),
-  )
-  const sorted = [...records]
-  for (let from = 0; from < records.length; from++) {
-    if (!isBeside[from]) continue
-    let end = from
-    while (isBeside[end]) end++
-    const own = sorted.slice(from, end).sort((a, b) => (a.label?.value ?? 0) - (b.label?.value ?? 0))
-    sorted.splice(from, end - from, ...own)
-    from = end
-  }
-  return sorted
 }
 
 function reasonOf({ flags, heading }: Facts): AsideReason {

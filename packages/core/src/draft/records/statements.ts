@@ -11,9 +11,6 @@ const STATEMENT_SIGN =
 /** "Answer: B      Level: easy": further fields behind a wide gap. */
 const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
 
-/** "(Key: rice)" */
-const BRACKETED = /^(\s*[([]\s*).*?(\s*[)\]]\.?)\s*$/u
-
 /** What a line says of an item as a whole: its key, feedback or a hint. */
 export function takeStatement(record: DraftRecord, facts: Facts, role: Role, last: Role | null): void {
   const { unit, cue } = facts
@@ -27,21 +24,8 @@ export function takeStatement(record: DraftRecord, facts: Facts, role: Role, las
     before.more.push({ span: spanOf(unit, 0, end), join: 'wrap' })
     return
   }
-  const bracketed = BRACKETED.exec(unit.text)
-  const named = bracketed && !cue ? keywordAt(unit.text, bracketed[1]?.length ?? 0) : null
-  if (bracketed && named?.role === 'answer') {
-    const to = end - (bracketed[2]?.length ?? 0)
-    record.statements.push({
-      value: spanOf(unit, Math.min(named.end, to), to),
-      statement: spanOf(unit, 0, end),
-      more: [],
-      source: 'line',
-    })
-    return
-  }
-  const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0
-  const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
-  const from = cue ? cue.to : Math.max(sign, pair, facts.bullet ? facts.body : 0)
+  if (!cue && takeBracketed(record, facts)) return
+  const from = cue ? cue.to : valueFrom(facts)
   const field = FIELD_BEHIND.exec(unit.text.slice(from))
   const to = field ? from + field.index : end
   if (field) takeFields(record, unit.text.slice(to))
@@ -51,6 +35,27 @@ export function takeStatement(record: DraftRecord, facts: Facts, role: Role, las
     more: [],
     source: cue?.role === 'sample' ? 'sample' : 'line',
   })
+}
+
+/** Where what a line says starts, behind its sign, a letter with a colon or its bullet. */
+function valueFrom({ unit, bullet, body }: Facts): number {
+  const sign = STATEMENT_SIGN.exec(unit.text)?.[0].length ?? 0
+  const pair = /^\p{L}{1,2}\s?[:：]\s*/u.exec(unit.text)?.[0].length ?? 0
+  return Math.max(sign, pair, bullet ? body : 0)
+}
+
+const BRACKETED = /^(\s*[([]\s*).*?(\s*[)\]]\.?)\s*$/u
+
+/** "(Key: rice)" */
+function takeBracketed(record: DraftRecord, { unit }: Facts): boolean {
+  const found = BRACKETED.exec(unit.text)
+  const named = found ? keywordAt(unit.text, found[1]?.length ?? 0) : null
+  if (!found || named?.role !== 'answer') return false
+  const end = unit.text.length
+  const to = end - (found[2]?.length ?? 0)
+  const value = spanOf(unit, Math.min(named.end, to), to)
+  record.statements.push({ value, statement: spanOf(unit, 0, end), more: [], source: 'line' })
+  return true
 }
 
 function takeRemark(record: DraftRecord, { unit, cue }: Facts, said: 'feedback' | 'hint', goesOn: boolean): void {

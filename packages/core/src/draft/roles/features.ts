@@ -1,7 +1,6 @@
 import type { Facts } from '../facts/facts.ts'
-import { truthOf } from '../truth-words.ts'
-import type { BlockPlace } from './blocks.ts'
 import { bucket } from './bucket.ts'
+import { about, leadSort, shareName } from './feature-names.ts'
 import type { Surroundings } from './surroundings.ts'
 
 /** What is true of one line in its draft, by name; a value other than 1 is a share. */
@@ -112,13 +111,6 @@ const dress = family(
   },
 )
 
-/** What a mark before the number is: a judgement, a letter, room for one. */
-function leadSort(lead: string): string {
-  const inner = lead.replace(/[_()[\]\s.…:]/g, '')
-  if (!inner) return 'room'
-  return truthOf(inner, true) === null ? (inner.length === 1 ? 'letter' : 'other') : 'judgement'
-}
-
 const around = family(
   (draft, at) => {
     const { unit } = draft.facts[at] as Facts
@@ -178,11 +170,6 @@ const group = family(
   (draft, at) => [bucket(draft.groupSizes[draft.groups[at] ?? 0] ?? 0)] as const,
   ([size], push) => push(`group ${size}`),
 )
-
-/** What a share of a series comes to, in words. */
-function shareName(share: number, most: number, some: number): string {
-  return share > most ? 'most' : share > some ? 'some' : share > 0 ? 'few' : 'none'
-}
 
 const place = family(
   (draft, at) => {
@@ -315,11 +302,6 @@ const common = family(
     if (columns > 2) push(`columns ${columns} ${look}`)
   },
 )
-
-function about(place: BlockPlace): string {
-  const sign = (is: boolean, mark: string): string => (is ? mark : '')
-  return `${sign(place.optionsAbove, 'o')}${sign(place.keyAbove, 'k')}/${sign(place.optionsBelow, 'o')}${sign(place.keyBelow, 'k')}`
-}
 
 export const FAMILIES: readonly Family[] = [
   looks,

@@ -21,7 +21,7 @@ const ROUNDS = ['first', 'second'] as const
 const STEPS = ['step', 'step over a gap'] as const
 const ROUNDED = 100
 /** What is smaller than this tips no scale, and is left out of the table. */
-const SMALLEST = 0.12
+const SMALLEST = 0.155
 
 /**
  * Weights as a table to read: a line for each feature with what it says for and against roles, in hundredths.

@@ -1,6 +1,7 @@
 import type { Line } from '../model.ts'
 
-const WORD = 'page|pg|p\\.|seite|página|pagina|pág\\.?|side|sida|blz\\.?|strona|str\\.|стр\\.?|страница|sayfa|oldal|sivu'
+const WORD =
+  'page|pg|p\\.|seite|página|pagina|pág\\.?|side|sida|blz\\.?|strona|str\\.|стр\\.?|страница|sayfa|oldal|sivu'
 const OF = '/|of|von|de|di|van|av|af|z|из|sur|/'
 /** "page 3", "- 3 -", "Seite 2 von 5": a line that says the number of its page and nothing else. */
 const NUMBER = new RegExp(

@@ -194,6 +194,13 @@ function among<Value>(dice: Dice, all: readonly Value[], out: readonly Value[], 
   return keptOut && dice.does(0.7) ? dice.pick(out) : dice.pick(fit)
 }
 
+/** Where options without a letter stand: boxes may stand in a row, others behind a word or behind the stem. */
+function inlinePlace(dice: Dice, option: OptionStyle): Notation['place'] {
+  return BOXES.includes(option)
+    ? dice.pick(['lines', 'lines', 'row'] as const)
+    : dice.pick(['lines', 'lines', 'lines', 'lines', 'lines', 'field', 'behind'] as const)
+}
+
 /** A writer's notation by chance; `keptOut` takes its marked habits from those that nothing is fitted on. */
 export function anyNotation(dice: Dice, keptOut: boolean): Notation {
   const words = dice.does(0.5) ? (LANGUAGES[0] as LanguageWords) : dice.pick(LANGUAGES)
@@ -205,11 +212,7 @@ export function anyNotation(dice: Dice, keptOut: boolean): Notation {
     words,
     number,
     option,
-    place: !isInline
-      ? place
-      : BOXES.includes(option)
-        ? dice.pick(['lines', 'lines', 'row'] as const)
-        : dice.pick(['lines', 'lines', 'lines', 'lines', 'lines', 'field', 'behind'] as const),
+    place: isInline ? inlinePlace(dice, option) : place,
     key: among(dice, KEYS, KEPT_OUT.key, keptOut),
     keyWord: titled(dice.pick(words.answer), dice),
     isWordAbove: dice.does(0.2),

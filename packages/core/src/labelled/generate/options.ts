@@ -52,7 +52,8 @@ export function behindStem(
   const between = dice.pick([' / ', ' / ', '/', ', ', ', ', '   ', '      '])
   const all = options.map((text, at) => signed(hand, text, isKeyed(item, at), shown)).join(between)
   const isMarked = notation.key === 'behind' || notation.key === 'bold'
-  const isListed = notation.key === 'list' || notation.key === 'lists' || notation.key === 'line' || notation.key === 'none'
+  const isListed =
+    notation.key === 'list' || notation.key === 'lists' || notation.key === 'line' || notation.key === 'none'
   const key = (item.key as readonly number[]).map((at) => options[at] ?? '').join(', ')
   const said = dice.pick([` (${key})`, ` -> ${key}`, ` [${key}]`, ` = ${key}`])
   const lead = /[?:]$/.test(stem) ? ' ' : between.startsWith('  ') ? between : dice.pick([': ', ' - ', ' ('])

@@ -22,7 +22,10 @@ export function stemText(hand: Hand, item: GoldItem, shown: boolean): StemText {
     return { text: `${text}${room} ${dice.pick(['(x)', '(x)', '[x]']).replace('x', key)}`, isKeyBehind: false }
   }
   if (isAlone && notation.key === 'margin' && key.length < 20)
-    return { text: `${text}${' '.repeat(/[?]$/.test(text) && dice.does(0.4) ? 1 : dice.whole(3, 12))}${dice.does(0.15) ? key.toUpperCase() : key}`, isKeyBehind: false }
+    return {
+      text: `${text}${' '.repeat(/[?]$/.test(text) && dice.does(0.4) ? 1 : dice.whole(3, 12))}${dice.does(0.15) ? key.toUpperCase() : key}`,
+      isKeyBehind: false,
+    }
   const isKeyBehind = isAlone && notation.key === 'arrow' && dice.does(0.5)
   return { text: isKeyBehind ? `${text}${notation.own?.between ?? ' -> '}${key}` : text, isKeyBehind }
 }
