@@ -26,6 +26,9 @@ export function strayLists(records: readonly DraftRecord[]): KeyLines[] {
 
 /** "3. Answer: hull", "4. Answer: keel" one below the other in one item: keys of others, by their numbers. Taken from it. */
 function numberedAnswers(record: DraftRecord, records: readonly DraftRecord[], at: number): Statement[] {
+  const some = record.statements.filter(({ statement }) => NUMBERED.test(spanText(statement)))
+  // Asked for few records only: going through all of them for each would take too long.
+  if (some.length < FEWEST_NUMBERED) return []
   const ids = idsOf(records, { after: at + 1 })
   const own = record.statements.filter(({ source, statement }) => {
     const id = source === 'line' ? NUMBERED.exec(spanText(statement))?.[1] : undefined
