@@ -3,6 +3,7 @@ import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnApplica
 import PgBoss from 'pg-boss'
 import { safeToLog } from '../http/problem.filter.ts'
 import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
+import { QueueConnections } from './queue-connections.ts'
 
 /** A kind of long work, about one row that is named by its id. */
 export interface Worker {
@@ -29,14 +30,17 @@ interface Job {
 @Injectable()
 export class JobsService implements OnApplicationBootstrap, OnApplicationShutdown {
   readonly #log = new Logger('jobs')
+  readonly #connections: QueueConnections
   readonly #boss: PgBoss
   readonly #workers: Worker[] = []
   readonly #halt = new AbortController()
   readonly #running = new Set<Promise<void>>()
 
   constructor(@Inject(SETTINGS) settings: ServerSettings) {
-    this.#boss = new PgBoss({ connectionString: settings.databaseUrl, schema: 'jobs', max: 3 })
-    this.#boss.on('error', (error) => this.#log.error(safeToLog(error)))
+    const onError = (error: Error): void => this.#log.error(safeToLog(error))
+    this.#connections = new QueueConnections(settings.databaseUrl, onError)
+    this.#boss = new PgBoss({ db: this.#connections, schema: 'jobs' })
+    this.#boss.on('error', onError)
   }
 
   /** To be called while modules start. */
@@ -77,13 +81,17 @@ export class JobsService implements OnApplicationBootstrap, OnApplicationShutdow
 
   async onApplicationShutdown(): Promise<void> {
     this.#halt.abort()
-    // The queue closes its connections when its own time is up, whoever still needs them.
+    // No worker takes up another job.
+    for (const { queue } of this.#workers) await this.#boss.offWork(queue)
     const tooLong = new AbortController()
     await Promise.race([
       Promise.allSettled(this.#running),
       sleep(TO_END, undefined, { signal: tooLong.signal }).catch(() => undefined),
     ])
     tooLong.abort()
+    // Workers that still ask for a job have not ended: the queue would look for them for ever.
+    await this.#connections.idle()
     await this.#boss.stop({ graceful: true, timeout: 3000 })
+    await this.#connections.close()
   }
 }

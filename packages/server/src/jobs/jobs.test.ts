@@ -114,3 +114,18 @@ test('what is for later is not done now', async () => {
   await until(() => done.includes('now'))
   expect(done).toEqual(['now'])
 })
+
+test('work that waits for a connection is not left waiting when the server stops', async () => {
+  const jobs = new JobsService({ databaseUrl } as ServerSettings)
+  started.push(jobs)
+  for (let at = 0; at < 8; at++) jobs.register({ queue: queue(), run: () => Promise.resolve(), left: none })
+  const timers = (): number => process.getActiveResourcesInfo().filter((name) => name === 'Timeout').length
+  const before = timers()
+  await jobs.onApplicationBootstrap()
+  // All of them ask for work at the same time, and there are fewer connections than that.
+  await jobs.onApplicationShutdown()
+  started.splice(0)
+  // The queue looks once more, after a second, whether its workers have ended; it would go on looking for one that cannot.
+  await sleep(2500)
+  expect(timers()).toBeLessThanOrEqual(before)
+})
