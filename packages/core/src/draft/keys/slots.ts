@@ -5,6 +5,7 @@ import type { DraftRecord } from '../records/record.ts'
 import { trueFalseJudged, truthOf } from '../truth-words.ts'
 import { cues, keywordsWithin } from '../words.ts'
 import { fitOf, stemText } from './fit.ts'
+import { takeRecurringPlaces } from './recurring-places.ts'
 import { judgement } from './values.ts'
 
 /** A place in an item's lines where its key may stand: what it is, and the text without it. */
@@ -19,6 +20,7 @@ interface Slot {
 }
 
 type FindSlot = (record: DraftRecord) => Slot | null
+type SlotKind = readonly [name: string, find: FindSlot, fewest: number]
 
 const BRACKET = /\s*[([{（【]\s?([^()[\]{}（）【】]{1,80}(?:\([^()]*\)[^()[\]{}]{0,20})?)\s?[)\]}）】]\s*$/u
 const ARROW = /\s*(?:->|=>|→|➡️?|⇒|<<|>>|\s=(?=\s)|\s[–—](?=\s)|::|\s\.{3}(?=\s)|\s…(?=\s))\s*([^→⇒]{1,90})$/u
@@ -29,7 +31,7 @@ const ASKED = /(?<=[?？])\s+(?:\p{L}\s?[:：]\s*)?(\S.{0,60})$/u
  * Places in the lines of an item that may hold its key, in the order in which they are tried. None of them is a key by
  * its form: a place counts where, in item after item, what stands there fits the item.
  */
-const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[] = [
+const SLOTS: readonly SlotKind[] = [
   ['a word', gluedSlot, 1],
   ['behind "true or false?"', judgedSlot, 1],
   ['brackets behind the options', (record) => lastEntrySlot(record, BRACKET), 2],
@@ -38,6 +40,10 @@ const SLOTS: readonly (readonly [name: string, find: FindSlot, fewest: number])[
   ['an arrow', (record) => stemSlot(record, ARROW), 2],
   ['the mark before the number', leadSlot, 2],
   ['the right margin', (record) => stemSlot(record, WIDE), 2],
+]
+
+/** The same of places that nothing but a blank sets off. */
+const BARE_SLOTS: readonly SlotKind[] = [
   ['a number behind the question', numberSlot, 2],
   ['the text behind the question', askedSlot, 2],
   ['a judgement behind the statement', judgementSlot, 2],
@@ -50,7 +56,13 @@ const LEAST_FIT = 0.62
 
 /** Takes keys out of the lines of the items, place by place, where they fit. */
 export function takeSlots(records: readonly DraftRecord[]): void {
-  for (const [, find, fewest] of SLOTS) {
+  takeEach(SLOTS, records)
+  takeRecurringPlaces(records)
+  takeEach(BARE_SLOTS, records)
+}
+
+function takeEach(slots: readonly SlotKind[], records: readonly DraftRecord[]): void {
+  for (const [, find, fewest] of slots) {
     const found = records.map((record) => (hasKey(record) ? null : find(record)))
     const judged = judgedValues(found)
     const fits = found.map((slot, at) =>

@@ -4,6 +4,7 @@ import { spanText } from '../model.ts'
 import { truthOf } from '../truth-words.ts'
 import { cues } from '../words.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
+import { labelSpoken, placeSpoken } from './spoken-names.ts'
 
 /** Which alternatives a text names, and what it says behind that. */
 export interface Named {
@@ -54,8 +55,16 @@ export function namedOptions(text: string, entries: readonly Entry[]): Named | n
     packed(plain, entries, text.length) ??
     listed(plain, entries, text.length) ??
     begins(text, lead, entries) ??
-    counted(plain, entries)
+    counted(plain, entries) ??
+    spoken(plain, entries, text.length)
   )
+}
+
+/** "the second", "la b": as people say it, and nothing else. */
+function spoken(plain: string, entries: readonly Entry[], length: number): Named | null {
+  const label = labelSpoken(plain)
+  const at = label === null ? (placeSpoken(plain) ?? -1) : entryIndex(label, entries)
+  return at >= 0 && at < entries.length ? { indexes: [at], restAt: length } : null
 }
 
 const COUNTED = new RegExp(

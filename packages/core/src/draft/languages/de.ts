@@ -4,6 +4,7 @@ export const de: LanguageWords = {
   code: 'de',
   question: ['aufg', 'frage', 'aufgabe', 'nr'],
   numerals: ['eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf'],
+  ordinals: ['erst', 'zweit', 'dritt', 'viert', 'fünft', 'sechst'],
   answer: [
     'antwort anzeigen',
     'lösung anzeigen',

@@ -5,6 +5,7 @@ export const en: LanguageWords = {
   code: 'en',
   question: ['question', 'quest', 'q', 'item', 'problem', 'exercise', 'task', 'no', 'number', 'bonus question'],
   numerals: ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'],
+  ordinals: ['first', 'second', 'third', 'fourth', 'fifth', 'sixth'],
   answer: [
     'show answer',
     'show the answer',

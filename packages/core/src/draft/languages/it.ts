@@ -4,6 +4,7 @@ export const it: LanguageWords = {
   code: 'it',
   question: ['dom', 'domanda', 'quesito', 'esercizio', 'n°'],
   numerals: ['uno', 'due', 'tre', 'quattro', 'cinque', 'sei', 'sette', 'otto', 'nove', 'dieci', 'undici', 'dodici'],
+  ordinals: ['prim', 'second', 'terz', 'quart', 'quint', 'sest'],
   answer: [
     'risposte corrette',
     'risposta corretta',

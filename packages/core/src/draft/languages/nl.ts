@@ -4,6 +4,7 @@ export const nl: LanguageWords = {
   code: 'nl',
   question: ['vraag', 'opgave', 'opdracht', 'nr'],
   numerals: ['één', 'twee', 'drie', 'vier', 'vijf', 'zes', 'zeven', 'acht', 'negen', 'tien', 'elf', 'twaalf'],
+  ordinals: ['eerste', 'tweede', 'derde', 'vierde', 'vijfde', 'zesde'],
   answer: [
     'juiste antwoorden',
     'juiste antwoord',

@@ -4,6 +4,7 @@ export const pt: LanguageWords = {
   code: 'pt',
   question: ['questão', 'pergunta', 'exercício', 'n.º', 'nº'],
   numerals: ['um', 'dois', 'três', 'quatro', 'cinco', 'seis', 'sete', 'oito', 'nove', 'dez', 'onze', 'doze'],
+  ordinals: ['primeir', 'segund', 'terceir', 'quart', 'quint', 'sext'],
   answer: [
     'respostas corretas',
     'resposta correta',

@@ -1,0 +1,237 @@
+import { labelsAt } from '../facts/labels.ts'
+import { spanText, type Span } from '../model.ts'
+import type { DraftRecord, Statement } from '../records/record.ts'
+import { truthOf } from '../truth-words.ts'
+import { cues } from '../words.ts'
+import { expectationOf, fitOf, stemText } from './fit.ts'
+import { fold } from './values.ts'
+
+/** Where a line of an item stands in it. */
+type Where = 'head' | 'stem' | 'option' | 'said'
+
+/** A stretch of a line of an item that could be its key: what stands before it, and what taking it does. */
+interface Place {
+  /** What all places of one sort have in common: where, the signs before it, and the draft's own words before it. */
+  readonly sort: string
+  /** How many words of the draft's own stand before it. */
+  readonly words: number
+  readonly value: Span
+  readonly statement: Span
+  readonly take: () => void
+}
+
+/** How well the text of a place fits: as few others would, as any short text would, or not. */
+type Fit = 'strong' | 'weak' | 'none'
+
+const FEWEST = 2
+const LEAST_RIGHT = 0.7
+/** How many items may have weak keys for each that has a strong one. */
+const MOST_WEAK = 3
+const MOST_WORDS = 3
+const LONGEST_LINE = 400
+const LONGEST_WEAK = 6
+
+/**
+ * What is the same in item after item is the draft's own wording; what differs is what it says. So a place counts as the
+ * one of the keys where the same signs or words stand before what fits the item, in item after item: "(goed: B)" in
+ * the line of the number, "<-- 14", "ans gravity", "-- goggles". Neither the words nor the signs are known before.
+ */
+export function takeRecurringPlaces(records: readonly DraftRecord[]): void {
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const best = bestSort(records)
+    if (!best) return
+    for (const { record, place } of best) {
+      place.take()
+      if (isStatement(record) && judges(spanText(place.value))) record.kindSaid ??= 'truefalse'
+      record.statements.push({ value: place.value, statement: place.statement, more: [], source: 'slot' })
+    }
+  }
+}
+
+const MOST_ROUNDS = 3
+
+interface Found {
+  readonly record: DraftRecord
+  readonly place: Place
+  readonly fit: Fit
+}
+
+function bestSort(records: readonly DraftRecord[]): Found[] | null {
+  const bySort = new Map<string, Found[]>()
+  for (const record of records) {
+    if (isKeyed(record)) continue
+    for (const place of placesIn(record)) {
+      const own = bySort.get(place.sort) ?? []
+      // A sort that stands in an item twice parts it and keys nothing.
+      own.push({ record, place, fit: fitAt(place, record) })
+      bySort.set(place.sort, own)
+    }
+  }
+  let best: Found[] | null = null
+  let most = 0
+  for (const found of bySort.values()) {
+    const once = found.filter((one) => found.filter(({ record }) => record === one.record).length === 1)
+    const worth = worthOf(once)
+    if (worth <= most) continue
+    most = worth
+    best = once.filter(({ fit }) => fit !== 'none')
+  }
+  return best
+}
+
+/** What a sort of places is worth as the place of keys; 0 where it is none. */
+function worthOf(found: readonly Found[]): number {
+  const count = (fit: Fit): number => found.filter((one) => one.fit === fit).length
+  const [strong, weak] = [count('strong'), count('weak')]
+  const isEnough = strong >= FEWEST && weak <= strong * MOST_WEAK && strong + weak >= found.length * LEAST_RIGHT
+  if (!isEnough || !differ(found)) return 0
+  const words = Math.max(...found.map(({ place }) => place.words))
+  return strong + weak / 2 - words / 10
+}
+
+/** Keys differ; what is the same each time says something else, and what counts on is a number. */
+function differ(found: readonly Found[]): boolean {
+  const texts = found.map(({ place }) => fold(spanText(place.value)))
+  const counts = texts.every((text, at) => /^\d+$/.test(text) && (at === 0 || Number(text) === Number(texts[at - 1]) + 1))
+  return !counts && (texts.length < 3 || new Set(texts).size > 1)
+}
+
+function isKeyed(record: DraftRecord): boolean {
+  return (
+    record.judged !== null ||
+    record.entries.some((entry) => entry.ticked) ||
+    record.statements.some((one) => one.source !== 'line' && one.source !== 'sample') ||
+    record.statements.some((one) => strength(spanText(one.value), record) === 'strong')
+  )
+}
+
+function fitAt({ value, statement, words }: Place, record: DraftRecord): Fit {
+  const text = spanText(value).trim()
+  if (isListed(text, statement, record)) return 'strong'
+  const fit = strength(text, record)
+  return fit === 'weak' && words === 0 && record.entries.length === 0 && !isClosed(record) ? 'none' : fit
+}
+
+/** A question or a sentence that is whole, or has room in it: what stands behind it may be an answer. */
+function isClosed(record: DraftRecord): boolean {
+  return /[?？.。!:]\s*\S*\s*$|_{2,}/u.test(stemText(record))
+}
+
+function strength(text: string, record: DraftRecord): Fit {
+  const expects = expectationOf(record)
+  const fit = fitOf(text, record)
+  if (expects === 'text') {
+    if (isStatement(record) && judges(text)) return 'strong'
+    if (fit >= STRONG_TEXT && /\d/.test(text)) return 'strong'
+    return fit > 0.5 && text.split(/\s+/).length <= LONGEST_WEAK ? 'weak' : 'none'
+  }
+  if (expects === 'judgement') return truthOf(text, true) !== null || fit === 1 ? 'strong' : 'none'
+  return fit >= STRONG ? 'strong' : 'none'
+}
+
+/** Says something that can be true, and asks nothing. */
+function isStatement(record: DraftRecord): boolean {
+  const text = stemText(record)
+  return record.entries.length === 0 && record.rows.length === 0 && !/[?？]|_{2,}/u.test(text)
+}
+
+function judges(text: string): boolean {
+  return truthOf(text, false) !== null || cues.isYesNo(text)
+}
+
+const STRONG = 0.7
+const STRONG_TEXT = 0.9
+
+/** "… goggles, a scarf, sandals -- goggles": one of several things that the question lists. */
+function isListed(text: string, { line, from }: Span, record: DraftRecord): boolean {
+  const own = fold(text)
+  if (!own || record.entries.length || own.split(' ').length > LONGEST_WEAK) return false
+  const before = record.stem.map(({ span }) => spanText(span.line === line ? { ...span, to: Math.min(from, span.to) } : span))
+  return before.some((line) => {
+    const parts = line.split(/\s*[,;/|、，]\s*|\s{3,}|\t/u).map(fold)
+    return parts.length > 2 && parts.some((part, at) => part === own || (at === 0 && part.endsWith(` ${own}`)))
+  })
+}
+
+function placesIn(record: DraftRecord): Place[] {
+  const last = record.entries.at(-1)
+  const stem = record.stem.flatMap((piece, at) =>
+    piece.join === 'preformatted'
+      ? []
+      : placesOf('stem', piece.span, (from) => {
+          record.stem[at] = { ...piece, span: { ...piece.span, to: from } }
+        }),
+  )
+  const entry = last?.pieces.at(-1)
+  const option =
+    last && entry
+      ? placesOf('option', entry.span, (from) => {
+          last.pieces[last.pieces.length - 1] = { ...entry, span: { ...entry.span, to: from } }
+        })
+      : []
+  const isOwn = record.labelUnit !== null && record.stem.every(({ span }) => span.line !== record.labelUnit?.line)
+  const heads = [...new Set([...(isOwn && record.labelUnit ? [record.labelUnit] : []), ...record.facts])]
+  const head = heads.flatMap(({ line, from, to, text }) => {
+    // The number of the item is in the line, too.
+    const labelled = Math.max(0, ...labelsAt(text).map((label) => label.to))
+    return placesOf('head', { line, from: from + labelled, to }, () => undefined)
+  })
+  return [...head, ...stem, ...option, ...record.statements.flatMap((one) => placesSaid(record, one))]
+}
+
+/** What a line says as a key that fits nothing may begin with words of the draft's own. */
+function placesSaid(record: DraftRecord, statement: Statement): Place[] {
+  if (statement.source !== 'line' || statement.more.length) return []
+  return placesOf('said', statement.value, () => {
+    record.statements.splice(record.statements.indexOf(statement), 1)
+  }).filter(({ words, value }) => words > 0 || value.from > statement.value.from)
+}
+
+/** Signs that set something off, with room round them. */
+const SIGNS = /(?<=^|\s)(?:[^\p{L}\p{N}\s([{"'“”„«»_.?!,…¿¡$€£+]{1,4})(?=\s)|[:：](?=\s)|\s{3,}|\t/gu
+const OPENS = /[([{（【]/gu
+const SHUTS: Readonly<Record<string, string>> = { '(': ')', '[': ']', '{': '}', '（': '）', '【': '】' }
+const WORD = /^\s*(\p{L}[\p{L}\p{M}'’.]{0,14}[:：]?)\s+(?=\S)/u
+
+function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[] {
+  const text = spanText(span)
+  if (text.length > LONGEST_LINE) return []
+  const starts = [
+    { at: 0, sign: '', to: 0, end: text.trimEnd().length },
+    ...[...text.matchAll(SIGNS)].map((found) => ({
+      at: found.index,
+      sign: found[0].trim() || 'room',
+      to: found.index + found[0].length,
+      end: text.trimEnd().length,
+    })),
+    ...[...text.matchAll(OPENS)].flatMap((found) => {
+      const end = text.indexOf(SHUTS[found[0]] ?? ')', found.index)
+      // Brackets at the end of a line, or a line that is a head.
+      const isLast = end > 0 && (where === 'head' || /^[)\]}）】]\s*[.?]?\s*$/u.test(text.slice(end)))
+      return isLast ? [{ at: found.index, sign: found[0], to: found.index + 1, end }] : []
+    }),
+  ]
+  return starts.flatMap(({ at, sign, to, end }) => {
+    const places: Place[] = []
+    let [from, own] = [to, '']
+    for (let words = 0; words <= MOST_WORDS; words++) {
+      const before = text.slice(0, at).trim()
+      const isWhole = at === 0 && words === 0 && where !== 'said'
+      // The first words of a question are no words before a key.
+      const isStart = at === 0 && where === 'stem'
+      if (!isWhole && !isStart && from < end && (before !== '' || where !== 'stem'))
+        places.push({
+          sort: `${where} ${sign} ${own}`,
+          words,
+          value: { ...span, from: span.from + from, to: span.from + end },
+          statement: { ...span, from: span.from + at },
+          take: () => cut(span.from + at),
+        })
+      const word = WORD.exec(text.slice(from, end))
+      if (!word?.[1]) break
+      own += ` ${word[1].toLowerCase()}`
+      from += word[0].length
+    }
+    return places
+  })
+}
