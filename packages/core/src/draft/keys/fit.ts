@@ -1,12 +1,12 @@
 import { countGaps } from '../../content/model.ts'
 import { compose, type Piece } from '../text/compose.ts'
 import { readNumberKey } from '../keys/numbers.ts'
-import type { DraftRecord } from '../records/record.ts'
+import type { DraftRecord, Entry } from '../records/record.ts'
 import { trueFalseLead } from '../truth-words.ts'
 import { cues, remarksIn } from '../words.ts'
 import { findPoints } from '../points.ts'
 import { plainText } from '../../content/plain.ts'
-import { areJudgements, fold, judgement, namedOptions, namedPairs } from './values.ts'
+import { areJudgements, entryText, fold, judgement, namedOptions, namedPairs } from './values.ts'
 
 /** What a record's key has to be, as far as its lines show. */
 export type Expects = 'option' | 'judgement' | 'pairs' | 'order' | 'gaps' | 'text'
@@ -82,6 +82,42 @@ export function fitOf(text: string, record: DraftRecord): number {
     case 'text':
       return textFit(value, record)
   }
+}
+
+/**
+ * How well texts fit a record that does not change meanwhile. The same list is tried in many readings of a draft and from
+ * many starts, each with records of its own that say the same: what fits one of them fits all.
+ */
+export function fitsOf(record: DraftRecord): (text: string) => number {
+  const name = nameOf(record)
+  if (knownFits.size > MOST_KNOWN) knownFits.clear()
+  const own = knownFits.get(name) ?? new Map<string, number>()
+  knownFits.set(name, own)
+  return (text) => {
+    const before = own.get(text)
+    if (before !== undefined) return before
+    const found = fitOf(text, record)
+    own.set(text, found)
+    return found
+  }
+}
+
+const MOST_KNOWN = 400
+const knownFits = new Map<string, Map<string, number>>()
+
+/** All of a record that its fit depends on. */
+function nameOf(record: DraftRecord): string {
+  const { section, kindSaid, rows } = record
+  const list = (entries: readonly Entry[]): unknown =>
+    entries.map((entry) => [entry.id, entry.value, entryText(entry)])
+  return JSON.stringify([
+    stemText(record),
+    stemOf(record).gaps,
+    list(record.entries),
+    record.lists.map(list),
+    rows.length,
+    [kindSaid, section.truth, section.order, section.match],
+  ])
 }
 
 const SHORT_PAIR = /\d\s?[-–:=)]?\s?\p{L}(?![\p{L}\d])/gu

@@ -51,7 +51,10 @@ function startsIn({ draft, roles }: ReadRoles): number[] {
   const starts: number[] = []
   const first = roles.indexOf(ROLE_INDEX.stem)
   draft.facts.forEach((facts, at) => {
-    if (at <= first || first < 0) return
+    if (first < 0) return
+    // "Unit test 4   (key: 1-B 2-D 3-A)": above the items a list is told by its pairs only.
+    if (at < first && roles[at] === ROLE_INDEX.out && !hasPairs(draft.facts[at - 1]) && hasPairs(facts)) starts.push(at)
+    if (at <= first) return
     const isOut = roles[at] === ROLE_INDEX.out && roles[at - 1] !== ROLE_INDEX.out
     const place = draft.places[at]
     const isAgain = place?.series.repeats !== null && place?.at === 0
@@ -70,10 +73,18 @@ function startsIn({ draft, roles }: ReadRoles): number[] {
   return starts.slice(-MOST_STARTS)
 }
 
+const PAIR = /(?<![\p{L}\p{N}])\d{1,3}\s?[-–.:)=]?\s?\p{L}(?![\p{L}\p{N}])/gu
+
+function hasPairs(facts: Facts | undefined): boolean {
+  return (facts?.unit.text.match(PAIR)?.length ?? 0) >= FEWEST
+}
+
 /** A list ends before the next item that asks something and is not numbered as the list is, or has options of its own. */
 function endOf({ draft, roles }: ReadRoles, start: number): number {
+  const isAbove = start < roles.indexOf(ROLE_INDEX.stem)
   for (let at = start + 1; at < roles.length; at++) {
     const facts = draft.facts[at] as Facts
+    if (isAbove && !hasPairs(facts)) return at
     const isOption = roles[at + 1] === ROLE_INDEX.option
     const asks = facts.end === 'asks' || facts.end === 'gap' || isOption
     const isListed = Boolean(draft.places[at]?.series.repeats) || facts.flags.has('counts')
@@ -87,7 +98,8 @@ function worthOf(read: ReadRoles, start: number, end: number): number {
   const roles = Uint8Array.from(read.roles, (role, at) => (at >= start && at < end ? ROLE_INDEX.keys : role))
   const { records, keys } = assemble({ ...read, roles })
   const block = keys.find((one) => one.facts.some((facts) => facts.unit.index === start))
-  const before = records.filter((record) => (record.units[0]?.index ?? 0) < start)
+  const isAbove = start < read.roles.indexOf(ROLE_INDEX.stem)
+  const before = isAbove ? records : records.filter((record) => (record.units[0]?.index ?? 0) < start)
   const open = before.filter((record) => isOpen(record))
   if (!block || open.length < FEWEST) return 0
   records.forEach((record) => trimStem(record))

@@ -3,7 +3,7 @@ import type { Unit } from '../facts/units.ts'
 import { asciiShadow } from '../labels.ts'
 import type { KeyLines } from '../records/assemble.ts'
 import { type DraftRecord, spanOf, type Statement } from '../records/record.ts'
-import { fitOf } from './fit.ts'
+import { fitOf, fitsOf } from './fit.ts'
 import { type Ids, idsOf, isRowId, SECTION_HEAD, sectionIn } from './list-ids.ts'
 import { letterEntries } from './lists-by-letter.ts'
 import { inOrder, rangeEntries } from './lists-in-a-row.ts'
@@ -146,12 +146,11 @@ export function numbered(
 ): ListEntry[] {
   const candidates = candidatesIn(texts, ids, records)
   const fits = new Map<string, number>()
-  const worths = new Map<string, number>()
+  const fitsOfAll = new Map<number, (text: string) => number>()
   const worth = (value: string, record: number): number => {
-    const name = `${record} ${value}`
-    const found = worths.get(name) ?? worthOf(value, records[record] as DraftRecord)
-    worths.set(name, found)
-    return found
+    const own = fitsOfAll.get(record) ?? fitsOf(records[record] as DraftRecord)
+    fitsOfAll.set(record, own)
+    return worthBy(own, value)
   }
   const fit = (at: number, end: number, record: number): number => {
     const name = `${at}.${end}.${record}`
@@ -255,8 +254,12 @@ function lengthOf({ line, from, endLine, to }: Stretch, texts: readonly string[]
 }
 
 function worthOf(value: string, record: DraftRecord): number {
+  return worthBy((text) => fitOf(text, record), value)
+}
+
+function worthBy(fitting: (text: string) => number, value: string): number {
   if (!value) return -0.1
-  const fit = fitOf(value, record)
+  const fit = fitting(value)
   return fit > 0 ? fit : -0.4
 }
 

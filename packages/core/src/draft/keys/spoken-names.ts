@@ -1,4 +1,5 @@
 import { LANGUAGES } from '../languages/index.ts'
+import { remembered } from '../remember.ts'
 
 const WORDS = LANGUAGES.flatMap(({ ordinals = [] }) => ordinals.map((word, place) => ({ word, place })))
 
@@ -10,7 +11,7 @@ const MOST_WORDS = 4
 const FIGURE = /^(\d)(?:st|nd|rd|th|er|re|[eè]re|[eè]me|de|ste|[ºªe°])$/u
 
 /** Where in a list a few words point, 0-based: "the second", "la tercera", "3rd option"; null where they point nowhere. */
-export function placeSpoken(text: string): number | null {
+export const placeSpoken = remembered((text: string): number | null => {
   const words = text.toLowerCase().match(/[\p{L}\p{N}ºª°]+/gu) ?? []
   if (words.length > MOST_WORDS) return null
   const places = words.flatMap((word) => {
@@ -20,7 +21,7 @@ export function placeSpoken(text: string): number | null {
     return spoken ? [spoken.place] : []
   })
   return places.length === 1 ? (places[0] ?? null) : null
-}
+})
 
 /** The label behind a word that is none: "la b", "letter D", "svar 2"; null where a text is something else. */
 export function labelSpoken(text: string): string | null {

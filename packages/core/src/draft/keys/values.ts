@@ -1,6 +1,7 @@
 import { labelValue } from '../labels.ts'
 import { anyOf, columnWords, wordsFor } from '../languages/index.ts'
 import { spanText } from '../model.ts'
+import { remembered } from '../remember.ts'
 import { truthOf } from '../truth-words.ts'
 import { cues } from '../words.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
@@ -18,13 +19,13 @@ export function entryText(entry: Entry): string {
 }
 
 /** Letters and figures of a text, for comparing what people write twice. */
-export function fold(text: string): string {
-  return text
+export const fold = remembered((text: string): string =>
+  text
     .normalize('NFKC')
     .toLowerCase()
     .replace(/[^\p{L}\p{N}+\-−%°]+/gu, ' ')
-    .trim()
-}
+    .trim(),
+)
 
 const AND = anyOf(wordsFor('and').filter((word) => /^[\p{L}]/u.test(word)))
 const BETWEEN = /^\s*(?:[,;/&+、，·|→>–—-]|\s)\s*/u

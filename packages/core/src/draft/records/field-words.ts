@@ -11,6 +11,7 @@ const LEAST_SHARE = 0.4
  * the word is: `q:`, `Aufgabentext:`. It is taken off; a word before one item only belongs to its text.
  */
 export function dropFieldWords(records: readonly DraftRecord[]): void {
+  dropCounts(records.map((record) => record.stem))
   dropFrom(records.map((record) => record.stem))
   dropFrom(records.map((record) => record.feedback))
   dropFrom(records.map((record) => record.hint))
@@ -43,4 +44,19 @@ function wordOf(pieces: readonly Piece[]): { readonly name: string; readonly len
   const [first] = pieces
   const found = first ? WORD.exec(spanText(first.span)) : null
   return found?.[1] ? { name: found[1].toLowerCase().replace(/\d+/g, '0'), length: found[0].length } : null
+}
+
+const COUNT = /^(?:\/|\p{L}{1,4}\s?)\s?(\d{1,3})(?:\s?[).:\]–—-]+|(?=\s))\s*(?=\S)/u
+
+/** "of 8" behind the number of every item says how many there are. */
+function dropCounts(stems: readonly Piece[][]): void {
+  const filled = stems.filter((pieces) => pieces.length > 0)
+  const found = filled.map((pieces) => COUNT.exec(pieces[0] ? spanText(pieces[0].span) : ''))
+  const [first] = found
+  if (filled.length < FEWEST || !first || found.some((one) => one?.[0].trim() !== first[0].trim())) return
+  filled.forEach((pieces, at) => {
+    const [piece] = pieces
+    const length = found[at]?.[0].length ?? 0
+    if (piece) pieces[0] = { ...piece, span: { ...piece.span, from: piece.span.from + length } }
+  })
 }
