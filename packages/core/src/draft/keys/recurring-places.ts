@@ -25,6 +25,9 @@ type Fit = 'strong' | 'weak' | 'none'
 
 const FEWEST = 2
 const LEAST_RIGHT = 0.7
+/** How many of the items without a key have to get one, and when they are enough however many there are. */
+const LEAST_SHARE = 0.3
+const MOST_ASKED = 3
 /** How many items may have weak keys for each that has a strong one. */
 const MOST_WEAK = 3
 const MOST_WORDS = 3
@@ -58,20 +61,22 @@ interface Found {
 
 function bestSort(records: readonly DraftRecord[]): Found[] | null {
   const bySort = new Map<string, Found[]>()
+  const open = records.filter((record) => !isKeyed(record)).length
   for (const record of records) {
-    if (isKeyed(record)) continue
+    const isDone = isKeyed(record)
     for (const place of placesIn(record)) {
       const own = bySort.get(place.sort) ?? []
-      // A sort that stands in an item twice parts it and keys nothing.
-      own.push({ record, place, fit: fitAt(place, record) })
+      // Where the key is known, what stands in such a place says something else.
+      own.push({ record, place, fit: isDone ? 'none' : fitAt(place, record) })
       bySort.set(place.sort, own)
     }
   }
   let best: Found[] | null = null
   let most = 0
   for (const found of bySort.values()) {
+    // A sort that stands in an item twice parts it and keys nothing.
     const once = found.filter((one) => found.filter(({ record }) => record === one.record).length === 1)
-    const worth = worthOf(once)
+    const worth = worthOf(once, open)
     if (worth <= most) continue
     most = worth
     best = once.filter(({ fit }) => fit !== 'none')
@@ -80,10 +85,10 @@ function bestSort(records: readonly DraftRecord[]): Found[] | null {
 }
 
 /** What a sort of places is worth as the place of keys; 0 where it is none. */
-function worthOf(found: readonly Found[]): number {
+function worthOf(found: readonly Found[], open: number): number {
   const count = (fit: Fit): number => found.filter((one) => one.fit === fit).length
   const [strong, weak] = [count('strong'), count('weak')]
-  const isEnough = strong >= FEWEST && weak <= strong * MOST_WEAK && strong + weak >= found.length * LEAST_RIGHT
+  const isEnough = strong + weak >= Math.max(FEWEST, Math.min(open * LEAST_SHARE, MOST_ASKED)) && strong >= FEWEST && weak <= strong * MOST_WEAK && strong + weak >= found.length * LEAST_RIGHT
   if (!isEnough || !differ(found)) return 0
   const words = Math.max(...found.map(({ place }) => place.words))
   return strong + weak / 2 - words / 10
@@ -105,10 +110,12 @@ function isKeyed(record: DraftRecord): boolean {
   )
 }
 
-function fitAt({ value, statement, words }: Place, record: DraftRecord): Fit {
+function fitAt({ sort, value, statement, words }: Place, record: DraftRecord): Fit {
   const text = spanText(value).trim()
   if (isListed(text, statement, record)) return 'strong'
   const fit = strength(text, record)
+  // What a heading says besides is no key with a remark.
+  if (sort.startsWith('head') && fit === 'strong' && record.entries.length && fitOf(text, record) < 1) return 'none'
   return fit === 'weak' && words === 0 && record.entries.length === 0 && !isClosed(record) ? 'none' : fit
 }
 
@@ -188,7 +195,9 @@ function placesSaid(record: DraftRecord, statement: Statement): Place[] {
 }
 
 /** Signs that set something off, with room round them. */
-const SIGNS = /(?<=^|\s)(?:[^\p{L}\p{N}\s([{"'“”„«»_.?!,…¿¡$€£+]{1,4})(?=\s)|[:：](?=\s)|\s{3,}|\t/gu
+const SIGNS = /(?<=^|\s)(?:[^\p{L}\p{N}\s([{"'“”„«»_.?!,…¿¡$€£+]{1,4})(?=\s)|(?<![?.!。？]\s{1,4}\p{L}{1,14}\s?)[:：](?=\s)|\s{3,}|\t/gu
+/** A sentence that ends with a line that goes on. */
+const STOPS = /(?<=[?.!。？]["”»)]?)\s+(?=\S)/gu
 const OPENS = /[([{（【]/gu
 const SHUTS: Readonly<Record<string, string>> = { '(': ')', '[': ']', '{': '}', '（': '）', '【': '】' }
 const WORD = /^\s*(\p{L}[\p{L}\p{M}'’.]{0,14}[:：]?)\s+(?=\S)/u
@@ -198,6 +207,12 @@ function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[
   if (text.length > LONGEST_LINE) return []
   const starts = [
     { at: 0, sign: '', to: 0, end: text.trimEnd().length },
+    ...[...text.matchAll(STOPS)].map((found) => ({
+      at: found.index,
+      sign: 'stop',
+      to: found.index + found[0].length,
+      end: text.trimEnd().length,
+    })),
     ...[...text.matchAll(SIGNS)].map((found) => ({
       at: found.index,
       sign: found[0].trim() || 'room',
@@ -207,7 +222,7 @@ function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[
     ...[...text.matchAll(OPENS)].flatMap((found) => {
       const end = text.indexOf(SHUTS[found[0]] ?? ')', found.index)
       // Brackets at the end of a line, or a line that is a head.
-      const isLast = end > 0 && (where === 'head' || /^[)\]}）】]\s*[.?]?\s*$/u.test(text.slice(end)))
+      const isLast = end > 0 && (where === 'head' || /^[)\]}）】]\s*\.?\s*$/u.test(text.slice(end)))
       return isLast ? [{ at: found.index, sign: found[0], to: found.index + 1, end }] : []
     }),
   ]
@@ -216,7 +231,8 @@ function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[
     let [from, own] = [to, '']
     for (let words = 0; words <= MOST_WORDS; words++) {
       const before = text.slice(0, at).trim()
-      const isWhole = at === 0 && words === 0 && where !== 'said'
+      // Behind a sentence there has to be a word at least that recurs.
+      const isWhole = (at === 0 || sign === 'stop') && words === 0 && where !== 'said'
       // The first words of a question are no words before a key.
       const isStart = at === 0 && where === 'stem'
       if (!isWhole && !isStart && from < end && (before !== '' || where !== 'stem'))
