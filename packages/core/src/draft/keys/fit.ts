@@ -108,8 +108,7 @@ const knownFits = new Map<string, Map<string, number>>()
 /** All of a record that its fit depends on. */
 function nameOf(record: DraftRecord): string {
   const { section, kindSaid, rows } = record
-  const list = (entries: readonly Entry[]): unknown =>
-    entries.map((entry) => [entry.id, entry.value, entryText(entry)])
+  const list = (entries: readonly Entry[]): unknown => entries.map((entry) => [entry.id, entry.value, entryText(entry)])
   return JSON.stringify([
     stemText(record),
     stemOf(record).gaps,

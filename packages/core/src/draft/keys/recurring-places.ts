@@ -88,7 +88,11 @@ function bestSort(records: readonly DraftRecord[]): Found[] | null {
 function worthOf(found: readonly Found[], open: number): number {
   const count = (fit: Fit): number => found.filter((one) => one.fit === fit).length
   const [strong, weak] = [count('strong'), count('weak')]
-  const isEnough = strong + weak >= Math.max(FEWEST, Math.min(open * LEAST_SHARE, MOST_ASKED)) && strong >= FEWEST && weak <= strong * MOST_WEAK && strong + weak >= found.length * LEAST_RIGHT
+  const isEnough =
+    strong + weak >= Math.max(FEWEST, Math.min(open * LEAST_SHARE, MOST_ASKED)) &&
+    strong >= FEWEST &&
+    weak <= strong * MOST_WEAK &&
+    strong + weak >= found.length * LEAST_RIGHT
   if (!isEnough || !differ(found)) return 0
   const words = Math.max(...found.map(({ place }) => place.words))
   return strong + weak / 2 - words / 10
@@ -97,7 +101,9 @@ function worthOf(found: readonly Found[], open: number): number {
 /** Keys differ; what is the same each time says something else, and what counts on is a number. */
 function differ(found: readonly Found[]): boolean {
   const texts = found.map(({ place }) => fold(spanText(place.value)))
-  const counts = texts.every((text, at) => /^\d+$/.test(text) && (at === 0 || Number(text) === Number(texts[at - 1]) + 1))
+  const counts = texts.every(
+    (text, at) => /^\d+$/.test(text) && (at === 0 || Number(text) === Number(texts[at - 1]) + 1),
+  )
   return !counts && (texts.length < 3 || new Set(texts).size > 1)
 }
 
@@ -153,7 +159,9 @@ const STRONG_TEXT = 0.9
 function isListed(text: string, { line, from }: Span, record: DraftRecord): boolean {
   const own = fold(text)
   if (!own || record.entries.length || own.split(' ').length > LONGEST_WEAK) return false
-  const before = record.stem.map(({ span }) => spanText(span.line === line ? { ...span, to: Math.min(from, span.to) } : span))
+  const before = record.stem.map(({ span }) =>
+    spanText(span.line === line ? { ...span, to: Math.min(from, span.to) } : span),
+  )
   return before.some((line) => {
     const parts = line.split(/\s*[,;/|、，]\s*|\s{3,}|\t/u).map(fold)
     return parts.length > 2 && parts.some((part, at) => part === own || (at === 0 && part.endsWith(` ${own}`)))
@@ -195,7 +203,8 @@ function placesSaid(record: DraftRecord, statement: Statement): Place[] {
 }
 
 /** Signs that set something off, with room round them. */
-const SIGNS = /(?<=^|\s)(?:[^\p{L}\p{N}\s([{"'“”„«»_.?!,…¿¡$€£+]{1,4})(?=\s)|(?<![?.!。？]\s{1,4}\p{L}{1,14}\s?)[:：](?=\s)|\s{3,}|\t/gu
+const SIGNS =
+  /(?<=^|\s)(?:[^\p{L}\p{N}\s([{"'“”„«»_.?!,…¿¡$€£+]{1,4})(?=\s)|(?<![?.!。？]\s{1,4}\p{L}{1,14}\s?)[:：](?=\s)|\s{3,}|\t/gu
 /** A sentence that ends with a line that goes on. */
 const STOPS = /(?<=[?.!。？]["”»)]?)\s+(?=\S)/gu
 const OPENS = /[([{（【]/gu

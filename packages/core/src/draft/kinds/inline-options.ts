@@ -26,18 +26,37 @@ interface Part {
  * nothing labels. They are some where a sign marks one of them, or strokes part three behind a question.
  */
 export function takeInlineOptions(records: readonly DraftRecord[]): void {
+  // Capitals mark a key where they do so in more than one item.
+  const shouts = records.filter((record) => isShouted(record)).length >= FEWEST_SHOUTED
   for (const record of records)
-    take(record, true, ({ parts, isStroked, isBehindQuestion }) => {
+    take(record, { ownKey: true, shouts }, ({ parts, isStroked, isBehindQuestion }) => {
       const signed = parts.filter((part) => part.isSigned).length
       return (signed > 0 && signed < parts.length) || (isStroked && isBehindQuestion && parts.length > 2)
     })
+}
+
+const FEWEST_SHOUTED = 2
+
+function isShouted(record: DraftRecord): boolean {
+  const line = lastLine(record)
+  return line !== null && listsIn(line.text, line.piece.span).some((one) => shouted(one, line.text) !== null)
+}
+
+/** "flock, SHOAL, pack": the one part in capitals among others that have none; null where there is no such part. */
+function shouted({ parts }: Listed, text: string): Part | null {
+  const [loud, ...more] = parts.filter(
+    ({ from, to }) => /\p{Lu}{2}/u.test(text.slice(from, to)) && !/\p{Ll}/u.test(text.slice(from, to)),
+  )
+  const isQuiet = parts.every((part) => part === loud || /\p{Ll}{2}/u.test(text.slice(part.from, part.to)))
+  return loud && !more.length && isQuiet && parts.length > 2 ? loud : null
 }
 
 /** The same where the key of an item is one of them. */
 export function takeNamedOptions(records: readonly DraftRecord[]): void {
   for (const record of records) {
     const said = saidOf(record).map((one) => one.text)
-    if (said.length) take(record, false, (listed, text) => said.every((one) => namesAll(one, listed, text)))
+    if (said.length)
+      take(record, { ownKey: false, said }, (listed, text) => said.every((one) => namesAll(one, listed, text)))
   }
 }
 
@@ -59,22 +78,42 @@ function namesAll(said: string, { parts }: Listed, text: string): boolean {
 /** "-> B", "(cork)": what may be the key behind alternatives. */
 const KEY_BEHIND = /\s*(?:(?:->|=>|→|⇒|>>|\s=)\s*(\S.{0,60})|[([]\s*([^()[\]]{1,40}?)\s*[)\]])\s*$/u
 
-/** Takes alternatives that fit, or, with `ownKey`, such as the key behind them in the same line names. */
-function take(record: DraftRecord, ownKey: boolean, fits: (listed: Listed, text: string) => boolean): void {
+/** The last line with text of a stem that could have alternatives in it. */
+function lastLine(record: DraftRecord): { readonly at: number; readonly piece: Piece; readonly text: string } | null {
   const at = record.stem.findLastIndex(({ span }) => spanText(span).trim() !== '')
   const piece = record.stem[at]
   if (!piece || record.entries.length || record.rows.length || record.banks.length || piece.join === 'preformatted')
-    return
-  if (record.judged !== null || record.kindSaid === 'truefalse') return
+    return null
+  if (record.judged !== null || record.kindSaid === 'truefalse') return null
   const text = spanText(piece.span)
-  if (text.length > LONGEST_LINE) return
-  const unit = record.units.find(({ line }) => line === piece.span.line)
-  if (!unit) return
+  return text.length > LONGEST_LINE ? null : { at, piece, text }
+}
+
+interface How {
+  /** A key may stand behind the alternatives in their line. */
+  readonly ownKey: boolean
+  /** Capitals mark the key. */
+  readonly shouts?: boolean
+  /** What is known of the key: one of the alternatives, wherever the first of them starts. */
+  readonly said?: readonly string[]
+}
+
+/** Takes alternatives that fit, or, with `ownKey`, such as the key behind them in the same line names. */
+function take(record: DraftRecord, how: How, fits: (listed: Listed, text: string) => boolean): void {
+  const line = lastLine(record)
+  const unit = record.units.find((one) => one.line === line?.piece.span.line)
+  if (!line || !unit) return
+  const { at, piece, text } = line
+  const { ownKey, shouts = false, said = [] } = how
+  const lists = [...listsIn(text, piece.span), ...said.flatMap((key) => listBefore(text, key))].map((one) => {
+    const loud = shouts ? shouted(one, text) : null
+    return loud ? { ...one, parts: one.parts.map((part) => (part === loud ? { ...part, isSigned: true } : part)) } : one
+  })
   const behind = ownKey && !record.statements.length ? KEY_BEHIND.exec(text) : null
   const key = behind?.[1] ?? behind?.[2] ?? ''
   const before = behind ? text.slice(0, behind.index) : ''
   const keyed = key ? listsIn(before, piece.span).find((one) => namesAll(key, one, before)) : undefined
-  const listed = keyed ?? listsIn(text, piece.span).find((one) => fits(one, text))
+  const listed = keyed ?? lists.find((one) => fits(one, text))
   if (!listed) return
   if (keyed && behind) {
     const from = piece.span.from + behind.index + behind[0].indexOf(key)
@@ -141,10 +180,43 @@ function listsIn(text: string, span: Span): Listed[] {
   })
 }
 
+/** "a rope is laid / plaited / braided", where the key is one of them: nothing but the key says where the first one starts. */
+function listBefore(text: string, key: string): Listed[] {
+  const own = key.trim().replace(/[.\s]+$/u, '')
+  const words = own.split(/\s+/).length
+  if (!own || words > MOST_OF_PART) return []
+  const end = text.trimEnd().replace(/[.?!]+$/u, '').length
+  for (const { sign, isStroked } of SEPARATORS) {
+    const cuts = [...text.slice(0, end).matchAll(sign)]
+    const [first] = cuts
+    if (!first || cuts.length < (isStroked ? 1 : 2)) continue
+    const before = text.slice(0, first.index)
+    const head = fold(before).endsWith(` ${fold(own)}`) ? own.length : lengthOfWords(before, words)
+    const start = first.index - head
+    const parts = partsIn(text, start, end, sign, null)
+    if (!parts || start < SHORTEST_STEM || !isAlike(parts, text)) continue
+    return [{ ends: text.slice(0, start).trimEnd().length, parts, isStroked, isBehindQuestion: false }]
+  }
+  return []
+}
+
+const MOST_OF_PART = 4
+const SHORTEST_STEM = 4
+
+/** Letters of the last words of a text. */
+function lengthOfWords(text: string, count: number): number {
+  return new RegExp(`(?:\\S+\\s*){${count}}$`, 'u').exec(text)?.[0].length ?? text.length
+}
+
+/** No part is much longer than the others, as the half of a sentence would be. */
+function isAlike(parts: readonly Part[], text: string): boolean {
+  return parts.every(({ from, to }) => text.slice(from, to).trim().split(/\s+/).length <= MOST_OF_PART)
+}
+
 const SIGN_BEFORE = /^\s*(?:[*✓✔✅☑]|[([][xX✓][)\]])\s*/u
 const SIGN_BEHIND = /\s*(?:[*✓✔✅☑]|[([][xX✓][)\]]|<{1,2}|<-{1,2})\s*$/u
 
-function partsIn(text: string, start: number, end: number, sign: RegExp, span: Span): Part[] | null {
+function partsIn(text: string, start: number, end: number, sign: RegExp, span: Span | null): Part[] | null {
   const cuts = [...text.slice(start, end).matchAll(sign)]
   if (!cuts.length) return null
   const stretches = [...cuts, null].map((cut, at): [number, number] => {
@@ -155,7 +227,12 @@ function partsIn(text: string, start: number, end: number, sign: RegExp, span: S
     const raw = text.slice(a, b)
     const before = SIGN_BEFORE.exec(raw)?.[0].length ?? 0
     const behind = SIGN_BEHIND.exec(raw.slice(before))?.[0].length ?? 0
-    return { id: '', from: a + before, to: b - behind, isSigned: before + behind > 0 || isBold(span, a, b) }
+    return {
+      id: '',
+      from: a + before,
+      to: b - behind,
+      isSigned: before + behind > 0 || (span !== null && isBold(span, a, b)),
+    }
   })
   const isWhole = parts.every(({ from, to }) => {
     const own = text.slice(from, to).trim()

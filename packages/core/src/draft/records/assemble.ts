@@ -8,7 +8,7 @@ import { type Role, ROLES } from '../roles/roles.ts'
 import { roleOfHeader } from '../columns/layout.ts'
 import { formKind } from '../words.ts'
 import { cellsBehind } from './cells-behind.ts'
-import { entriesIn, inLabelOrder, isOptionWithKey, takeOption, takeWrapped } from './entries.ts'
+import { entriesIn, inLabelOrder, isOptionsField, isOptionWithKey, takeOption, takeWrapped } from './entries.ts'
 import { takeFacts } from './facts-lines.ts'
 import { type DraftRecord, newRecord, NO_SECTION, type Section, spanOf } from './record.ts'
 import { sectionFrom } from './sections.ts'
@@ -87,7 +87,13 @@ class Assembler {
     this.#facts.forEach((facts, at) => {
       const own = this.#roles[at] ?? 'out'
       const isHead = own === 'passage' && this.#last !== 'passage' && namesItems(facts.unit.text)
-      const given = this.#said.has(at) ? own : isHead ? 'out' : saidRole(facts, own)
+      const given = this.#said.has(at)
+        ? own
+        : isHead
+          ? 'out'
+          : isOptionsField(facts, own)
+            ? 'option'
+            : saidRole(facts, own)
       const role = this.#record && isPicture(facts) && given !== 'option' && given !== 'stem' ? 'more' : given
       this.#take(facts, role, at)
       this.#last = role

@@ -1,6 +1,9 @@
 import type { Facts } from '../facts/facts.ts'
 import type { RunPart } from '../facts/runs.ts'
+import { roleOfHeader } from '../columns/layout.ts'
+import { wordsFor } from '../languages/index.ts'
 import { spanText } from '../model.ts'
+import type { Role } from '../roles/roles.ts'
 import { spanOf, type DraftRecord, type Entry } from './record.ts'
 
 /** The alternatives of one line: those of its run, or the line as one. */
@@ -96,6 +99,22 @@ export function partSoleLines(records: readonly DraftRecord[]): void {
       })),
     )
   }
+}
+
+const KEY_WORDS: ReadonlySet<string> = new Set(wordsFor('answer'))
+const KEY_ROLES: ReadonlySet<Role> = new Set(['answer', 'more', 'bank'])
+
+/** "Réponses possibles : le fil ; la laine": what heads a column of options names them on a line, too. */
+export function isOptionsField({ unit: { text } }: Facts, role: Role): boolean {
+  if (!KEY_ROLES.has(role)) return false
+  const word = WORD.exec(text)?.[0] ?? ''
+  const name = word.replace(/\s*[:：]\s*$/u, '').toLowerCase()
+  return (
+    name !== '' &&
+    roleOfHeader(name) === 'options' &&
+    !KEY_WORDS.has(name) &&
+    partsOf(text.slice(word.length), true).length > 1
+  )
 }
 
 /** Half-open stretches between the first separator that parts a text; commas part it only within brackets or into three. */
