@@ -235,7 +235,10 @@ function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[
       return isLast ? [{ at: found.index, sign: found[0], to: found.index + 1, end }] : []
     }),
   ]
-  return starts.flatMap(({ at, sign, to, end }) => {
+  return starts.flatMap(({ at, sign, to, end: last }) => {
+    // "(right: B)": brackets that open before shut behind.
+    const shut = /^[^()[\]]*(?=[)\]]\s*$)/u.exec(text.slice(to, last))?.[0].length
+    const end = shut === undefined ? last : to + shut
     const places: Place[] = []
     let [from, own] = [to, '']
     for (let words = 0; words <= MOST_WORDS; words++) {

@@ -76,7 +76,7 @@ export function trimStem(record: DraftRecord): Trimmed {
   if (label) {
     saidKind = label.kind
     truthCue ||= label.kind === 'truefalse'
-    cutStart(record, label.length)
+    if (!isWhole(record, label.length) || !ASKED_BY_NAME.has(label.kind)) cutStart(record, label.length)
   }
   if (takeChosen(record) || takeLead(record)) truthCue = true
   else if (!record.entries.length && takeTail(record)) truthCue = true
@@ -156,6 +156,13 @@ export function dropRequired(records: readonly DraftRecord[]): void {
     if (star && stem && last)
       stem[stem.length - 1] = { ...last, span: { ...last.span, to: last.span.from + star.index } }
   })
+}
+
+/** "Ordne zu:" says what to do, where nothing else does. */
+const ASKED_BY_NAME: ReadonlySet<ItemKind> = new Set(['match', 'order'])
+
+function isWhole({ stem }: DraftRecord, units: number): boolean {
+  return stem.length === 1 && stem[0] !== undefined && spanText(stem[0].span).slice(units).trim() === ''
 }
 
 export function cutStart(record: DraftRecord, units: number): void {

@@ -50,11 +50,20 @@ function isLong(text: string, stem: string): boolean {
 }
 
 function isSentence(text: string, stem: string): boolean {
-  return shortestAnswer(text) > MOST_OF_SENTENCE && !echoes(text, stem)
+  return longestAnswer(text) > MOST_OF_SENTENCE && !echoes(text, stem)
 }
 
 function shortestAnswer(text: string): number {
-  return Math.min(...acceptedAnswers(text).map((answer) => answer.split(/\s+/).length))
+  return Math.min(...lengthsOf(text))
+}
+
+function longestAnswer(text: string): number {
+  return Math.max(...lengthsOf(text))
+}
+
+/** Words of each accepted answer. */
+function lengthsOf(text: string): number[] {
+  return acceptedAnswers(text).map((answer) => answer.split(/\s+/).length)
 }
 
 /** "She didn't went out." → "She didn't go out.": a sentence that is to be written again. */
@@ -119,7 +128,7 @@ function clozeItem(working: Working, gaps: number): Item {
 }
 
 const VARIES =
-  /\b(?:answers? (?:will|may|can) vary|own (?:answers?|words?))\b|^e\.\s?g\.|^z\.\s?B\.|^(?:free|open|frei|libre)\b/i
+  /\b(?:answers? (?:will|may|can) vary|own (?:answers?|words?))\b|\b(?:libre|livre|libera|frei|valgfri)$|^e\.\s?g\.|^z\.\s?B\.|^(?:free|open|frei|libre)\b/i
 
 function saidItem(working: Working, said: string, stem: string): Item {
   if (VARIES.test(said)) return { ...common(working), kind: 'essay', sample: contentOf(said) }

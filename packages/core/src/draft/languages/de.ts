@@ -76,6 +76,10 @@ export const de: LanguageWords = {
     'ordnen sie die',
   ],
   essay: [
+    'zeige, dass',
+    'zeigen sie, dass',
+    'beweise',
+    'beweisen sie',
     'in zwei sätzen',
     'zwei sätze',
     'drei sätze',

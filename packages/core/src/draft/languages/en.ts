@@ -135,6 +135,8 @@ export const en: LanguageWords = {
     'number the',
   ],
   essay: [
+    'show that',
+    'prove that',
     'write two sentences',
     'write three sentences',
     'write four sentences',

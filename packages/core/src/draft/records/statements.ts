@@ -6,7 +6,7 @@ import { spanOf, type DraftRecord } from './record.ts'
 
 /** An arrow, or signs that stand apart from what follows. */
 const STATEMENT_SIGN =
-  /^(?:[^\p{L}\p{N}\s"'“”„«»()[\]{}¿¡$€£+−–—._…√|`*-]{1,4}\s+|(?:->|=>|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*)/u
+  /^(?:[^\p{L}\p{N}\s"'“”„«»()[\]{}¿¡$€£+−–—._…√|`*-]{1,4}\s+|(?:->|=>|<-{1,2}|→|➡|⇒|>>|<<|=|>|👉|↳|:|-\s)\s*)/u
 
 /** "Answer: B      Level: easy": further fields behind a wide gap. */
 const FIELD_BEHIND = /(?:\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{1,20}[:：]\s*\S)/u
