@@ -180,6 +180,20 @@ function looksLikeHtml(text: string): boolean {
 
 /** A title between double colons before a block in braces, or a braces block that opens with an answer sign. */
 function looksLikeGift(text: string): boolean {
+  const isNamed = /^\$CATEGORY:/m.test(text) || /^\s*::/m.test(text)
+  return (isNamed || holdsGiftAnswers(text)) && hasGiftStart(text)
+}
+
+/** In a draft of somebody's own, braces hold other things as well: "{falls*, rises}". */
+function holdsGiftAnswers(text: string): boolean {
+  const blocks = [...text.matchAll(/(?<!\\)\{([^{}]*)\}/g)].map((found) => (found[1] ?? '').trim())
+  const strange = blocks.filter((inner) => !/^(?:$|[=~#]|\/\/|(?:T|F|TRUE|FALSE)(?:$|\s*#))/i.test(inner)).length
+  return strange <= blocks.length * MOST_STRANGE
+}
+
+const MOST_STRANGE = 0.2
+
+function hasGiftStart(text: string): boolean {
   return (
     /^\s*(?:\/\/.*\n|\$CATEGORY:.*\n|\s)*::[^:\n]+::[\s\S]*?\{/.test(text) ||
     /^\$CATEGORY:/m.test(text) ||

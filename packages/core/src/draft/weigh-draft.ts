@@ -10,6 +10,7 @@ import { judgeByValues } from './keys/judgements.ts'
 import { giveListedKeys, unknownEntries } from './keys/lists.ts'
 import { strayLists } from './keys/stray-lists.ts'
 import { withListsByFit } from './keys/lists-by-fit.ts'
+import { takeSharedPoints } from './keys/shared-points.ts'
 import { dropSharedWords } from './keys/shared-words.ts'
 import { arrowsIntoStems } from './keys/signed-lines.ts'
 import { findSigns, signsAt, takeShares, takeTwoSigns } from './keys/signs.ts'
@@ -47,12 +48,15 @@ export function weighDraft(source: DraftSource, weights: ReaderWeights): Reading
   const lines = cleanLines(source)
   const read = rolesOf(source, lines, weights)
   const base = settled(withListsByFit(read), lines, source)
+  const hasKeys = base.reading.aside.some(({ reason }) => reason === 'keys')
   let best = base
   let most = LEAST_GAIN
   for (const { read: turned, loss } of othersOf(read, source)) {
     const other = settled(listed(turned, source), lines, source)
     const isFound = base.reading.items.length === 0 && findsItems(other)
-    const gain = gainOf(other.counts, base.counts, loss) + (isFound ? ITEMS_FOUND : 0)
+    // Keys without an item are none, so that it costs nothing to take them for something else.
+    const cost = isFound && hasKeys ? 0 : loss
+    const gain = gainOf(other.counts, base.counts, cost) + (isFound ? ITEMS_FOUND : 0)
     if (gain <= most) continue
     most = gain
     best = other
@@ -152,6 +156,7 @@ function keyed(assembled: Assembled, source: DraftSource) {
   const own = [...assembled.keys, ...stray]
   const blocks = source.keyText === undefined ? own : [...own, keyFileBlock(source.keyText, records.length)]
   giveListedKeys(blocks, records)
+  takeSharedPoints(records)
   takeNamedOptions(records)
   judgeByValues(records)
   giveSectionPoints(records)

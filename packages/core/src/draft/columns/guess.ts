@@ -17,7 +17,7 @@ const SEARCHED_ROWS = 12
 /** The layout of a table of questions, from its headers or, where it has none, its contents; null: it holds no questions. */
 export function guessLayout(rows: Rows): ColumnLayout | null {
   const texts = rows.map((row) => row.map((cell) => cellText(cell).trim()))
-  return fromHeaders(texts) ?? fromContents(texts)
+  return fromHeaders(texts) ?? fromContents(texts) ?? fromAnswers(texts)
 }
 
 /** A table that gives only keys: numbers and a key, for the items of another table. */
@@ -122,6 +122,33 @@ function fromContents(texts: readonly (readonly string[])[]): ColumnLayout | nul
       roles,
     )
   )
+}
+
+const ASKS = /[?？]\s*$|_{2,}/u
+const LEAST_ASKING = 0.8
+const FEWEST_ASKING = 3
+const LONGEST_ANSWER = 60
+
+/** Questions or sentences with room in one column, and beside it what answers each; a row above them that does neither. */
+function fromAnswers(texts: readonly (readonly string[])[]): ColumnLayout | null {
+  const first = texts.findIndex((row) => row.some((cell) => ASKS.test(cell)))
+  if (first < 0 || first > 1) return null
+  const body = texts.slice(first)
+  const width = Math.max(...body.map((row) => row.length))
+  const share = (index: number, holds: (cell: string) => boolean): number =>
+    body.filter((row) => holds(row[index] ?? '')).length / body.length
+  const columns = Array.from({ length: width }, (_none, index) => index)
+  const stem = columns.find((index) => share(index, (cell) => ASKS.test(cell)) >= LEAST_ASKING)
+  const [key, ...others] = columns.filter((index) => index > (stem ?? width) && share(index, Boolean) > 0)
+  const isAnswer = (cell: string): boolean => cell !== '' && cell.length <= LONGEST_ANSWER && !ASKS.test(cell)
+  if (stem === undefined || key === undefined || others.length > 0 || body.length < FEWEST_ASKING) return null
+  if (share(key, isAnswer) < LEAST_ASKING) return null
+  const isNumber = (index: number): boolean =>
+    body.every((row, at) => at === 0 || Number(row[index]) === Number(body[at - 1]?.[index]) + 1)
+  const roles = columns.map((index): ColumnRole =>
+    index === stem ? 'stem' : index === key ? 'key' : index < stem && isNumber(index) ? 'number' : 'left',
+  )
+  return { roles, leadingRows: first, keyForm: 'text' }
 }
 
 /** A column of nothing but the letter of the option beside it. */

@@ -223,7 +223,8 @@ function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[
       end: text.trimEnd().length,
     })),
     ...[...text.matchAll(SIGNS)].map((found) => ({
-      at: found.index,
+      // A colon belongs to what it stands behind.
+      at: found.index + (/^[:：]/u.test(found[0]) ? 1 : 0),
       sign: found[0].trim() || 'room',
       to: found.index + found[0].length,
       end: text.trimEnd().length,

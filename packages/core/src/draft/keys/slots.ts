@@ -277,7 +277,7 @@ function dressedSlot(record: DraftRecord): Slot | null {
 /** `_C_ 1.`, `(T) 3.`: the mark before the number. */
 function leadSlot(record: DraftRecord): Slot | null {
   const { label, labelUnit } = record
-  const lead = label?.lead.replace(/[_()[\]\s]/g, '') ?? ''
+  const lead = label?.lead.replace(/^[_()[\]\s]+|[_()[\]\s]+$/g, '') ?? ''
   // "D. 12. …": the letter of a section.
   if (!label || !labelUnit || !lead || /^[^_([]+[).:]$|^\d{1,2}\s?pt?s?\.?$/i.test(label.lead)) return null
   const text = labelUnit.text

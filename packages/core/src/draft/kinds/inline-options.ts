@@ -2,6 +2,8 @@ import { anyOf, wordsFor } from '../languages/index.ts'
 import { spanText, type Span } from '../model.ts'
 import { fold } from '../keys/values.ts'
 import type { Piece } from '../text/compose.ts'
+import { truthOf } from '../truth-words.ts'
+import { cues } from '../words.ts'
 import { saidOf } from './said.ts'
 import type { DraftRecord, Entry } from '../records/record.ts'
 
@@ -147,7 +149,7 @@ const LONGEST_LINE = 400
 const LONGEST_PART = 48
 const BEFORE: readonly RegExp[] = [
   /^.*\S[?？]["”»)]?(?=\s+\S)/u,
-  /^.*[.?!。？:]["”»]?(?=\s*[([][^()[\]]*[)\]]\s*$)/u,
+  /^.*[.?!。？:…]["”»]?(?=\s*[([{][^()[\]{}]*[)\]}]\s*$)/u,
   /^.*?\S[:：](?=\s+\S)/u,
   /^.*?\S(?=\s+[–—-]\s+\S)/u,
   /^.*?\S(?=\s{3,}\S)/u,
@@ -167,9 +169,9 @@ function listsIn(text: string, span: Span): Listed[] {
   return BEFORE.flatMap((before, rank) => {
     const ends = before.exec(text)?.[0].length ?? 0
     const rest = text.slice(ends)
-    const lead = /^\s*(?:[–—-]\s+|[([]\s*)?/u.exec(rest)?.[0].length ?? 0
+    const lead = /^\s*(?:[–—-]\s+|[([{]\s*)?/u.exec(rest)?.[0].length ?? 0
     const tail =
-      (/[([]$/.test(rest.slice(0, lead).trim()) ? /[\s?？.)\]]*$/u : /[\s?？.]*$/u).exec(rest)?.[0].length ?? 0
+      (/[([{]$/.test(rest.slice(0, lead).trim()) ? /[\s?？.)\]}]*$/u : /[\s?？.]*$/u).exec(rest)?.[0].length ?? 0
     if (ends === 0 || !text.slice(0, ends).trim().includes(' ') || lead + tail >= rest.length) return []
     const [from, to] = [ends + lead, text.length - tail]
     for (const { sign, isStroked } of SEPARATORS) {
@@ -184,7 +186,7 @@ function listsIn(text: string, span: Span): Listed[] {
 function listBefore(text: string, key: string): Listed[] {
   const own = key.trim().replace(/[.\s]+$/u, '')
   const words = own.split(/\s+/).length
-  if (!own || words > MOST_OF_PART) return []
+  if (!own || words > MOST_OF_PART || truthOf(own, false) !== null || cues.isYesNo(own)) return []
   const end = text.trimEnd().replace(/[.?!]+$/u, '').length
   for (const { sign, isStroked } of SEPARATORS) {
     const cuts = [...text.slice(0, end).matchAll(sign)]

@@ -10,7 +10,7 @@ export const nb: LanguageWords = {
   hint: ['hint', 'ledetråd', 'tips'],
   sample: ['eksempel på svar', 'eksempelsvar', 'mulig svar', 'forslag til svar'],
   points: ['poeng'],
-  truth: ['sant', 'riktig'],
+  truth: ['sant', 'riktig', 'rett'],
   falsehood: ['usant', 'galt', 'feil'],
   yesNo: ['ja', 'nei'],
   or: ['eller'],

@@ -1,6 +1,6 @@
 import { decodeRoles } from './decode.ts'
 import { probabilitiesOf, readingScore, type ReadRoles } from './read-roles.ts'
-import { ROLE_COUNT } from './roles.ts'
+import { ROLE_COUNT, ROLE_INDEX } from './roles.ts'
 
 /** Another reading of a draft, and how much worse its lines alone explain it. */
 export interface Alternative {
@@ -26,15 +26,20 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
     const place = draft.places[at]
     if (place && place.series.members.length > 1) addTurn(turns, `series ${place.series.id} ${role}`, at, margin)
   })
+  for (const [id, lines] of countedStems(read)) turns.set(`stems ${id}`, { lines, least: 0, isForced: true })
   const base = scoreOf(read, roles)
   const once = new Map([...turns.values()].map((turn) => [turn.lines.join(), turn]))
   return [...once.values()]
     .filter((turn) => turn.least <= WIDEST)
     .sort((a, b) => a.least - b.least)
     .slice(0, most)
-    .flatMap(({ lines }) => {
+    .flatMap(({ lines, isForced = false }) => {
       const scores = Float64Array.from(weighed.scores)
-      for (const at of lines) scores[at * ROLE_COUNT + (roles[at] ?? 0)] = NEVER
+      for (const at of lines)
+        if (isForced) {
+          for (let role = 0; role < ROLE_COUNT; role++)
+            if (role !== ROLE_INDEX.stem) scores[at * ROLE_COUNT + role] = NEVER
+        } else scores[at * ROLE_COUNT + (roles[at] ?? 0)] = NEVER
       const other = decodeRoles(scores, weighed.gaps, weighed.steps)
       const probabilities = probabilitiesOf(other, weighed.marginals)
       // What a line was first is what it may be as well.
@@ -47,6 +52,30 @@ export function alternativesOf(read: ReadRoles, most: number): Alternative[] {
 interface Turn {
   readonly lines: number[]
   least: number
+  /** The lines all begin an item, rather than being anything but what they are. */
+  readonly isForced?: boolean
+}
+
+const FEWEST_COUNTED = 3
+
+/**
+ * Lines that count on and of which only some begin an item, by series: all of them could. A list of keys is for items, so
+ * that its lines count as such only where nothing else begins one.
+ */
+function countedStems({ roles, draft }: ReadRoles): Map<number, number[]> {
+  const bySeries = new Map<number, number[]>()
+  draft.places.forEach((place, at) => {
+    if (place && draft.facts[at]?.label?.script === 'number')
+      bySeries.set(place.series.id, [...(bySeries.get(place.series.id) ?? []), at])
+  })
+  const isBare = !roles.includes(ROLE_INDEX.stem)
+  for (const [id, lines] of bySeries) {
+    const stems = lines.filter((at) => roles[at] === ROLE_INDEX.stem).length
+    const keys = lines.filter((at) => roles[at] === ROLE_INDEX.keys).length
+    const isMixed = stems > 0 && stems < lines.length && keys === 0
+    if (lines.length < FEWEST_COUNTED || !(isMixed || isBare)) bySeries.delete(id)
+  }
+  return bySeries
 }
 
 function addTurn(turns: Map<string, Turn>, name: string, line: number, margin: number): void {

@@ -5,7 +5,7 @@ export interface MarkedText extends CleanText {
   readonly styles: readonly StyleRange[]
 }
 
-const HAS_MARKUP = /[*`$\\^]|_(?=\d)|__?(?=\w)|\]\(|<\/?[a-z]/i
+const HAS_MARKUP = /[*`$\\^]|<!--|-->|_(?=\d)|__?(?=\w)|\]\(|<\/?[a-z]/i
 
 interface Found {
   /** Cut in front of and behind the inner text. */
@@ -33,6 +33,7 @@ const RECOGNISERS: Readonly<Record<string, (text: string, at: number) => Found |
   '!': picture,
   '[': link,
   '<': tag,
+  '-': commentEnd,
   '^': superscript,
 }
 
@@ -237,7 +238,15 @@ const BREAK = /<br\s*\/?>/iy
 const FOLD = /<\/?(?:details|summary)(?:\s[^<>]{0,80})?>/iy
 const FOLD_LINE = /^\s*(?:<\/?details[^<>]{0,80}>\s*|<summary[^<>]{0,80}>[^<>]*<\/summary>\s*)+$/i
 
+/** "<!-- … -->": what a page does not show is in the draft all the same, without its signs. */
+function commentEnd(text: string, at: number): Found | null {
+  return text.startsWith('-->', at) && text.slice(at + 3).trim() === ''
+    ? { open: 3, close: 0, inner: 0, styles: [] }
+    : null
+}
+
 function tag(text: string, at: number): Found | null {
+  if (text.startsWith('<!--', at)) return { open: 4, close: 0, inner: 0, styles: [] }
   BREAK.lastIndex = at
   const lineBreak = BREAK.exec(text)
   if (lineBreak) return { open: lineBreak[0].length, inner: 0, close: 0, styles: [], before: ' ' }
