@@ -1,7 +1,7 @@
 import type { DraftSource, Line, StyleRange } from '../model.ts'
 import { remembered } from '../remember.ts'
 import { cleanCharacters, type CleanText } from './characters.ts'
-import { readMarkup, type MarkedText } from './markup.ts'
+import { opensEmphasis, readMarkup, type MarkedText } from './markup.ts'
 
 const LINE_END = /\r\n|[\n\r\u2028\u2029\f\v]/g
 const FENCE = /^\s*(?:```|~~~)/
@@ -103,8 +103,7 @@ function carriedEmphasis(texts: readonly string[]): Carry[] {
       const text = texts[index] ?? ''
       const opening = text.lastIndexOf(delimiter)
       const closing = next.indexOf(delimiter)
-      const whole =
-        /\S/.test(text.charAt(opening + delimiter.length)) && closing > 0 && /\S/.test(next.charAt(closing - 1))
+      const whole = opensEmphasis(text, opening, delimiter.length) && closing > 0 && /\S/.test(next.charAt(closing - 1))
       if (!whole || next.trim() === '' || !isOdd(next, delimiter, false)) continue
       carries[index] = { opens: delimiter, closes: carries[index]?.closes ?? null }
       carries[index + 1] = { opens: null, closes: delimiter }

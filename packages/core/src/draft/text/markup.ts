@@ -138,11 +138,22 @@ function codeSpan(text: string, at: number): Found | null {
   return close > at + 1 ? { open: 1, inner: close - at - 1, close: 1, styles: ['code'], opaque: true } : null
 }
 
+/**
+ * Whether stars can open emphasis: a star behind a word marks it and opens nothing (left-flanking delimiter runs,
+ * CommonMark 0.31, 6.2; inside words, where it lets stars open, they mean something else in drafts).
+ */
+export function opensEmphasis(text: string, at: number, width: number): boolean {
+  const [before, after] = [text.slice(0, at).at(-1) ?? ' ', text.charAt(at + width) || ' ']
+  if (/\s/u.test(after)) return false
+  if (width === 1 && /[\p{L}\p{N}]/u.test(before)) return false
+  return !/[\p{P}\p{S}]/u.test(after) || /[\s\p{P}\p{S}]/u.test(before)
+}
+
 function emphasis(text: string, at: number): Found | null {
   const width = text.startsWith('***', at) ? 3 : text.startsWith('**', at) ? 2 : 1
   const delimiter = '*'.repeat(width)
   const start = at + width
-  if (/\s|^$|\*/.test(text.charAt(start)) || (width === 1 && /\w/.test(text.charAt(at - 1)))) return null
+  if (/^$|\*/.test(text.charAt(start)) || !opensEmphasis(text, at, width)) return null
   for (let close = text.indexOf(delimiter, start); close > 0; close = text.indexOf(delimiter, close + 1)) {
     if (/\s|\\/.test(text.charAt(close - 1))) continue
     if (width === 1 && (text.charAt(close + 1) === '*' || text.charAt(close - 1) === '*')) continue
