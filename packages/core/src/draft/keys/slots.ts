@@ -56,13 +56,23 @@ const LEAST_FIT = 0.62
 
 /** Takes keys out of the lines of the items, place by place, where they fit. */
 export function takeSlots(records: readonly DraftRecord[]): void {
-  takeEach(SLOTS, records)
+  const taken = takeEach(SLOTS, records)
+  // What sets keys off behind stems does so behind options as well, however few have some.
+  if (taken.some((name) => IN_BRACKETS.has(name)))
+    takeEach(
+      SLOTS.filter(([name]) => IN_BRACKETS.has(name)).map(([name, find]) => [name, find, 1]),
+      records,
+    )
   takeRecurringPlaces(records)
   takeEach(BARE_SLOTS, records)
 }
 
-function takeEach(slots: readonly SlotKind[], records: readonly DraftRecord[]): void {
-  for (const [, find, fewest] of slots) {
+const IN_BRACKETS: ReadonlySet<string> = new Set(['brackets behind the options', 'brackets behind the stem'])
+
+/** @returns the names of the places that held keys. */
+function takeEach(slots: readonly SlotKind[], records: readonly DraftRecord[]): string[] {
+  const taken: string[] = []
+  for (const [name, find, fewest] of slots) {
     const found = records.map((record) => (hasKey(record) ? null : find(record)))
     const judged = judgedValues(found)
     const fits = found.map((slot, at) =>
@@ -77,6 +87,7 @@ function takeEach(slots: readonly SlotKind[], records: readonly DraftRecord[]): 
     const open = records.filter((record) => !hasKey(record)).length
     const isPlace =
       right >= fewest && right >= count * LEAST_FIT && right >= Math.min(open * 0.3, 3) && !recurs(found, records)
+    if (isPlace) taken.push(name)
     found.forEach((slot, at) => {
       if (!slot || !(isPlace || slot.isSure) || (fits[at] ?? 0) <= 0.5) return
       slot.take()
@@ -88,6 +99,7 @@ function takeEach(slots: readonly SlotKind[], records: readonly DraftRecord[]): 
       })
     })
   }
+  return taken
 }
 
 /** "(opposite)" behind item after item says what to do with each: keys that are typed are not all the same. */

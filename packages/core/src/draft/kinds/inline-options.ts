@@ -74,7 +74,8 @@ function namesAll(said: string, { parts }: Listed, text: string): boolean {
     names.includes(fold(one)) ||
     parts.some(({ id }) => id !== '' && id === one.trim().toLowerCase().replace(/[).]$/, ''))
   const several = said.split(SEVERAL).filter(Boolean)
-  return isOne(said) || (several.length > 1 && several.length <= MOST_NAMED && several.every(isOne))
+  const isAll = several.length === parts.length && new Set(several.map(fold)).size === parts.length
+  return isOne(said) || (several.length > 1 && (several.length <= MOST_NAMED || isAll) && several.every(isOne))
 }
 
 /** "-> B", "(cork)": what may be the key behind alternatives. */
@@ -193,7 +194,10 @@ function listBefore(text: string, key: string): Listed[] {
     const [first] = cuts
     if (!first || cuts.length < (isStroked ? 1 : 2)) continue
     const before = text.slice(0, first.index)
-    const head = fold(before).endsWith(` ${fold(own)}`) ? own.length : lengthOfWords(before, words)
+    const isFirst = fold(before).endsWith(` ${fold(own)}`)
+    // Commas are in sentences, too: "Which came first, the radio or …".
+    if (!isFirst && !isStroked) continue
+    const head = isFirst ? own.length : lengthOfWords(before, words)
     const start = first.index - head
     const parts = partsIn(text, start, end, sign, null)
     if (!parts || start < SHORTEST_STEM || !isAlike(parts, text)) continue

@@ -3,6 +3,7 @@ import { compose, type Piece } from '../text/compose.ts'
 import { plainText } from '../../content/plain.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 import { tidyValue } from '../keys/list-values.ts'
+import { trueFalseLead } from '../truth-words.ts'
 
 /** A statement of the key in words, on one line. */
 export interface Said {
@@ -18,8 +19,16 @@ export function saidOf(record: DraftRecord): readonly Said[] {
     .map((statement) => ({ statement, text: statementText(statement) }))
     .filter(
       ({ text, statement }) =>
-        text !== '' && !isOpen(text) && !(record.entries.length === 0 && isRoom(text, statement)),
+        text !== '' &&
+        !isOpen(text) &&
+        !isBothJudgements(text) &&
+        !(record.entries.length === 0 && isRoom(text, statement)),
     )
+}
+
+/** "(T) (F)" to be ringed is no key. */
+function isBothJudgements(text: string): boolean {
+  return trueFalseLead(text)?.to === text.length || /^[([](\p{L})[)\]]\s*[([](\p{L})[)\]]$/u.test(text)
 }
 
 /** "??", "(pending)", "___": a key that is still to be given. */

@@ -159,6 +159,7 @@ function bareAnswer(said: string): string {
   return said
     .replace(/^\s*[a-h][).]\s+(?=\S)/iu, '')
     .replace(/^[^\p{L}\p{N}\s([{"“„'‘«\\$€£√<>=~.−-]+\s*(?=\p{L})/u, '')
+    .replace(/(?<=\S)\s*[✓✔✅☑]\uFE0F?\s*$/u, '')
     .trim()
 }
 
