@@ -19,6 +19,11 @@ test.each<[string, Uint8Array, string]>([
   ['a draft', encode('1. Which?\na) oak\nb) rye\nAnswer: b'), 'draft'],
   ['a draft with braces', encode('We go {to the} harbour, {quickly}.'), 'draft'],
   ['GIFT', encode('::Q1:: Rye is a grain.{T}'), 'gift'],
+  [
+    'text with braces of its own',
+    encode('1) A tax is a {fine, tariff*}\n2) Money is a store. {T}\n3) GDP is {a sum, a tax}'),
+    'text',
+  ],
   ['GIFT without titles', encode('Which is a grain? { =rye ~oak }'), 'gift'],
   ['our own JSON', encode(writeItemsJson([ITEM], 'Bread')), 'items'],
 ])('%s', async (_name, bytes, kind) => {

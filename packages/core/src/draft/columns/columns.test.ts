@@ -113,3 +113,49 @@ test('columns of nothing but the letters of the options hold no options', () => 
   )
   expect(guessLayout(table)?.roles).toEqual(['stem', 'left', 'option', 'left', 'option', 'left', 'option', 'key'])
 })
+
+test('questions and what answers them side by side, under headers that nobody knows', () => {
+  const table = rows(
+    ['Nr', 'Sentence', 'Right form'],
+    ['1', 'We ____ (go) home.', 'went'],
+    ['2', 'She ____ (see) it.', 'saw'],
+    ['3', 'Who ____ (eat) it?', 'ate'],
+  )
+  expect(guessLayout(table)).toEqual({ roles: ['number', 'stem', 'key'], leadingRows: 1, keyForm: 'text' })
+  expect(itemsOf(table)).toMatchObject([{ key: ['went'] }, { key: ['saw'] }, { key: ['ate'] }])
+})
+
+test.each<[string, string[][]]>([
+  [
+    'terms and what they mean',
+    [
+      ['ebb', 'the tide runs out'],
+      ['flood', 'it runs in'],
+      ['neap', 'it is weak'],
+    ],
+  ],
+  [
+    'questions with nothing beside some',
+    [
+      ['Who?', 'me'],
+      ['Why?', ''],
+      ['When?', ''],
+      ['Where?', ''],
+    ],
+  ],
+  [
+    'two columns beside the questions',
+    [
+      ['Who?', 'me', 'you'],
+      ['Why?', 'so', 'no'],
+      ['When?', 'now', 'then'],
+    ],
+  ],
+  [
+    'two questions',
+    [
+      ['Who?', 'me'],
+      ['Why?', 'so'],
+    ],
+  ],
+])('%s are no questions with their answers', (_name, table) => expect(guessLayout(rows(...table))).toBeNull())

@@ -57,3 +57,9 @@ test('what a person said of a line is not undone', () => {
   const same = { ...read, said: new Map([[17, 'key' as const]]) }
   expect(signsOf(withListsByFit(same))).toBe(`${FOUR_READ}XXXX`)
 })
+
+test('above the items a list is told by its pairs', () => {
+  expect(found(`-|Unit test 4   (key: 1-b 2-c 3-a 4-b)\n${FOUR}`)).toBe(`X${FOUR_READ}`)
+  expect(found(`-|Unit test 4 of 8, class 6 b\n${FOUR}`)).toBe(`-${FOUR_READ}`)
+  expect(found(`-|Room 1 b, 2 b and 3 b: no phones\n-|Good luck\n${FOUR}`)[1]).toBe('-')
+})

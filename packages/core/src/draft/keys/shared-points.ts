@@ -2,8 +2,8 @@ import { pointsBehind } from '../points.ts'
 import { spanText } from '../model.ts'
 import type { DraftRecord, Statement } from '../records/record.ts'
 
-const FEWEST = 3
-const LEAST_SHARE = 0.6
+const FEWEST = 2
+const LEAST_SHARE = 0.5
 
 /** "8 (1)", "A and C (1 mark each)": what stands behind key after key in brackets is how much each is worth. */
 export function takeSharedPoints(records: readonly DraftRecord[]): void {

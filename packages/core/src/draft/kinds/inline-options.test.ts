@@ -66,3 +66,39 @@ test('the question keeps its own sign, and loses what parted it from the options
   expect(first('S|1. Which floats? iron / cork / lead')?.stem).toBe('Which floats?')
   expect(first('S|1. It floats - iron / cork / lead (cork)')?.stem).toBe('It floats')
 })
+
+test('capitals mark the key where they do so in two items, and shout in one', () => {
+  const herring = 'S|1. A group of herring is called? - flock, SHOAL, pack'
+  const bow = 'S|2. The front of a boat is? - stern, keel, BOW'
+  expect(signedItems(`${herring}\n${bow}`).map(({ key }) => key)).toEqual([[1], [2]])
+  expect(first(herring)?.kind).toBe('short')
+  expect(signedItems(`${herring}\nS|2. Which are signals? - NO, SOS, PAN`)[1]?.kind).toBe('short')
+})
+
+// Nothing but the key says where the first of them starts.
+test.each<[string, string, string, readonly string[]]>([
+  ['the first of them', 'A rope is laid / plaited / braided', 'laid', ['laid', 'plaited', 'braided']],
+  ['another one behind strokes', 'A rope is braided / plaited / laid', 'plaited', ['braided', 'plaited', 'laid']],
+])('the key is %s', (_name, stem, key, options) => {
+  expect(first(`S|1. ${stem}\nK|Key: ${key}`)).toMatchObject({ stem: 'A rope is', options })
+})
+
+test.each([
+  ['commas in a question', 'Which came first, the radio or the telephone?', 'the telephone'],
+  ['yes or no', 'Visitors sign in at the gate, yes or no?', 'yes'],
+])('%s: the key lists nothing', (_name, stem, key) => {
+  expect(first(`S|1. ${stem}\nK|Key: ${key}`)).not.toHaveProperty('options')
+})
+
+test('a key that names all of them in another order orders them', () => {
+  expect(first('S|1. From low to high: tenor, bass, alto, soprano\nK|bass, tenor, alto, soprano')).toMatchObject({
+    kind: 'order',
+    options: ['tenor', 'bass', 'alto', 'soprano'],
+    key: [1, 0, 2, 3],
+  })
+})
+
+test('braces hold them as brackets do, and stars in two lines are no emphasis', () => {
+  const items = signedItems('S|1. A tax is a... {tariff*, quota, fine}\nS|2. Money is a... {good, store*, debt}')
+  expect(items.map(({ key }) => key)).toEqual([[0], [1]])
+})

@@ -1,6 +1,7 @@
 import { truthOf } from '../truth-words.ts'
 import { cleanCharacters } from './characters.ts'
-import { readMarkup } from './markup.ts'
+import { cleanLines } from './clean.ts'
+import { opensEmphasis, readMarkup } from './markup.ts'
 import { readNumberKey } from '../keys/numbers.ts'
 
 describe('characters', () => {
@@ -23,6 +24,10 @@ describe('markup', () => {
   test.each<[string, string, string[]]>([
     ['**bold** and *soft*', 'bold and soft', ['strong', 'emphasis']],
     ['*a master', '*a master', []],
+    ['falls*, rises', 'falls*, rises', []],
+    ['noyé*, sec*', 'noyé*, sec*', []],
+    ['<!-- keys: 1 b -->', ' keys: 1 b ', []],
+    ['a --> b', 'a --> b', []],
     ['g/cm^3', 'g/cm3', ['sup']],
     ['H_2O', 'H2O', ['sub']],
     ['row_2', 'row_2', []],
@@ -77,3 +82,22 @@ test.each([
   ['a &lt b', 'a &lt b'],
   ['&#0; &#1114112;', '&#0; &#1114112;'],
 ])('%s is %s', (raw, text) => expect(cleanCharacters(raw).text).toBe(text))
+
+// Left-flanking delimiter runs: CommonMark 0.31, 6.2, with its own examples 351, 352, 354 and 358 (from memory).
+test.each<[string, number, number, boolean]>([
+  ['*foo bar*', 0, 1, true],
+  ['a * foo bar*', 2, 1, false],
+  ['a*"foo"*', 1, 1, false],
+  ['**foo bar**', 0, 2, true],
+  ['foo*bar*', 3, 1, false],
+])('stars in “%s” at %i open emphasis: %p', (text, at, width, opens) =>
+  expect(opensEmphasis(text, at, width)).toBe(opens),
+)
+
+test('stars behind words in two lines are no pair', () => {
+  expect(cleanLines({ text: 'ebb*, flood\nneap, spring*' }).map((line) => line.text)).toEqual([
+    'ebb*, flood',
+    'neap, spring*',
+  ])
+  expect(cleanLines({ text: 'an *ebb that\nruns* out' }).map((line) => line.text)).toEqual(['an ebb that', 'runs out'])
+})
