@@ -34,7 +34,10 @@ export default {
     project('documents'),
     project('cli'),
     project('standins'),
-    project('web', { testEnvironment: '<rootDir>/src/testing/browser.mjs' }),
+    project('web', {
+      testEnvironment: '<rootDir>/src/testing/browser.mjs',
+      setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'],
+    }),
     project('server', { setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'] }),
   ],
 }

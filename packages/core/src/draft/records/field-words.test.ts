@@ -28,3 +28,12 @@ test.each([
 test('behind some of the numbers only it belongs to the question', () => {
   expect(stems('1. at 3 who rows?', '2. at 4 who rows?', '3. at 5 who rows?')[0]).toBe('at 3 who rows?')
 })
+
+test.each(['@%0:15 ', '◆ %0 ◆ ', '# '])('signs and figures before the question of each: “%s”', (lead) => {
+  const signed = [1, 2, 3].map((at) => `S|${lead.replace('%', String(at))}Who is number ${at}?`).join('\n')
+  expect(signedItems(signed).map((item) => item['stem'])).toEqual([1, 2, 3].map((at) => `Who is number ${at}?`))
+})
+
+test('quantities that questions start with stay', () => {
+  expect(stems('15 km in m?', '90 km in m?', '27 km in m?')).toEqual(['15 km in m?', '90 km in m?', '27 km in m?'])
+})

@@ -11,7 +11,16 @@ const LEAST_SHARE = 0.4
  * the word is: `q:`, `Aufgabentext:`. It is taken off; a word before one item only belongs to its text.
  */
 export function dropFieldWords(records: readonly DraftRecord[]): void {
-  dropCounts(records.map((record) => record.stem))
+  dropLeads(
+    records.map((record) => record.stem),
+    SIGNED,
+    LEAST_SIGNED,
+  )
+  dropLeads(
+    records.map((record) => record.stem),
+    COUNT,
+    1,
+  )
   dropFrom(records.map((record) => record.stem))
   dropFrom(records.map((record) => record.feedback))
   dropFrom(records.map((record) => record.hint))
@@ -46,17 +55,27 @@ function wordOf(pieces: readonly Piece[]): { readonly name: string; readonly len
   return found?.[1] ? { name: found[1].toLowerCase().replace(/\d+/g, '0'), length: found[0].length } : null
 }
 
-const COUNT = /^(?:\/|\p{L}{1,4}\s?)\s?(\d{1,3})(?:\s?[).:\]–—-]+|(?=\s))\s*(?=\S)/u
-
 /** "of 8" behind the number of every item says how many there are. */
-function dropCounts(stems: readonly Piece[][]): void {
+const COUNT = /^(?:\/|\p{L}{1,4}\s?)\s?\d{1,3}(?:\s?[).:\]–—-]+|(?=\s))\s*(?=\S)/u
+/** "@2:30", "◆ 4 ◆": signs that no sentence starts with, and figures among them. */
+const SIGNED = /^[\d\s:.]*[@#§◆◇●■□▶►★☆•~|]+[\d\s:.@#§◆◇●■□▶►★☆•~|]*(?=[^\s\d])/u
+const LEAST_SIGNED = 0.6
+
+/** Takes what stands before stem after stem off, the figures in it aside the same each time. */
+function dropLeads(stems: readonly Piece[][], pattern: RegExp, least: number): void {
   const filled = stems.filter((pieces) => pieces.length > 0)
-  const found = filled.map((pieces) => COUNT.exec(pieces[0] ? spanText(pieces[0].span) : ''))
-  const [first] = found
-  if (filled.length < FEWEST || !first || found.some((one) => one?.[0].trim() !== first[0].trim())) return
+  const found = filled.map((pieces) => pattern.exec(pieces[0] ? spanText(pieces[0].span) : '')?.[0] ?? '')
+  const name = (text: string): string => (least < 1 ? text.replace(/\d+/g, '0').replace(/\s+/g, '') : text.trim())
+  const names = found.map(name)
+  const [most = ''] = [...new Set(names)].sort((a, b) => count(names, b) - count(names, a))
+  if (!most || count(names, most) < Math.max(FEWEST, filled.length * least)) return
   filled.forEach((pieces, at) => {
     const [piece] = pieces
-    const length = found[at]?.[0].length ?? 0
-    if (piece) pieces[0] = { ...piece, span: { ...piece.span, from: piece.span.from + length } }
+    if (piece && names[at] === most)
+      pieces[0] = { ...piece, span: { ...piece.span, from: piece.span.from + (found[at]?.length ?? 0) } }
   })
+}
+
+function count(texts: readonly string[], text: string): number {
+  return texts.filter((one) => one === text).length
 }
