@@ -22,7 +22,7 @@ test.each<[string, Uint8Array, string]>([
   [
     'text with braces of its own',
     encode('1) A tax is a {fine, tariff*}\n2) Money is a store. {T}\n3) GDP is {a sum, a tax}'),
-    'text',
+    'draft',
   ],
   ['GIFT without titles', encode('Which is a grain? { =rye ~oak }'), 'gift'],
   ['our own JSON', encode(writeItemsJson([ITEM], 'Bread')), 'items'],

@@ -50,7 +50,9 @@ export const findPoints = remembered((text: string): PointsFound | null => {
 const POINTS_BEHIND = new RegExp(`\\s*[([]\\s*(\\d{1,2})\\s*(?:${POINT_WORDS})?\\.?(\\s+\\p{L}+)?\\s*[)\\]]\\s*$`, 'iu')
 
 /** A number in brackets at the end of a text, with or without a word for points; `isEach`: for each part of it. */
-export function pointsBehind(text: string): (Pick<PointsFound, 'from' | 'points'> & { readonly isEach: boolean }) | null {
+export function pointsBehind(
+  text: string,
+): (Pick<PointsFound, 'from' | 'points'> & { readonly isEach: boolean }) | null {
   const found = POINTS_BEHIND.exec(text)
   if (!found?.[1] || found.index === 0) return null
   return { from: found.index, points: Number(found[1]), isEach: found[2] !== undefined }

@@ -1,5 +1,5 @@
 import { leastCpuTime } from '../testing/cpu-time.ts'
-import { readdirSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
 import { scoreReading } from '../labelled/score.ts'
@@ -127,7 +127,8 @@ test('labelled drafts stay read as they were', () => {
   const names = readdirSync(folder).filter((file) => file.endsWith('.gold.json'))
   const scores = names.map((file) => {
     const gold = JSON.parse(readFileSync(join(folder, file), 'utf8')) as Gold
-    return scoreReading(read(readFileSync(join(folder, file.replace('.gold.json', '.txt')), 'utf8')), gold)
+    const draft = ['.txt', '.md'].map((ending) => join(folder, file.replace('.gold.json', ending))).find(existsSync)
+    return scoreReading(read(readFileSync(draft ?? '', 'utf8')), gold)
   })
   const sum = (field: 'gold' | 'exact' | 'silent'): number => scores.reduce((total, score) => total + score[field], 0)
   expect(sum('exact') / sum('gold')).toBeGreaterThan(0.75)

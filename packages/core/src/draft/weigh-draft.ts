@@ -102,16 +102,24 @@ function listed(read: ReadRoles, source: DraftSource): ReadRoles {
 
 const MOST_LISTED = 4000
 
-/** A question with its options, or several items that all have their keys: no plan or letter comes to that. */
+/**
+ * A question with its options, a numbered one with its key, or several items that all have their keys: no plan or letter
+ * comes to that.
+ */
 function findsItems({ reading: { items }, counts }: Settled): boolean {
-  return items.some((read) => asksWithOptions(read)) || (items.length > 1 && counts.keyed === items.length)
+  const isKeyed = counts.keyed === items.length
+  const isNumbered = items.every(({ number, places }) => number !== null && places.keys.length > 0)
+  return (
+    items.some((read) => asksWithOptions(read)) || (isKeyed && (items.length > 1 || (items.length > 0 && isNumbered)))
+  )
 }
 
-/** A question, or half a sentence, with lettered options: no list of things to bring. */
+/** A question, or half a sentence, with lettered options: no list of things to bring, no step of a plan. */
 function asksWithOptions({ item, places }: ReadItem): boolean {
-  return (
-    'options' in item && (/[?？]\s*$/.test(plainText(item.stem)) || places.labels.some((label) => /\p{L}/u.test(label)))
-  )
+  if (!('options' in item)) return false
+  const stem = plainText(item.stem)
+  const isLettered = places.labels.some((label) => /\p{L}/u.test(label))
+  return /[?？]\s*$/.test(stem) || (isLettered && !/[.。]\s*$/.test(stem))
 }
 
 function othersOf(read: ReadRoles, source: DraftSource): Alternative[] {

@@ -211,56 +211,71 @@ const OPENS = /[([{（【]/gu
 const SHUTS: Readonly<Record<string, string>> = { '(': ')', '[': ']', '{': '}', '（': '）', '【': '】' }
 const WORD = /^\s*(\p{L}[\p{L}\p{M}'’.]{0,14}[:：]?)\s+(?=\S)/u
 
+/** Where a value could start in a line: what is set off, by which sign, and where it starts and ends. */
+interface Start {
+  readonly at: number
+  readonly sign: string
+  readonly to: number
+  readonly end: number
+}
+
+function startsIn(where: Where, text: string): Start[] {
+  const last = text.trimEnd().length
+  const signs = [...text.matchAll(SIGNS)].map((found) => ({
+    // A colon belongs to what it stands behind.
+    at: found.index + (/^[:：]/u.test(found[0]) ? 1 : 0),
+    sign: found[0].trim() || 'room',
+    to: found.index + found[0].length,
+  }))
+  const stops = [...text.matchAll(STOPS)].map((found) => ({
+    at: found.index,
+    sign: STOP,
+    to: found.index + found[0].length,
+  }))
+  const brackets = [...text.matchAll(OPENS)].flatMap((found) => {
+    const end = text.indexOf(SHUTS[found[0]] ?? ')', found.index)
+    // Brackets at the end of a line, or a line that is a head.
+    const isLast = end > 0 && (where === 'head' || /^[)\]}）】]\s*\.?\s*$/u.test(text.slice(end)))
+    return isLast ? [{ at: found.index, sign: found[0], to: found.index + 1, end }] : []
+  })
+  const open = [{ at: 0, sign: '', to: 0 }, ...stops, ...signs].map((start) => {
+    // "(right: B)": brackets that open before shut behind.
+    const shut = /^[^()[\]]*(?=[)\]]\s*$)/u.exec(text.slice(start.to, last))?.[0].length
+    return { ...start, end: shut === undefined ? last : start.to + shut }
+  })
+  return [...open, ...brackets]
+}
+
+const STOP = 'stop'
+
 function placesOf(where: Where, span: Span, cut: (from: number) => void): Place[] {
   const text = spanText(span)
   if (text.length > LONGEST_LINE) return []
-  const starts = [
-    { at: 0, sign: '', to: 0, end: text.trimEnd().length },
-    ...[...text.matchAll(STOPS)].map((found) => ({
-      at: found.index,
-      sign: 'stop',
-      to: found.index + found[0].length,
-      end: text.trimEnd().length,
-    })),
-    ...[...text.matchAll(SIGNS)].map((found) => ({
-      // A colon belongs to what it stands behind.
-      at: found.index + (/^[:：]/u.test(found[0]) ? 1 : 0),
-      sign: found[0].trim() || 'room',
-      to: found.index + found[0].length,
-      end: text.trimEnd().length,
-    })),
-    ...[...text.matchAll(OPENS)].flatMap((found) => {
-      const end = text.indexOf(SHUTS[found[0]] ?? ')', found.index)
-      // Brackets at the end of a line, or a line that is a head.
-      const isLast = end > 0 && (where === 'head' || /^[)\]}）】]\s*\.?\s*$/u.test(text.slice(end)))
-      return isLast ? [{ at: found.index, sign: found[0], to: found.index + 1, end }] : []
-    }),
-  ]
-  return starts.flatMap(({ at, sign, to, end: last }) => {
-    // "(right: B)": brackets that open before shut behind.
-    const shut = /^[^()[\]]*(?=[)\]]\s*$)/u.exec(text.slice(to, last))?.[0].length
-    const end = shut === undefined ? last : to + shut
-    const places: Place[] = []
-    let [from, own] = [to, '']
-    for (let words = 0; words <= MOST_WORDS; words++) {
-      const before = text.slice(0, at).trim()
-      // Behind a sentence there has to be a word at least that recurs.
-      const isWhole = (at === 0 || sign === 'stop') && words === 0 && where !== 'said'
-      // The first words of a question are no words before a key.
-      const isStart = at === 0 && where === 'stem'
-      if (!isWhole && !isStart && from < end && (before !== '' || where !== 'stem'))
-        places.push({
-          sort: `${where} ${sign} ${own}`,
-          words,
-          value: { ...span, from: span.from + from, to: span.from + end },
-          statement: { ...span, from: span.from + at },
-          take: () => cut(span.from + at),
-        })
-      const word = WORD.exec(text.slice(from, end))
-      if (!word?.[1]) break
-      own += ` ${word[1].toLowerCase()}`
-      from += word[0].length
-    }
-    return places
-  })
+  return startsIn(where, text).flatMap((start) => placesAt(where, span, start, cut))
+}
+
+/** What a value that is set off could be: all that follows, or that without words of the draft's own before it. */
+function placesAt(where: Where, span: Span, { at, sign, to, end }: Start, cut: (from: number) => void): Place[] {
+  const text = spanText(span)
+  const isWhole = at === 0 || sign === STOP
+  // The first words of a question are no words before a key.
+  if (where === 'stem' && text.slice(0, at).trim() === '') return []
+  const places: Place[] = []
+  let [from, own] = [to, '']
+  for (let words = 0; words <= MOST_WORDS && from < end; words++) {
+    // Behind a sentence there has to be a word at least that recurs.
+    if (words > 0 || !isWhole || where === 'said')
+      places.push({
+        sort: `${where} ${sign} ${own}`,
+        words,
+        value: { ...span, from: span.from + from, to: span.from + end },
+        statement: { ...span, from: span.from + at },
+        take: () => cut(span.from + at),
+      })
+    const word = WORD.exec(text.slice(from, end))
+    if (!word?.[1]) break
+    own += ` ${word[1].toLowerCase()}`
+    from += word[0].length
+  }
+  return places
 }

@@ -241,7 +241,10 @@ function judgementSlot(record: DraftRecord): Slot | null {
   const slot = record.entries.length ? null : stemSlot(record, JUDGED)
   const judged = slot ? judgement(spanText(slot.value), record.section.truth || record.kindSaid === 'truefalse') : null
   return slot && judged
-    ? { ...slot, isSure: record.kindSaid === 'truefalse' || /^\p{L}{3}/u.test(spanText(slot.value)) }
+    ? {
+        ...slot,
+        isSure: record.section.truth || record.kindSaid === 'truefalse' || /^\p{L}{3}/u.test(spanText(slot.value)),
+      }
     : null
 }
 

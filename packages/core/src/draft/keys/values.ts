@@ -249,7 +249,7 @@ export function judgement(text: string, letters: boolean): Judged | null {
   const plain = text.slice(lead)
   const sign = SIGNS[plain.replace(/[\s)\]_*.]+$/u, '')]
   if (sign !== undefined && letters) return { truth: sign, restAt: text.length }
-  const whole = truthWord(plain.replace(/[)\].!\s*"”]+$/u, ''), letters)
+  const whole = truthWord(plain.replace(/[)\].!\s*"”✓✔✅☑\uFE0F]+$/u, ''), letters)
   if (whole !== null) return { truth: whole, restAt: text.length }
   const both = plain.split(/\s*\/\s*/)
   const [first, second] = both.map((part) => truthOf(part, false))

@@ -87,13 +87,7 @@ class Assembler {
     this.#facts.forEach((facts, at) => {
       const own = this.#roles[at] ?? 'out'
       const isHead = own === 'passage' && this.#last !== 'passage' && namesItems(facts.unit.text)
-      const given = this.#said.has(at)
-        ? own
-        : isHead
-          ? 'out'
-          : isOptionsField(facts, own)
-            ? 'option'
-            : saidRole(facts, own)
+      const given = this.#said.has(at) ? own : isHead ? 'out' : saidRole(facts, own)
       const role = this.#record && isPicture(facts) && given !== 'option' && given !== 'stem' ? 'more' : given
       this.#take(facts, role, at)
       this.#last = role
@@ -319,7 +313,9 @@ class Assembler {
 const SAID: Readonly<Record<string, Role>> = { answer: 'answer', feedback: 'feedback', hint: 'hint', wordBank: 'bank' }
 
 /** Of a statement about an item its own first word says which it is. */
-function saidRole({ cue }: Facts, role: Role): Role {
+function saidRole(facts: Facts, role: Role): Role {
+  if (isOptionsField(facts, role)) return 'option'
+  const { cue } = facts
   const isStatement = role === 'answer' || role === 'feedback' || role === 'hint' || role === 'bank'
   if (role === 'more' && cue?.from === 0 && cue.role === 'hint') return 'hint'
   return (isStatement && cue?.from === 0 ? SAID[cue.role] : undefined) ?? role

@@ -73,7 +73,7 @@ function countedStems({ roles, draft }: ReadRoles): Map<number, number[]> {
     const stems = lines.filter((at) => roles[at] === ROLE_INDEX.stem).length
     const keys = lines.filter((at) => roles[at] === ROLE_INDEX.keys).length
     // A list of keys counts once more what was counted before it.
-    const isListed = keys > 0 && lines.some((at) => draft.places[at]?.series.repeats != null)
+    const isListed = keys > 0 && lines.some((at) => (draft.places[at]?.series.repeats ?? null) !== null)
     const isMixed = stems > 0 && stems < lines.length && !isListed
     if (lines.length < FEWEST_COUNTED || !(isMixed || isBare)) bySeries.delete(id)
   }
