@@ -47,7 +47,10 @@ export const findPoints = remembered((text: string): PointsFound | null => {
     : null
 })
 
-const POINTS_BEHIND = new RegExp(`\\s*[([]\\s*(\\d{1,2})\\s*(?:${POINT_WORDS})?\\.?(\\s+\\p{L}+)?\\s*[)\\]]\\s*$`, 'iu')
+const POINTS_BEHIND = new RegExp(
+  `\\s*[([]\\s*(\\d{1,2})\\s*(?:(?:${POINT_WORDS})\\.?(\\s+\\p{L}+)?)?\\s*[)\\]]\\s*$`,
+  'iu',
+)
 
 /** A number in brackets at the end of a text, with or without a word for points; `isEach`: for each part of it. */
 export function pointsBehind(

@@ -74,8 +74,10 @@ function bestSort(records: readonly DraftRecord[]): Found[] | null {
   let best: Found[] | null = null
   let most = 0
   for (const found of bySort.values()) {
+    const times = new Map<DraftRecord, number>()
+    for (const { record } of found) times.set(record, (times.get(record) ?? 0) + 1)
     // A sort that stands in an item twice parts it and keys nothing.
-    const once = found.filter((one) => found.filter(({ record }) => record === one.record).length === 1)
+    const once = found.filter(({ record }) => times.get(record) === 1)
     const worth = worthOf(once, open)
     if (worth <= most) continue
     most = worth

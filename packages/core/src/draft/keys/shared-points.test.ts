@@ -25,6 +25,14 @@ test('how much each part is worth says nothing of the whole', () => {
   expect(first).toMatchObject({ kind: 'multiple', key: [0, 2] })
 })
 
+test('quantities in brackets are part of the keys', () => {
+  expect(signedItems(list('rest (2 min)', 'boil (10 min)', 'cool (5 min)')).map(({ key }) => key)).toEqual([
+    ['rest (2 min)'],
+    ['boil (10 min)'],
+    ['cool (5 min)'],
+  ])
+})
+
 test('behind one key of several it may be part of it', () => {
   expect(signedItems(list('ferry (1)', 'raft', 'canoe', 'kayak'))[0]?.key).toEqual(['ferry (1)'])
 })

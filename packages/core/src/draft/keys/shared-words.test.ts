@@ -18,10 +18,9 @@ test.each<[string, string]>([
   ['an abbreviation', asked('kl. B', 'kl. A', 'kl. C')],
 ])('%s before every key is taken off', (_name, signed) => expect(keys(signed)).toEqual([[1], [0], [2]]))
 
-test('in most items is enough; in few a letter behind a word is understood all the same, an answer is not', () => {
+test('in most items is enough, in few it is not', () => {
   expect(keys(asked('Kelm B', 'Kelm A', 'c', 'Kelm C'))).toEqual([[1], [0], [2], [2]])
-  expect(keys(asked('Kelm B', 'b', 'c', 'a'))[0]).toEqual([1])
-  expect(keys(asked('Kelm and then B', 'b', 'c', 'a'))[0]).toEqual([])
+  expect(keys(asked('Kelm B', 'b', 'c', 'a'))[0]).toEqual([])
 })
 
 test('a word without which no key fits better stays', () => {

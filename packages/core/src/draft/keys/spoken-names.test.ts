@@ -19,6 +19,10 @@ test.each<[string, number | null]>([
   ['the first and the third', null],
   ['the first thing that anybody says of it', null],
   ['a seal', null],
+  ['the Second World War', null],
+  ['prime', null],
+  ['a quart', null],
+  ['secondary', null],
   ['12', null],
   ['', null],
 ])('%s points at place %p', (text, place) => expect(placeSpoken(text)).toBe(place))
@@ -29,6 +33,8 @@ test.each<[string, string | null]>([
   ['svar 2.', '2'],
   ['die (c)', 'c'],
   ['vitamin', null],
+  ['vitamin C', null],
+  ['Henry 8', null],
   ['b', null],
   ['the b flat', null],
 ])('%s names label %p', (text, label) => expect(labelSpoken(text)).toBe(label))

@@ -4,7 +4,7 @@ export const da: LanguageWords = {
   code: 'da',
   question: ['spørgsmål', 'opgave'],
   numerals: ['en', 'to', 'tre', 'fire', 'fem', 'seks', 'syv', 'otte', 'ni', 'ti', 'elleve', 'tolv'],
-  ordinals: ['først', 'anden', 'tredje', 'fjerde', 'femte', 'sjette'],
+  ordinals: ['første', 'anden andet', 'tredje', 'fjerde', 'femte', 'sjette'],
   answer: ['rigtigt svar', 'korrekt svar', 'rigtige svar', 'korrekte svar', 'svar', 'facit', 'løsning'],
   feedback: ['forklaring', 'begrundelse', 'kommentar', 'hvorfor'],
   hint: ['hjælp', 'ledetråd', 'tip'],

@@ -4,7 +4,14 @@ export const de: LanguageWords = {
   code: 'de',
   question: ['aufg', 'frage', 'aufgabe', 'nr'],
   numerals: ['eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf'],
-  ordinals: ['erst', 'zweit', 'dritt', 'viert', 'fünft', 'sechst'],
+  ordinals: [
+    'erste ersten erster erstes',
+    'zweite zweiten zweiter zweites',
+    'dritte dritten dritter drittes',
+    'vierte vierten',
+    'fünfte fünften',
+    'sechste sechsten',
+  ],
   answer: [
     'antwort anzeigen',
     'lösung anzeigen',

@@ -4,7 +4,7 @@ export const es: LanguageWords = {
   code: 'es',
   question: ['preg', 'pregunta', 'ejercicio', 'n.º', 'nº'],
   numerals: ['uno', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez', 'once', 'doce'],
-  ordinals: ['primer', 'segund', 'tercer', 'cuart', 'quint', 'sext'],
+  ordinals: ['primero primera', 'segundo segunda', 'tercero tercera', 'cuarto cuarta', 'quinto quinta', 'sexto sexta'],
   answer: [
     'ver respuesta',
     'ver la respuesta',

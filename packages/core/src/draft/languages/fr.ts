@@ -4,7 +4,7 @@ export const fr: LanguageWords = {
   code: 'fr',
   question: ['quest', 'question', 'exercice', 'n°', 'nº'],
   numerals: ['un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze'],
-  ordinals: ['premi', 'deuxi', 'troisi', 'quatri', 'cinqui', 'sixi'],
+  ordinals: ['premier première', 'deuxième second seconde', 'troisième', 'quatrième', 'cinquième', 'sixième'],
   answer: [
     'voir la réponse',
     'afficher la réponse',

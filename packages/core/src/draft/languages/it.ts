@@ -4,7 +4,7 @@ export const it: LanguageWords = {
   code: 'it',
   question: ['dom', 'domanda', 'quesito', 'esercizio', 'n°'],
   numerals: ['uno', 'due', 'tre', 'quattro', 'cinque', 'sei', 'sette', 'otto', 'nove', 'dieci', 'undici', 'dodici'],
-  ordinals: ['prim', 'second', 'terz', 'quart', 'quint', 'sest'],
+  ordinals: ['primo prima', 'secondo seconda', 'terzo terza', 'quarto quarta', 'quinto quinta', 'sesto sesta'],
   answer: [
     'risposte corrette',
     'risposta corretta',

@@ -15,7 +15,7 @@ export interface LanguageWords {
   readonly question: readonly string[]
   /** One to twelve in words, as in "Question Two"; from memory. */
   readonly numerals?: readonly string[]
-  /** How the words for first to sixth begin, as in "the second"; from memory. */
+  /** First to sixth, all forms of each parted by blanks, as in "the second"; from memory. */
   readonly ordinals?: readonly string[]
   /** Word before a key: "Answer: B". */
   readonly answer: readonly string[]

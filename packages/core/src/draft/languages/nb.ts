@@ -4,7 +4,7 @@ export const nb: LanguageWords = {
   code: 'nb',
   question: ['spørsmål', 'oppgave'],
   numerals: ['én', 'to', 'tre', 'fire', 'fem', 'seks', 'sju', 'åtte', 'ni', 'ti', 'elleve', 'tolv'],
-  ordinals: ['først', 'andre', 'tredje', 'fjerde', 'femte', 'sjette'],
+  ordinals: ['første', 'andre', 'tredje', 'fjerde', 'femte', 'sjette'],
   answer: ['riktig svar', 'rett svar', 'korrekt svar', 'riktige svar', 'svar', 'fasit', 'løsning'],
   feedback: ['forklaring', 'begrunnelse', 'kommentar', 'hvorfor'],
   hint: ['hint', 'ledetråd', 'tips'],

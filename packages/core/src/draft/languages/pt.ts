@@ -4,7 +4,14 @@ export const pt: LanguageWords = {
   code: 'pt',
   question: ['questão', 'pergunta', 'exercício', 'n.º', 'nº'],
   numerals: ['um', 'dois', 'três', 'quatro', 'cinco', 'seis', 'sete', 'oito', 'nove', 'dez', 'onze', 'doze'],
-  ordinals: ['primeir', 'segund', 'terceir', 'quart', 'quint', 'sext'],
+  ordinals: [
+    'primeiro primeira',
+    'segundo segunda',
+    'terceiro terceira',
+    'quarto quarta',
+    'quinto quinta',
+    'sexto sexta',
+  ],
   answer: [
     'respostas corretas',
     'resposta correta',

@@ -4,7 +4,7 @@ export const sv: LanguageWords = {
   code: 'sv',
   question: ['fråga', 'uppgift', 'nr'],
   numerals: ['ett', 'två', 'tre', 'fyra', 'fem', 'sex', 'sju', 'åtta', 'nio', 'tio', 'elva', 'tolv'],
-  ordinals: ['först', 'andra', 'tredj', 'fjärd', 'femte', 'sjätte'],
+  ordinals: ['första förste', 'andra andre', 'tredje', 'fjärde', 'femte', 'sjätte'],
   answer: ['rätta svar', 'rätt svar', 'korrekt svar', 'svar', 'facit', 'lösning', 'rätt ordning'],
   feedback: ['förklaring', 'motivering', 'kommentar', 'varför', 'återkoppling'],
   hint: ['ledtråd', 'tips'],
