@@ -12,8 +12,8 @@ const editor = (page: Page) => page.getByRole('textbox', { name: 'Drafted text' 
 const lineNumber = (page: Page, number: number) =>
   page.locator('.cm-lineNumbers .cm-gutterElement').filter({ hasText: new RegExp(`^${number}$`) })
 const items = (page: Page) => page.getByRole('article')
-const misread = (page: Page) => items(page).filter({ hasText: 'not: ' })
-const right = (page: Page) => items(page).filter({ hasNotText: 'not: ' })
+const misread = (page: Page) => items(page).filter({ hasText: 'key not: ' })
+const right = (page: Page) => items(page).filter({ hasNotText: 'key not: ' })
 
 test('two clicks set right what a misread notation did to a whole draft; what follows is shown before it settles', async ({
   page,
@@ -46,7 +46,7 @@ test('two clicks set right what a misread notation did to a whole draft; what fo
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
   await expect(right(page)).toHaveCount(3)
-  await expect(page.locator('.cm-line.said')).toHaveText('not: port, astern')
+  await expect(page.locator('.cm-line.said')).toHaveText('key not: port, astern')
 })
 
 test('by keyboard: three keys, and the focus stays in the text', async ({ page }) => {

@@ -95,7 +95,7 @@ describe('notations', () => {
   const keys = [['the left'], ['port'], ['I do not understand you']]
 
   test('what was taught is kept as rules, by which another draft is read', () => {
-    expect(kept.rules).toMatchObject([{ look: { word: 'not' }, part: 'none' }])
+    expect(kept.rules).toMatchObject([{ look: { word: 'key not' }, part: 'none' }])
     expect(keysOf(other)).not.toEqual(keys)
     expect(keysOf(other, { notation: kept })).toEqual(keys)
   })
