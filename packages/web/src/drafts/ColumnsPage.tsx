@@ -50,6 +50,7 @@ function Columns({ opened }: { readonly opened: OpenedFile }) {
   const reading = useMemo(() => readDraft(source), [source])
   const table = tables[at]
   const layout = layouts[at] ?? null
+  const isStemless = layout !== null && !layout.roles.includes('stem')
   const change = (next: ColumnLayout | null): void =>
     setLayouts(layouts.map((one, index) => (index === at ? next : one)))
   return (
@@ -105,7 +106,7 @@ function Columns({ opened }: { readonly opened: OpenedFile }) {
           {reading.items.length > SHOWN_ITEMS && (
             <p className="py-3 text-muted">and {reading.items.length - SHOWN_ITEMS} more</p>
           )}
-          {!reading.items.length && <p className="text-muted">No column is named as the stem yet.</p>}
+          {(!reading.items.length || isStemless) && <p className="text-muted">No column is named as the stem yet.</p>}
         </section>
       </div>
     </>
