@@ -21,6 +21,8 @@ async function program(script, environment) {
     child.stdout.on('data', (chunk) => String(chunk).includes('http://') && resolve())
   })
   return {
+    pid: child.pid,
+    isRunning: () => child.exitCode === null && child.signalCode === null,
     kill: async () => {
       child.kill('SIGKILL')
       await ended
@@ -125,6 +127,9 @@ export async function trialServer(settings = {}, servers = 1) {
       await running[0].kill()
       running[0] = await server(0)
     },
+    /** Of the first server. */
+    pid: () => running[0].pid,
+    isRunning: () => running[0].isRunning(),
     kill: (at = 0) => running[at].kill(),
     start: async (at = 0) => {
       running[at] = await server(at)

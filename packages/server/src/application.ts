@@ -21,6 +21,7 @@ import { bodies } from './http/bodies.ts'
 import { sameOrigin } from './http/same-origin.ts'
 import type { ServerSettings } from './settings/settings.ts'
 import { CORE_SCHEMAS } from './http/core-schemas.ts'
+import { askedBy } from './work/asker.ts'
 
 const SESSION_DAYS = 14
 const DAY_MS = 86_400_000
@@ -52,6 +53,9 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
   app.use('/api', sameOrigin, sessions(app, settings))
   app.use(['/api', '/healthz', '/readyz'], withWholePath(gate(signedIn)))
   app.use('/api', bodies)
+  app.use((request: Request, _response: Response, next: NextFunction) =>
+    askedBy(request.signedIn?.id ?? request.ip ?? '', next),
+  )
   app.enableShutdownHooks()
   if (settings.webFolder) serveWeb(app, settings.webFolder)
   return app

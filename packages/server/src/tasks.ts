@@ -42,7 +42,7 @@ export interface FileProof {
   readonly wrong: readonly string[]
 }
 
-/** What is computed away from the requests. Arguments and results are plain data: they go from thread to thread. */
+/** What is computed away from the requests. Arguments and results are plain data: they go from process to process. */
 export const TASKS = {
   readDraft: (source: DraftSource): Reading => readDraft(source),
   placeDraft: (source: DraftSource): PlacedDraft => placedDraft(source),
@@ -98,12 +98,12 @@ declare module './work/work.service.ts' {
 
 /** How long each may take, and what it is for who asked. */
 export const TASK_TERMS: TermsOf = {
-  readDraft: { seconds: 20, what: 'This draft', quick: true },
-  placeDraft: { seconds: 20, what: 'This draft', quick: true },
-  openFile: { seconds: 20, what: 'This file' },
-  openArchive: { seconds: 120, what: 'This archive' },
+  readDraft: { seconds: 20, what: 'This draft', room: 'draft' },
+  placeDraft: { seconds: 20, what: 'This draft', room: 'draft' },
+  openFile: { seconds: 4.5, what: 'This file', room: 'file' },
+  openArchive: { seconds: 120, what: 'This archive', room: 'file' },
   writeFile: { seconds: 60, what: 'This paper' },
-  readTable: { seconds: 20, what: 'This file' },
+  readTable: { seconds: 4.5, what: 'This file', room: 'file' },
   writeTable: { seconds: 60, what: 'This sheet' },
   feedback: { seconds: 120, what: 'These sheets' },
   print: { seconds: 120, what: 'This paper' },

@@ -1,6 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
 import {
+  IsDefined,
   ArrayMaxSize,
   Equals,
   IsArray,
@@ -104,6 +105,7 @@ export class ArchiveDto {
   name!: string
 
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => WorkspaceSettingsDto)
   settings!: WorkspaceSettingsDto

@@ -1,4 +1,4 @@
-import { fitsItem, type Response } from '@zakuska/core'
+import { fitsItem, isResponse, type Response } from '@zakuska/core'
 import { Delivery, partsThere } from '../dispatch/index.ts'
 import type { AttemptDto, SittingSummaryDto } from './dto/sittings.dto.ts'
 import { Attempt, Sitting, type SittingItem } from './sitting.entity.ts'
@@ -43,8 +43,7 @@ export function toAttempt(attempt: Attempt, counts: boolean): AttemptDto {
 }
 
 export function responseIn(body: SittingItem['body'], given: object | null): Response | null {
-  const response = given as Response | null
-  return response && fitsItem(body, response) ? response : null
+  return isResponse(given) && fitsItem(body, given) ? given : null
 }
 
 export function textsOf(fields: Readonly<Record<string, unknown>>): Record<string, string> {

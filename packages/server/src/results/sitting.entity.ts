@@ -1,5 +1,5 @@
-import { Entity, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
-import type { Item, Response, WhichCounts } from '@zakuska/core'
+import { Entity, JsonType, type Platform, PrimaryKey, Property, type Opt } from '@mikro-orm/core'
+import { isResponse, type Item, type Response, type WhichCounts } from '@zakuska/core'
 
 /** Where the responses of a sitting come from: a destination, our own pages, or a file that was read. */
 export const SITTING_SOURCES = ['delivery', 'here', 'file'] as const
@@ -133,6 +133,14 @@ export interface Practised {
   readonly solved: boolean
 }
 
+/** What is stored may have been put there by an older program: grading meets nothing that is no response. */
+class StoredResponses extends JsonType {
+  override convertToJSValue(value: unknown, platform: Platform): (Response | null)[] {
+    const stored: unknown = super.convertToJSValue(value as string, platform)
+    return Array.isArray(stored) ? stored.map((one: unknown) => (isResponse(one) ? one : null)) : []
+  }
+}
+
 /** One person's attempt at a sitting. */
 @Entity()
 export class Attempt {
@@ -160,7 +168,7 @@ export class Attempt {
   @Property({ type: 'json' })
   fields: Record<string, string> & Opt = {}
 
-  @Property({ type: 'json' })
+  @Property({ type: StoredResponses })
   responses: (Response | null)[] & Opt = []
 
   /** Points by hand, by the place of the item. */

@@ -118,14 +118,24 @@ export class SittingsService {
     const last = (await this.attemptsOf(sitting)).findLast(({ externalId }) => externalId !== null)?.externalId ?? null
     const found = await this.deliveries.responses(person.workspaceId, sitting.deliveryId, last)
     const { id } = sitting
-    const counted = await this.#alone(id, () => mergeFetched(this.em, id, found))
-    return this.#takenIn(await this.find(person.workspaceId, id), counted)
+    return this.#alone(id, async () => {
+      const counted = await mergeFetched(this.em, id, found)
+      return this.#takenIn(await this.find(person.workspaceId, id), counted)
+    })
   }
 
   /** A sitting out of a response file. */
   async create(person: SignedIn, given: NewSittingDto): Promise<ResponsesInDto> {
     const known = await this.em.findOne(Sitting, { id: given.id, workspaceId: person.workspaceId })
     if (known) return this.addAttempts(person, known.id, given.attempts)
+    // Together or not at all: a sitting without its responses is of no use to anybody.
+    return this.#alone(given.id, async () => {
+      const sitting = await this.#fromFile(person, given)
+      return this.addAttempts(person, sitting.id, given.attempts)
+    })
+  }
+
+  async #fromFile(person: SignedIn, given: NewSittingDto): Promise<Sitting> {
     const paper = await this.papers.find(person.workspaceId, given.paperId)
     const items = (await this.papers.itemsOf(paper)).map(({ item, body }): SittingItem => ({
       ...{ itemId: item.id, revision: item.revision, body },
@@ -144,13 +154,12 @@ export class SittingsService {
     })
     this.record.note(person, 'graded', `read ${given.attempts.length} responses to “${paper.title}” out of a file`)
     await this.em.flush()
-    return this.addAttempts(person, sitting.id, given.attempts)
+    return sitting
   }
 
   async addAttempts(person: SignedIn, id: string, attempts: readonly ReadAttemptDto[]): Promise<ResponsesInDto> {
     const sitting = await this.find(person.workspaceId, id)
-    const counted = await this.#alone(id, () => takeIn(this.em, sitting, attempts))
-    return this.#takenIn(sitting, counted)
+    return this.#alone(id, async () => this.#takenIn(sitting, await takeIn(this.em, sitting, attempts)))
   }
 
   async #takenIn(sitting: Sitting, counted: Counted): Promise<ResponsesInDto> {

@@ -77,6 +77,48 @@ describe('a response file', () => {
     })
   })
 
+  test.each<[string, unknown]>([
+    ['an order without its options', { kind: 'order' }],
+    ['a text without its text', { kind: 'text' }],
+    ['gaps that are no list', { kind: 'gaps', texts: 3 }],
+    ['pairs of one', { kind: 'pairs', pairs: [[1]] }],
+    ['of no kind', {}],
+    ['more than an answer', { kind: 'text', text: 'a', more: 1 }],
+    ['a word', 'reef'],
+  ])('%s is refused, and nothing of the file is kept', async (_name, response) => {
+    const paper = await paperOf(TEXT, iris, 'Knots')
+    const id = randomUUID()
+    const given = { id, paperId: paper.id, title: 'Knots', attempts: [row('Nils', [response as object])] }
+    expect((await iris.post('/api/sittings').send(given).expect(400)).body).toMatchObject({
+      message: expect.stringContaining('no answer to an item') as string,
+    })
+    await iris.get(`/api/sittings/${id}`).expect(404)
+    const { told } = await sittingOf([row('Nils', [typed('bowline')])])
+    await iris.post(`/api/sittings/${told.id}/attempts`).send({ attempts: given.attempts }).expect(400)
+    const after = (await iris.get(`/api/sittings/${told.id}`).expect(200)).body as Told
+    expect(after.attemptList).toHaveLength(1)
+  })
+
+  test('what an older program stored that is no answer stops nothing', async () => {
+    const { told } = await sittingOf([row('Nils', [typed('bowline')])])
+    await server
+      .em()
+      .execute('update attempt set responses = ?::jsonb where sitting_id = ?', [
+        JSON.stringify([{ kind: 'order' }, { kind: 'text' }, 7]),
+        told.id,
+      ])
+    const after = (await iris.get(`/api/sittings/${told.id}`).expect(200)).body as Told
+    expect(after.attemptList[0]?.responses).toEqual([null, null, null])
+    await iris.get(`/api/sittings/${told.id}/reports`).expect(200)
+    await iris.post(`/api/sittings/${told.id}/attempts`).send({ attempts: [row('Ode', [null])] }).expect(200)
+    await iris.delete(`/api/sittings/${told.id}`).expect(204)
+  })
+
+  test('without its settings a sitting is not saved', async () => {
+    const { told } = await sittingOf([row('Nils', [typed('bowline')])])
+    await iris.put(`/api/sittings/${told.id}`).send({ version: told.version, title: 'Knots' }).expect(400)
+  })
+
   test('the same file again brings only what is new; a row of another kind than its item is left open', async () => {
     const rows = [row('Bente', [typed('bowline'), truth(true), null]), row('Nils', [truth(true), null, null])]
     const { told } = await sittingOf(rows)

@@ -22,7 +22,7 @@ export async function mergeFetched(
   let [fresh, same] = [0, 0]
   for (const one of found) {
     const old = byName.get(one.id) ?? nameless.find((attempt) => attempt.student === one.student)
-    const given = { externalId: one.id, fields: { ...one.fields }, responses: [...one.responses] }
+    const given = { externalId: one.id, fields: { ...one.fields }, responses: responsesOf(sitting, one.responses) }
     if (old) {
       if (stableJson(old.responses) !== stableJson(given.responses) || old.externalId === null)
         Object.assign(old, given)
@@ -41,6 +41,11 @@ export async function mergeFetched(
   return { fresh, known: same }
 }
 
+/** One for each item; what is no answer to it is none. */
+function responsesOf(sitting: Sitting, given: readonly (object | null)[]): Attempt['responses'] {
+  return sitting.items.map(({ body }, place) => responseIn(body, given[place] ?? null))
+}
+
 /** A row that was read before, letter by letter, is not read again. */
 export async function takeIn(
   em: EntityManager,
@@ -50,7 +55,7 @@ export async function takeIn(
   const known = new Set((await em.find(Attempt, { sittingId: sitting.id })).map(({ externalId }) => externalId))
   let [fresh, same] = [0, 0]
   for (const one of attempts) {
-    const responses = sitting.items.map(({ body }, place) => responseIn(body, one.responses[place] ?? null))
+    const responses = responsesOf(sitting, one.responses)
     const fields = textsOf(one.fields)
     const externalId = createHash('sha256')
       .update(stableJson([one.student, one.time, fields, responses]))

@@ -8,7 +8,7 @@ const LARGE = Array.from({ length: 4000 }, (_none, at) => `${at + 1}. ${ITEM}`).
 let work: WorkService
 afterEach(() => work.onApplicationShutdown())
 
-test('drafts and files are read in threads, and what a reader refuses is refused here', async () => {
+test('drafts and files are read in processes of their own, and what a reader refuses is refused here', async () => {
   work = new WorkService(TASK_TERMS)
   const reading = await work.run('readDraft', { text: `1. ${ITEM}` })
   expect(reading.items).toHaveLength(1)
@@ -20,7 +20,7 @@ test('drafts and files are read in threads, and what a reader refuses is refused
 })
 
 test('what takes longer than it may is left with one line, and the next task is done', async () => {
-  work = new WorkService({ ...TASK_TERMS, readDraft: { seconds: 0.2, what: 'This draft', quick: true } })
+  work = new WorkService({ ...TASK_TERMS, readDraft: { seconds: 0.2, what: 'This draft', room: 'draft' } })
   await expect(work.run('readDraft', { text: LARGE })).rejects.toThrow(/^This draft takes longer than 0.2 seconds/)
   expect((await work.run('openFile', new TextEncoder().encode(ITEM))).pictures).toEqual([])
 })

@@ -1,6 +1,4 @@
 import { availableParallelism } from 'node:os'
-import { fileURLToPath } from 'node:url'
-import { MessageChannel } from 'node:worker_threads'
 import {
   Inject,
   Injectable,
@@ -9,16 +7,9 @@ import {
   UnprocessableEntityException,
   type OnApplicationShutdown,
 } from '@nestjs/common'
-import { Piscina } from 'piscina'
-
-// Under tests the sources run as they are, but a thread needs what was built.
-const WORKER = fileURLToPath(new URL('../worker.js', import.meta.url)).replace('/server/src/', '/server/dist/')
-/** Tasks that wait: short ones of a full house, long ones of a few. */
-const MOST_WAITING = { quick: 2000, heavy: 60 }
-const IDLE_MS = 60_000
-
-/** What a task came to; a refusal is data, since errors lose their class between threads. */
-export type Outcome = { readonly done: unknown } | { readonly refused: string }
+import { whoAsks } from './asker.ts'
+import { ProcessEnded, type Outcome } from './task-process.ts'
+import { PoolFull, TaskProcesses, type PoolSettings } from './task-processes.ts'
 
 /** The tasks that there are: the program that is put together of the features declares them (`tasks.ts`). */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled by declaration merging
@@ -30,23 +21,34 @@ export interface Terms {
   readonly seconds: number
   /** What it was, for who asked: "This file". */
   readonly what: string
-  /** Typing waits for it: it has threads of its own. */
-  readonly quick?: true
+  /** `draft`: typing waits for it. `file`: somebody else made it, and nothing about it is sure. */
+  readonly room?: 'draft' | 'file'
 }
 
 export type TermsOf = Readonly<Record<TaskName, Terms>>
 /** Injection token of the terms. */
 export const WORK_TERMS = Symbol('WORK_TERMS')
 
+type Room = NonNullable<Terms['room']> | 'own'
+
+const RETIRE = { tasks: 200, processorSeconds: 60, residentMegabytes: 400 }
+const LIMITS = { heapMegabytes: 768, dataMegabytes: 1536, processorSeconds: 300, retire: RETIRE }
+const MOST = Math.max(2, availableParallelism())
+/** Tasks that wait: short ones of a full house, long ones of a few. */
+const ROOMS: Readonly<Record<Room, PoolSettings>> = {
+  draft: { ...LIMITS, most: MOST, mostWaiting: 2000 },
+  file: { ...LIMITS, most: MOST, mostWaiting: 60, processorSeconds: 60, retire: { ...RETIRE, processorSeconds: 20 } },
+  own: { ...LIMITS, most: Math.max(1, MOST - 1), mostWaiting: 60 },
+}
+
 /**
- * Runs what computes for long in threads with a deadline and a limit of memory, so that nobody's file or draft keeps
- * another person waiting.
+ * Runs what computes for long in processes of its own, with a deadline and limits of memory, so that nobody's file or draft
+ * ends the server or keeps another person waiting.
  */
 @Injectable()
 export class WorkService implements OnApplicationShutdown {
   readonly #log = new Logger('work')
-  readonly #heavy = pool(Math.max(1, availableParallelism() - 1), 768)
-  readonly #quick = pool(Math.max(1, Math.floor(availableParallelism() / 2)), 512)
+  readonly #rooms = new Map<Room, TaskProcesses>()
 
   constructor(@Inject(WORK_TERMS) private readonly terms: TermsOf) {}
 
@@ -58,57 +60,40 @@ export class WorkService implements OnApplicationShutdown {
     name: Name,
     given: Parameters<Tasks[Name]>[0],
   ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
-    const { seconds, what, quick } = this.terms[name]
-    const threads = quick ? this.#quick : this.#heavy
-    if (threads.queueSize >= MOST_WAITING[quick ? 'quick' : 'heavy'])
-      throw new ServiceUnavailableException('The server has too much to do right now. Try again in a minute.')
-    const outcome = await this.#outcome(threads, { name, given }, seconds, what)
+    const { room = 'own' } = this.terms[name]
+    const outcome = await this.#outcome(name, given)
+    if ('done' in outcome) return outcome.done as Awaited<ReturnType<Tasks[Name]>>
     if ('refused' in outcome) throw new UnprocessableEntityException(outcome.refused)
-    return outcome.done as Awaited<ReturnType<Tasks[Name]>>
+    this.#log.error(outcome.broke)
+    // What others made may break a reader in ways that nobody thought of: it is the file's fault for who opened it.
+    if (room === 'file') throw new UnprocessableEntityException(`${this.terms[name].what} is broken and cannot be opened.`)
+    throw new Error(`The task ${name} broke.`)
   }
 
-  async #outcome(threads: Piscina, task: object, seconds: number, what: string): Promise<Outcome> {
-    const deadline = new AbortController()
-    const { port1: here, port2: there } = new MessageChannel()
-    let timer: NodeJS.Timeout | undefined
-    here.once('message', () => (timer = setTimeout(() => deadline.abort(), seconds * 1000)))
+  async #outcome(name: TaskName, given: unknown): Promise<Outcome> {
+    const { seconds, what, room = 'own' } = this.terms[name]
     try {
-      return (await threads.run(
-        { ...task, started: there },
-        { signal: deadline.signal, transferList: [there] },
-      )) as Outcome
+      return await this.#room(room).run({ name, given }, whoAsks(), seconds * 1000)
     } catch (error) {
-      if (deadline.signal.aborted)
-        throw new UnprocessableEntityException(
-          `${what} takes longer than ${seconds} seconds to work through, so it was left. Try a part of it.`,
-        )
-      if (isOutOfMemory(error))
-        throw new UnprocessableEntityException(
-          `${what} takes more memory than the server gives to one. Try a part of it.`,
-        )
-      this.#log.error(error instanceof Error ? error.stack : String(error))
-      throw error
-    } finally {
-      clearTimeout(timer)
-      here.close()
+      if (error instanceof PoolFull)
+        throw new ServiceUnavailableException('The server has too much to do right now. Try again in a minute.')
+      if (!(error instanceof ProcessEnded)) throw error
+      if (error.why === 'stopped') throw new ServiceUnavailableException('The server stops. Try again in a minute.')
+      throw new UnprocessableEntityException(
+        error.why === 'time'
+          ? `${what} takes longer than ${seconds} seconds to work through, so it was left. Try a part of it.`
+          : `${what} takes more memory than the server gives to one. Try a part of it.`,
+      )
     }
   }
 
-  async onApplicationShutdown(): Promise<void> {
-    await Promise.all([this.#heavy.destroy(), this.#quick.destroy()])
+  #room(name: Room): TaskProcesses {
+    const room = this.#rooms.get(name) ?? new TaskProcesses(ROOMS[name])
+    this.#rooms.set(name, room)
+    return room
   }
-}
 
-function pool(threads: number, megabytes: number): Piscina {
-  return new Piscina({
-    filename: WORKER,
-    minThreads: 0,
-    maxThreads: threads,
-    idleTimeout: IDLE_MS,
-    resourceLimits: { maxOldGenerationSizeMb: megabytes },
-  })
-}
-
-function isOutOfMemory(error: unknown): boolean {
-  return typeof error === 'object' && error !== null && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY'
+  onApplicationShutdown(): void {
+    for (const room of this.#rooms.values()) room.close()
+  }
 }

@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
 import {
+  IsDefined,
   IsBoolean,
   IsIn,
   IsInt,
@@ -280,6 +281,7 @@ export class NewSavedFilterDto {
 
   @ApiProperty({ type: BankFilterDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter!: BankFilterDto

@@ -2,6 +2,7 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { LINE_PARTS, ROLES, type LineLook, type LinePart, type NotationRule, type Role } from '@zakuska/core'
 import { Type } from 'class-transformer'
 import {
+  IsDefined,
   ArrayMaxSize,
   IsArray,
   IsBoolean,
@@ -81,6 +82,7 @@ export class LineLookDto implements LineLook {
 export class NotationRuleDto implements NotationRule {
   @ApiProperty({ type: LineLookDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => LineLookDto)
   look!: LineLookDto

@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { COLUMN_ROLES, type ColumnLayout, type DocumentBlock, type KeyForm } from '@zakuska/core'
 import {
+  IsDefined,
   ArrayMaxSize,
   IsArray,
   IsIn,
@@ -67,6 +68,7 @@ export class NewColumnLayoutDto {
 
   @ApiProperty({ type: LayoutDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => LayoutDto)
   layout!: LayoutDto

@@ -3,6 +3,7 @@ import { CHECK_CODES, type CheckCode, type FeedbackWhen } from '@zakuska/core'
 import { PRINT_FORMS, type PrintForm } from '@zakuska/documents'
 import { Type } from 'class-transformer'
 import {
+  IsDefined,
   ArrayMaxSize,
   ArrayUnique,
   IsArray,
@@ -103,6 +104,7 @@ export class PaperRuleDto {
 
   @ApiProperty({ type: BankFilterDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => BankFilterDto)
   filter!: BankFilterDto

@@ -2,6 +2,7 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { SERVICE_IDS, type ServiceId, SHEET_COLUMNS, WHICH_COUNTS, type WhichCounts } from '@zakuska/core'
 import { Type } from 'class-transformer'
 import {
+  IsDefined,
   ArrayMaxSize,
   IsArray,
   IsIn,
@@ -21,6 +22,7 @@ import {
 import { SITTING_SOURCES, type SittingSource } from '../sitting.entity.ts'
 import { TakingDto } from './taking-settings.dto.ts'
 import { ITEM, RESPONSES } from '../../http/core-schemas.ts'
+import { IsResponse } from '../../http/is-response.ts'
 
 const MOST_ATTEMPTS = 20_000
 
@@ -54,6 +56,7 @@ export class SaveSittingDto {
   title!: string
 
   @ApiProperty({ type: SittingSettingsDto })
+  @IsDefined()
   @ValidateNested()
   @Type(() => SittingSettingsDto)
   settings!: SittingSettingsDto
@@ -79,6 +82,7 @@ export class ReadAttemptDto {
   @ApiProperty({ ...RESPONSES, description: 'Per item' })
   @IsArray()
   @ArrayMaxSize(2000)
+  @IsResponse({ each: true })
   responses!: (object | null)[]
 }
 

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger'
-import { isResponse, type Response } from '@zakuska/core'
+import type { Response } from '@zakuska/core'
 import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
@@ -9,20 +9,11 @@ import {
   IsString,
   MaxLength,
   Min,
-  registerDecorator,
   ValidateNested,
 } from 'class-validator'
 import { TAKING_MODES, WHO_MAY_TAKE, type TakingMode, type WhoMayTake } from '../sitting.entity.ts'
 import { CONTENT, CONTENTS, ITEM, RESPONSE } from '../../http/core-schemas.ts'
-
-/** Core settles what a response is. */
-function IsResponse(): PropertyDecorator {
-  return (target, name) =>
-    registerDecorator({
-      ...{ name: 'isResponse', target: target.constructor, propertyName: String(name) },
-      validator: { validate: isResponse, defaultMessage: () => 'This is no answer to an item.' },
-    })
-}
+import { IsResponse } from '../../http/is-response.ts'
 
 /** What is told before anybody begins. */
 export class TakeAboutDto {

@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger'
 import { ASKED_KINDS, COGNITIVE_LEVELS, DIFFICULTIES, type WritingRequest } from '@zakuska/core'
 import {
+  IsDefined,
   ArrayMaxSize,
   IsArray,
   IsIn,
@@ -136,6 +137,7 @@ class CountsDto implements Partial<Record<(typeof ASKED_KINDS)[number], number>>
 export class WritingRequestDto implements WritingRequest {
   @ApiProperty({ type: CountsDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => CountsDto)
   counts!: CountsDto
@@ -182,6 +184,7 @@ export class KeepRequestDto {
 
   @ApiProperty({ type: WritingRequestDto })
   @IsObject()
+  @IsDefined()
   @ValidateNested()
   @Type(() => WritingRequestDto)
   request!: WritingRequestDto
