@@ -12,7 +12,7 @@ const ORDER = {
     ['assemble', 'destinations', 'proof', 'report'],
     ['writing'],
   ],
-  documents: [['common'], ['html', 'print', 'open-text', 'pdf', 'rtf', 'word'], ['sheet']],
+  documents: [['common'], ['pictures'], ['html', 'print', 'open-text', 'pdf', 'rtf', 'word'], ['sheet']],
   server: [
     ['access', 'database', 'http', 'settings', 'health', 'work', 'words', 'outward'],
     ['assets', 'jobs', 'presence', 'record'],

@@ -1,3 +1,4 @@
+export { checkPicture, pictureHead, PICTURE_LIMITS, type CheckedPicture } from './pictures/check-picture.ts'
 export { withPictureNames } from './common/pictures.ts'
 export { MAX_FILE_BYTES, readFile, type DraftFileType, type FileContents } from './read-file.ts'
 export { decodeText } from './common/decode-text.ts'

@@ -11,6 +11,8 @@ import {
   type Reading,
 } from '@zakuska/core'
 import {
+  checkPicture,
+  type CheckedPicture,
   type FeedbackSheet,
   type FileSettings,
   type FileTarget,
@@ -55,6 +57,7 @@ export const TASKS = {
     readonly target: FileTarget
     readonly settings: FileSettings
   }): Promise<WrittenFile> => writeFileAs(asked.items, asked.target, asked.settings),
+  checkPicture: (bytes: Uint8Array): Promise<CheckedPicture> => checkPicture(bytes),
   readTable: (bytes: Uint8Array): Promise<string[][]> => readTable(bytes),
   writeTable: (asked: {
     readonly rows: readonly (readonly (string | number)[])[]
@@ -103,6 +106,7 @@ export const TASK_TERMS: TermsOf = {
   openFile: { seconds: 4.5, what: 'This file', room: 'file' },
   openArchive: { seconds: 120, what: 'This archive', room: 'file' },
   writeFile: { seconds: 60, what: 'This paper' },
+  checkPicture: { seconds: 4.5, what: 'This picture', room: 'file' },
   readTable: { seconds: 4.5, what: 'This file', room: 'file' },
   writeTable: { seconds: 60, what: 'This sheet' },
   feedback: { seconds: 120, what: 'These sheets' },

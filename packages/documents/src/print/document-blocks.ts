@@ -28,7 +28,7 @@ import {
   WidthType,
   Math as WordMath,
 } from 'docx'
-import { imageSize } from './image-size.ts'
+import { pictureHead } from '../pictures/check-picture.ts'
 import { imageType } from './pdf-text.ts'
 import { baseOf, hasRtl } from './direction.ts'
 
@@ -126,7 +126,7 @@ function runOf(node: Inline, assets: Assets, bold: boolean, gaps: string[]): Par
 function pictureOf(node: Extract<Inline, { type: 'picture' }>, assets: Assets): ParagraphChild {
   const bytes = assets.get(node.asset)
   const type = bytes && imageType(bytes)
-  const size = bytes && imageSize(bytes)
+  const size = bytes && pictureHead(bytes)
   if (!bytes || !type || !size) return new TextRun({ text: `[${node.alt}]`, italics: true })
   const width = Math.min(WIDEST_PIXELS, node.width ?? size.width)
   return new ImageRun({

@@ -1,4 +1,5 @@
 import { packZip } from '../common/zip.ts'
+import { printablePictures } from '../pictures/printable.ts'
 import type { PrintPaper, PrintPart, SheetSize } from './sheet.ts'
 
 export const PRINT_FORMS = ['pdf', 'docx', 'pptx'] as const
@@ -25,13 +26,19 @@ export async function printPapers(
   size: SheetSize,
 ): Promise<Printed> {
   const files: Printed[] = []
-  for (const paper of papers)
+  const printable = new Map<PrintPaper['assets'], PrintPaper['assets']>()
+  for (const given of papers) {
+    // Versions of one paper show the same pictures.
+    const assets = printable.get(given.assets) ?? (await printablePictures(given.assets))
+    printable.set(given.assets, assets)
+    const paper = { ...given, assets }
     for (const part of form === 'pptx' ? (['paper'] as const) : parts)
       files.push({
         fileName: `${nameOf(paper)}${part === 'paper' ? '' : `-${part}`}.${form}`,
         type: TYPES[form],
         bytes: await printPart(paper, part, form, size),
       })
+  }
   const [only, ...others] = files
   if (only && !others.length) return only
   const first = papers[0]

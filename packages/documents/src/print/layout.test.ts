@@ -1,5 +1,5 @@
 import { baseOf, directedRuns, hasRtl, seenOrder } from './direction.ts'
-import { imageSize } from './image-size.ts'
+import { pictureHead } from '../pictures/check-picture.ts'
 
 // Unicode Standard Annex #9: P2 and P3 (the direction of a paragraph), L2 (order), L4 (brackets).
 describe('lines that go both ways', () => {
@@ -40,22 +40,22 @@ describe('the size of a picture', () => {
     new DataView(bytes.buffer).setUint32(20, height)
     return bytes
   }
-  test('of a PNG', () => expect(imageSize(png(640, 480))).toEqual({ width: 640, height: 480 }))
+  test('of a PNG', () => expect(pictureHead(png(640, 480))).toEqual({ type: 'image/png', width: 640, height: 480 }))
   test('of a part of a larger buffer', () => {
     const inside = new Uint8Array(100)
     inside.set(png(3, 5), 40)
-    expect(imageSize(inside.subarray(40, 73))).toEqual({ width: 3, height: 5 })
+    expect(pictureHead(inside.subarray(40, 73))).toEqual({ type: 'image/png', width: 3, height: 5 })
   })
   // ITU-T T.81, annex B: segments are skipped by their length up to the frame header; tables are none.
   test('of a JPEG, behind its other segments', () => {
     const app = [0xff, 0xe0, 0, 4, 0, 0]
     const huffman = [0xff, 0xc4, 0, 3, 0]
     const frame = [0xff, 0xc2, 0, 17, 8, 0x01, 0x2c, 0x02, 0x58, 3, 0, 0]
-    expect(imageSize(Uint8Array.from([0xff, 0xd8, ...app, ...huffman, ...frame]))).toEqual({ width: 600, height: 300 })
+    expect(pictureHead(Uint8Array.from([0xff, 0xd8, ...app, ...huffman, ...frame]))).toEqual({ type: 'image/jpeg', width: 600, height: 300 })
   })
   test('of what is neither, or breaks off: not known', () => {
     for (const bytes of [[], [0x47, 0x49, 0x46], [0xff, 0xd8, 0xff], [0xff, 0xd8, 0x00, 0x00, 0, 0, 0, 0, 0, 0, 0, 0]])
-      expect(imageSize(Uint8Array.from(bytes))).toBeNull()
-    expect(imageSize(png(1, 1).subarray(0, 20))).toBeNull()
+      expect(pictureHead(Uint8Array.from(bytes))).toBeNull()
+    expect(pictureHead(png(1, 1).subarray(0, 20))).toBeNull()
   })
 })

@@ -12,7 +12,7 @@ import {
 import { createRequire } from 'node:module'
 import type Pptx from 'pptxgenjs'
 import { baseOf } from './direction.ts'
-import { imageSize } from './image-size.ts'
+import { pictureHead } from '../pictures/check-picture.ts'
 import { imageType } from './pdf-text.ts'
 import { aboutLine, placesOf, scaleSteps, type Placed, type PrintPaper } from './sheet.ts'
 
@@ -235,7 +235,7 @@ function answerLines({ item, rightOrder }: Placed, withKey: boolean): AnswerLine
 function pictureIn(item: Item, paper: PrintPaper): { data: string; w: number; h: number; altText: string } | null {
   for (const node of inlinesOf(item.stem)) {
     const bytes = node.type === 'picture' ? paper.assets.get(node.asset) : undefined
-    const [type, size] = bytes ? [imageType(bytes), imageSize(bytes)] : [null, null]
+    const [type, size] = bytes ? [imageType(bytes), pictureHead(bytes)] : [null, null]
     if (node.type !== 'picture' || !bytes || !type || !size) continue
     const share = Math.min(1, 5 / ((PICTURE_WIDTH * size.height) / size.width))
     const width = PICTURE_WIDTH * share

@@ -6,7 +6,9 @@ import type { Request, Response } from 'express'
 import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
 import { orNotFound } from '../http/id.ts'
 import { Asset } from './asset.entity.ts'
+import { WorkService } from '../work/work.service.ts'
 import { MOST_PICTURE_BYTES, pictureType } from './picture-type.ts'
+import { demandRoom } from './room.ts'
 
 const YEAR_SECONDS = 31_536_000
 const DAY_SECONDS = 86_400
@@ -19,7 +21,10 @@ export class AssetDto {
 @ApiTags('assets')
 @Controller('api/assets')
 export class AssetsController {
-  constructor(private readonly em: EntityManager) {}
+  constructor(
+    private readonly em: EntityManager,
+    private readonly work: WorkService,
+  ) {}
 
   @Post()
   @ApiConsumes('application/octet-stream')
@@ -29,13 +34,14 @@ export class AssetsController {
     const body: unknown = request.body
     if (!Buffer.isBuffer(body) || body.length === 0 || body.length > MOST_PICTURE_BYTES)
       throw new BadRequestException('A picture has at most 5 MB, and is sent as application/octet-stream.')
-    const type = pictureType(body)
-    if (!type) throw new BadRequestException('This is no PNG, JPEG, GIF or WebP picture.')
+    if (!pictureType(body)) throw new BadRequestException('This is no PNG, JPEG, GIF or WebP picture.')
+    const { type, bytes } = await this.work.run('checkPicture', new Uint8Array(body))
+    await demandRoom(this.em, person.workspaceId, bytes.length)
     const asset = this.em.create(Asset, {
       id: randomUUID(),
       workspaceId: person.workspaceId,
       type,
-      bytes: body,
+      bytes: Buffer.from(bytes),
       createdAt: new Date(),
     })
     await this.em.flush()

@@ -3,6 +3,7 @@ import type { EntityManager } from '@mikro-orm/postgresql'
 import { contentsOf, inlinesOf, type Assets, type Item } from '@zakuska/core'
 import { Asset } from './asset.entity.ts'
 import { MOST_PICTURE_BYTES, pictureType } from './picture-type.ts'
+import { demandRoom } from './room.ts'
 
 /** The bytes of every picture that the items show, by the names that they give them. */
 export async function picturesOf(
@@ -28,6 +29,8 @@ export async function keepFound(
   workspaceId: string,
   pictures: readonly { readonly id: string; readonly type: string; readonly bytes: Uint8Array }[],
 ): Promise<void> {
+  const size = pictures.reduce((all, { bytes }) => all + bytes.length, 0)
+  await demandRoom(em, workspaceId, size)
   for (const { id, type, bytes } of pictures)
     em.create(Asset, { id, workspaceId, type, bytes: Buffer.from(bytes), createdAt: new Date() })
   if (pictures.length) await em.flush()
@@ -47,14 +50,17 @@ export async function keepPictures(
   pictures: Assets | undefined,
 ): Promise<Map<string, string>> {
   const ids = new Map<string, string>()
+  let size = 0
   for (const [name, bytes] of pictures ?? []) {
     const body = Buffer.from(bytes)
     const type = body.length <= MOST_PICTURE_BYTES ? pictureType(body) : null
     if (!type || ids.size >= MOST_PICTURES) continue
     const id = randomUUID()
+    size += body.length
     em.create(Asset, { id, workspaceId, type, bytes: body, createdAt: new Date() })
     ids.set(name, id)
   }
+  await demandRoom(em, workspaceId, size)
   if (ids.size) await em.flush()
   return ids
 }

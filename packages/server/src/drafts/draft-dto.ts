@@ -39,14 +39,15 @@ export function sourceOf(
   }
 }
 
+/** Without a reading, of the items that the desk follows. */
 export function countsOf(
-  { places, troubleCount }: PlacedDraft,
+  placed: PlacedDraft | null,
   followed: readonly FollowedItem[],
 ): Pick<Draft, 'itemCount' | 'signedCount' | 'troubleCount'> {
   return {
-    itemCount: places.length,
+    itemCount: placed?.places.length ?? followed.length,
     signedCount: followed.filter((item) => item.signOff).length,
-    troubleCount,
+    troubleCount: placed?.troubleCount ?? 0,
   }
 }
 

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
+import { setTimeout as sleep } from 'node:timers/promises'
 import { EntityManager } from '@mikro-orm/postgresql'
-import { ConflictException, Injectable } from '@nestjs/common'
-import { checkItem, type FollowedItem, followItems, followPlaces, type Reading, type ReadItem } from '@zakuska/core'
+import { ConflictException, HttpException, Injectable, Logger } from '@nestjs/common'
+import { checkItem, type DraftSource, type FollowedItem, followItems, followPlaces, type Reading, type ReadItem } from '@zakuska/core'
 import { demand, type SignedIn } from '../access/current-person.ts'
 import { type BankItem, BankService } from '../bank/index.ts'
 import { evidenceIn, type EvidenceIn } from './evidence.ts'
@@ -10,6 +11,7 @@ import { orNotFound } from '../http/id.ts'
 import { Draft } from './draft.entity.ts'
 import { RecordService } from '../record/record.service.ts'
 import { WorkService } from '../work/work.service.ts'
+import type { PlacedDraft } from './placed-draft.ts'
 import type {
   DraftDto,
   DraftSummaryDto,
@@ -31,10 +33,15 @@ interface Kept {
   readonly evidenceOf: EvidenceIn
 }
 
+/** Milliseconds that a save waits for the reader. */
+const PLACED_MS = 1000
+
 const WHOLE = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 
 @Injectable()
 export class DraftsService {
+  readonly #log = new Logger('drafts')
+
   constructor(
     private readonly em: EntityManager,
     private readonly bank: BankService,
@@ -54,12 +61,13 @@ export class DraftsService {
   async create(person: SignedIn, given: NewDraftDto): Promise<DraftDto> {
     const now = new Date()
     const source = sourceOf(given)
-    const placed = await this.work.run('placeDraft', source)
-    const followed = followPlaces([], placed.places, randomUUID)
+    const placing = this.#place(source)
+    const placed = await placing.soon
+    const followed = followPlaces([], placed?.places ?? [], randomUUID)
     const draft = this.em.create(Draft, {
       id: randomUUID(),
       workspaceId: person.workspaceId,
-      title: given.title.trim() || placed.title || 'Untitled draft',
+      title: given.title.trim() || placed?.title || 'Untitled draft',
       text: given.text,
       styles: [...(source.styles ?? [])],
       keyText: given.keyText ?? null,
@@ -74,7 +82,34 @@ export class DraftsService {
       updatedBy: person.name,
     })
     await this.em.flush()
+    if (!placed) this.#placeLater(draft, placing.all)
     return toDto(draft)
+  }
+
+  /** Where its items stand: `soon` is null where that takes longer than a save waits, or cannot be told at all. */
+  #place(source: DraftSource): { readonly soon: Promise<PlacedDraft | null>; readonly all: Promise<PlacedDraft | null> } {
+    const all = this.work.run('placeDraft', source).catch((error: unknown) => {
+      // What is too much for the reader is kept all the same: it is the person's text.
+      if (error instanceof HttpException) return null
+      throw error
+    })
+    return { all, soon: Promise.race([all, sleep(PLACED_MS, null, { ref: false })]) }
+  }
+
+  /** Follows the items once they are known, as long as the draft is still the one that was read. */
+  #placeLater({ id, version }: Draft, placing: Promise<PlacedDraft | null>): void {
+    const place = async (): Promise<void> => {
+      const placed = await placing
+      if (!placed) return
+      await this.em.fork().transactional(async (em) => {
+        const draft = await em.findOne(Draft, { id, version }, { ...LOCKED, populate: WHOLE })
+        if (!draft) return
+        const followed = followPlaces(draft.followed, placed.places, randomUUID)
+        Object.assign(draft, { followed, ...countsOf(placed, followed) })
+      })
+    }
+    // A later save follows them, too.
+    place().catch((error: unknown) => this.#log.error(error instanceof Error ? error.stack : String(error)))
   }
 
   async get(workspaceId: string, id: string): Promise<DraftDto> {
@@ -105,7 +140,8 @@ export class DraftsService {
    */
   async save(person: SignedIn, id: string, given: SaveDraftDto): Promise<DraftDto> {
     const source = sourceOf(given)
-    const placed = await this.work.run('placeDraft', source)
+    const placing = this.#place(source)
+    const placed = await placing.soon
     const draft = await this.em.transactional(async () => {
       const draft = await this.#findToChange(person.workspaceId, id)
       if (draft.version !== given.version)
@@ -113,7 +149,9 @@ export class DraftsService {
           `${draft.updatedBy ?? 'Somebody'} saved this draft meanwhile. Your text is kept here.`,
         )
       if (!isSameDraft(draft, given, source)) demand(person, 'write')
-      const followed = followPlaces(this.#vouched(person, given.followed, draft.followed), placed.places, randomUUID)
+      const vouched = this.#vouched(person, given.followed, draft.followed)
+      // Without a reading the desk's word is kept; nothing goes into the bank before its items are read again.
+      const followed = placed ? followPlaces(vouched, placed.places, randomUUID) : vouched
       return Object.assign(draft, {
         title: given.title.trim() || 'Untitled draft',
         text: given.text,
@@ -128,6 +166,7 @@ export class DraftsService {
         updatedBy: person.name,
       })
     })
+    if (!placed) this.#placeLater(draft, placing.all)
     return toDto(draft)
   }
 

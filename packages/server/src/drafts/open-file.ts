@@ -1,13 +1,24 @@
 import { randomUUID } from 'node:crypto'
 import { fitPaper, tidyText, withPictures, type Assets, type PaperLimits } from '@zakuska/core'
-import { PackageError, readFile, withPictureNames, type FileContents } from '@zakuska/documents'
-import { MOST_PICTURE_BYTES, pictureType } from '../assets/picture-type.ts'
+import {
+  checkPicture,
+  PackageError,
+  PICTURE_LIMITS,
+  pictureHead,
+  readFile,
+  withPictureNames,
+  type FileContents,
+} from '@zakuska/documents'
+import { MOST_PICTURE_BYTES } from '../assets/picture-type.ts'
 import type { OpenedFileDto } from './dto/opened-file.dto.ts'
 
 /** Letters of a draft; more than that nobody goes through on a desk. */
 export const MOST_LETTERS = 2_000_000
 /** More pictures of one file are not kept. */
 const MOST_PICTURES = 300
+const TOO_MANY = `of one file ${MOST_PICTURES} are kept.`
+/** For decoding pictures, of the time that a file has. */
+const DECODING_MS = 1500
 
 export interface FoundPicture {
   readonly id: string
@@ -35,14 +46,15 @@ const DRAFT_PAPER: PaperLimits = {
 /** @throws PackageError or FormatError with one sentence for a person. */
 export async function openFile(bytes: Uint8Array): Promise<OpenedFile> {
   const contents = await readFile(bytes)
-  const pictures = found(contents.kind === 'items' ? contents.result.assets : contents.assets)
+  const { pictures, notes } = await found(contents.kind === 'items' ? contents.result.assets : contents.assets)
   const names = new Map([...pictures].map(([name, { id }]) => [name, id]))
   const opened = contents.kind === 'items' ? itemsAsDraft(contents, names) : asDraft(contents, names)
   if (opened.text.length > MOST_LETTERS)
     throw new PackageError(
       `The file holds more text than a draft can: ${MOST_LETTERS.toLocaleString('en')} letters. Open a part of it.`,
     )
-  return { json: new TextEncoder().encode(JSON.stringify(opened)), pictures: [...pictures.values()] }
+  const said = { ...opened, notes: [...opened.notes, ...notes] }
+  return { json: new TextEncoder().encode(JSON.stringify(said)), pictures: [...pictures.values()] }
 }
 
 type OfKind<Kind> = Extract<FileContents, { kind: Kind }>
@@ -81,12 +93,37 @@ function plain(text: string): string {
   return text.replaceAll('\0', '\ufffd').replace(/\p{Surrogate}/gu, '\ufffd')
 }
 
-/** Pictures by the names that the file gives them; what is none, or too large, is left out. */
-function found(assets: Assets | undefined): Map<string, FoundPicture> {
+interface FoundPictures {
+  /** By the names that the file gives them. */
+  readonly pictures: ReadonlyMap<string, FoundPicture>
+  /** What was left out, and why. */
+  readonly notes: readonly string[]
+}
+
+async function found(assets: Assets | undefined): Promise<FoundPictures> {
   const pictures = new Map<string, FoundPicture>()
+  const reasons = new Map<string, number>()
+  const until = performance.now() + DECODING_MS
   for (const [name, bytes] of assets ?? []) {
-    const type = bytes.length <= MOST_PICTURE_BYTES ? pictureType(Buffer.from(bytes.subarray(0, 12))) : null
-    if (type && pictures.size < MOST_PICTURES) pictures.set(name, { id: randomUUID(), type, bytes })
+    const kept = pictures.size < MOST_PICTURES ? await asKept(bytes, performance.now() < until) : TOO_MANY
+    if (typeof kept === 'string') reasons.set(kept, (reasons.get(kept) ?? 0) + 1)
+    else pictures.set(name, { id: randomUUID(), type: kept.type, bytes: kept.bytes })
   }
-  return pictures
+  const notes = [...reasons].map(([why, count]) => `${count === 1 ? 'A picture was' : `${count} pictures were`} left out: ${why}`)
+  return { pictures, notes }
+}
+
+/** The picture as it is kept, or why it is not. */
+async function asKept(bytes: Uint8Array, mayDecode: boolean): Promise<Pick<FoundPicture, 'type' | 'bytes'> | string> {
+  if (bytes.length > MOST_PICTURE_BYTES) return 'a picture has at most 5 MB.'
+  const head = pictureHead(bytes)
+  const isSmall = head !== null && Math.max(head.width, head.height) <= PICTURE_LIMITS.longestSide
+  // When there is no time left for all of them, print decodes what is small, and leaves out what is broken.
+  if (!mayDecode && isSmall) return { type: head.type, bytes }
+  try {
+    return await checkPicture(bytes)
+  } catch (error) {
+    if (error instanceof PackageError) return error.message
+    throw error
+  }
 }
