@@ -408,7 +408,7 @@ export function mutated(file, random) {
         data = Buffer.concat([data.subarray(0, from), data.subarray(from, from + size), data.subarray(from)])
         break
       case 3:
-        data.fill(Math.floor(random() * 256), from, from + size)
+        data.fill(Math.floor(random() * 256), from, Math.min(data.length, from + size))
         break
       default:
         data = data.subarray(0, Math.max(1, from))

@@ -170,8 +170,8 @@ export function person(...urls) {
       if (set) cookie = set.split(';')[0]
       const text = await response.text()
       return { status: response.status, body: text ? JSON.parse(text) : null }
-    } catch {
-      return { status: 0, body: null }
+    } catch (error) {
+      return { status: 0, body: { message: String(error.cause ?? error) } }
     }
   }
 }

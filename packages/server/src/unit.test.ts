@@ -7,7 +7,6 @@ import { makeResponses } from './demo/attempts.ts'
 import { packItems, type Packing } from './dispatch/deliveries/pack.ts'
 import { acceptedRemedies } from './dispatch/remedies.ts'
 import { addressOf } from './outward/address.ts'
-import { personOf } from './results/person.ts'
 
 describe('passwords and tokens', () => {
   const WHO = { name: 'Iris Holm', email: 'iris.holm@skarnholm.example' }
@@ -79,17 +78,6 @@ describe('addresses that this server may call', () => {
     expect(why('forms.example')).toMatch(/no address/)
     expect(why('file:///etc/passwd')).toMatch(/begins with/)
   })
-})
-
-describe('who somebody is, by what they typed', () => {
-  test.each([
-    ['Bente Havn', 'bente havn'],
-    ['  BENTE   havn ', 'bente havn'],
-    ['Ｂｅｎｔｅ', 'bente'],
-    ['Åse', 'åse'],
-    ['', null],
-    ['Response 12', null],
-  ])('%s', (student, person) => expect(personOf(student)).toBe(person))
 })
 
 test('remedies that were accepted, by destination and item; what is none is left', () => {

@@ -107,6 +107,7 @@ export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'POST /api/sittings/{id}/attempts': 'results',
   'POST /api/sittings/{id}/regrade': 'results',
   'PUT /api/sittings/{id}/given': 'results',
+  'POST /api/sittings/{id}/attempts/{attempt}/move': 'dispatch',
   'PUT /api/sittings/{id}/taking': 'dispatch',
   'GET /api/sittings/{id}/sheet': 'results',
   'GET /api/sittings/{id}/gradebook': 'results',

@@ -6,12 +6,13 @@ import { PeopleService } from './people.service.ts'
 import { PurgeService } from './purge.service.ts'
 import { SessionController } from './session.controller.ts'
 import { SignInLimits } from './sign-in-limits.ts'
+import { Tries } from './tries.ts'
 import { WorkspacesController } from './workspaces.controller.ts'
 import { WorkspacesService } from './workspaces.service.ts'
 
 @Module({
   controllers: [SessionController, PeopleController, WorkspacesController],
-  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, PurgeService],
-  exports: [AccountsService],
+  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, Tries, PurgeService],
+  exports: [AccountsService, Tries],
 })
 export class AccountsModule {}

@@ -2,20 +2,22 @@ import { randomUUID } from 'node:crypto'
 import { prepareDatabase } from '../database/prepare.ts'
 import type { ServerSettings } from '../settings/settings.ts'
 import { SignInLimits } from './sign-in-limits.ts'
+import { Tries } from './tries.ts'
 
 const databaseUrl = process.env['TEST_DATABASE_URL'] ?? ''
-const limits: SignInLimits[] = []
+const all: Tries[] = []
 const limitsOf = (signInsPerMinute: number): SignInLimits => {
-  const made = new SignInLimits({ databaseUrl, signInsPerMinute } as ServerSettings)
-  limits.push(made)
-  return made
+  const settings = { databaseUrl, signInsPerMinute } as ServerSettings
+  const tries = new Tries(settings)
+  all.push(tries)
+  return new SignInLimits(tries, settings)
 }
 const email = (): string => `${randomUUID()}@skarnholm.example`
 const address = (): string => `10.${[1, 2, 3].map(() => Math.floor(Math.random() * 250)).join('.')}`
 
 beforeAll(() => prepareDatabase(databaseUrl))
 afterAll(async () => {
-  await Promise.all(limits.map((one) => one.onApplicationShutdown()))
+  await Promise.all(all.map((one) => one.onApplicationShutdown()))
 })
 
 test('tries from one address are held off, those from others are not', async () => {

@@ -205,6 +205,10 @@ export class Attempt {
   @Property({ type: 'text', nullable: true })
   device: string | null = null
 
+  /** A teacher lets it go on on another device, once. */
+  @Property({ type: 'boolean' })
+  mayMove: boolean & Opt = false
+
   /** Answers until it is handed in, by the place of the item. */
   @Property({ type: 'json' })
   answers: Record<string, SavedAnswer> & Opt = {}

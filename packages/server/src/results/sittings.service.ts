@@ -299,6 +299,11 @@ export class SittingsService {
       attemptList: attempts
         .filter(({ isHandedIn }) => isHandedIn)
         .map((attempt) => toAttempt(attempt, counting.has(attempt.id))),
+      underWayList: attempts
+        .filter(({ isHandedIn }) => !isHandedIn)
+        .map(({ id, student, startedAt, mayMove }) => ({
+          ...{ id, student, startedAt: startedAt?.toISOString() ?? null, mayMove },
+        })),
       settings: { ...sitting.settings, leftOut: [...sitting.settings.leftOut] },
       taking: sitting.taking && {
         ...sitting.taking,

@@ -87,8 +87,8 @@ export class TaskProcesses {
     else {
       one.end('stopped')
       this.#all.delete(one)
-      // Kept warm: the next one waits for no start.
-      this.#idle.push(this.#started())
+      // Kept warm, and taken last: the next task waits for no start.
+      this.#idle.unshift(this.#started())
     }
     this.#assign()
     clearTimeout(this.#shrink)

@@ -13,6 +13,7 @@ import { Migration20261130020000 } from './20261130020000-told.ts'
 import { Migration20261130030000 } from './20261130030000-sittings.ts'
 import { Migration20261130040000 } from './20261130040000-sources.ts'
 import { Migration20261130050000 } from './20261130050000-writing.ts'
+import { Migration20261202000000 } from './20261202000000-moving-on.ts'
 
 /** Every migration in the order in which it is applied; never changed once released, only added to. */
 export const MIGRATIONS: readonly {
@@ -33,4 +34,5 @@ export const MIGRATIONS: readonly {
   { name: '20261130030000-sittings', class: Migration20261130030000 },
   { name: '20261130040000-sources', class: Migration20261130040000 },
   { name: '20261130050000-writing', class: Migration20261130050000 },
+  { name: '20261202000000-moving-on', class: Migration20261202000000 },
 ]

@@ -306,6 +306,21 @@ export class SittingSummaryDto {
   createdAt!: string
 }
 
+/** Somebody who has begun and not handed in. */
+export class UnderWayDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  student!: string
+
+  @ApiProperty({ type: String, nullable: true })
+  startedAt!: string | null
+
+  @ApiProperty({ description: 'Whether a teacher lets them go on on another device' })
+  mayMove!: boolean
+}
+
 export class SittingDto extends SittingSummaryDto {
   @ApiProperty()
   version!: number
@@ -315,6 +330,9 @@ export class SittingDto extends SittingSummaryDto {
 
   @ApiProperty({ type: [AttemptDto] })
   attemptList!: AttemptDto[]
+
+  @ApiProperty({ type: [UnderWayDto] })
+  underWayList!: UnderWayDto[]
 
   @ApiProperty({ type: SittingSettingsDto })
   settings!: SittingSettingsDto

@@ -18,6 +18,18 @@ export class HereController {
     return this.taking.open(person, asked)
   }
 
+  /** Lets somebody who has begun go on on another device. */
+  @Post(':id/attempts/:attempt/move')
+  @HttpCode(200)
+  @ApiOkResponse({ type: SittingDto })
+  letMove(
+    @CurrentPerson() person: SignedIn,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('attempt', ParseUUIDPipe) attempt: string,
+  ): Promise<SittingDto> {
+    return this.taking.letMove(person, id, attempt)
+  }
+
   @Put(':id/taking')
   @ApiOkResponse({ type: SittingDto })
   set(

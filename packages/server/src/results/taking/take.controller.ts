@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Headers, HttpCode, Param, Post, Put } from '@nestjs/common'
+import { Body, Controller, Get, Headers, HttpCode, Ip, Param, Post, Put } from '@nestjs/common'
 import { ApiBearerAuth, ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import {
   AnswerDto,
@@ -22,15 +22,15 @@ export class TakeController {
 
   @Get()
   @ApiOkResponse({ type: TakeAboutDto })
-  about(@Param('code') code: string): Promise<TakeAboutDto> {
-    return this.taking.about(code)
+  about(@Param('code') code: string, @Ip() address: string): Promise<TakeAboutDto> {
+    return this.taking.about(code, address)
   }
 
   @Post()
   @HttpCode(200)
   @ApiOkResponse({ type: BegunDto })
-  begin(@Param('code') code: string, @Body() given: BeginDto): Promise<BegunDto> {
-    return this.taking.begin(code, given)
+  begin(@Param('code') code: string, @Body() given: BeginDto, @Ip() address: string): Promise<BegunDto> {
+    return this.taking.begin(code, given, address)
   }
 
   @Get('attempt')

@@ -34,8 +34,9 @@ import {
   type TakingAttemptDto,
 } from './take.dto.ts'
 import { hashOf, newCode, newToken } from './tokens.ts'
+import { TakingLimits } from './taking-limits.ts'
 import { deadlineOf, fieldsOf, FIRST_PRACTISED, mustBeOpen, type Opened, takingOf, tooOften, toShown } from './shown.ts'
-import { filledIn, whoBegins } from './who-begins.ts'
+import { filledIn, isShortCode, LEAST_CODE_SIGNS, whoBegins } from './who-begins.ts'
 
 /** A sitting is looked up once in so long, however many save an answer. */
 const KNOWN_MS = 2000
@@ -53,6 +54,7 @@ export class TakingService {
     private readonly papers: PapersService,
     private readonly sittings: SittingsService,
     private readonly record: RecordService,
+    private readonly limits: TakingLimits,
   ) {}
 
   /** Opens a paper on our own pages. */
@@ -104,6 +106,11 @@ export class TakingService {
       throw new UnprocessableEntityException('Give the list of who may take it.')
     if (given.who === 'code' && given.people.some(({ code }) => !code.trim()))
       throw new UnprocessableEntityException('Everybody on the list needs a code.')
+    const short = given.who === 'code' && given.people.find(({ code }) => isShortCode(code))
+    if (short)
+      throw new UnprocessableEntityException(
+        `The code of ${short.name} can be guessed. A code has at least ${LEAST_CODE_SIGNS} letters or figures.`,
+      )
     const { instructions, identity, sections, places } = sitting.taking
     sitting.taking = {
       ...given,
@@ -121,8 +128,8 @@ export class TakingService {
     return this.sittings.get(person.workspaceId, id)
   }
 
-  async about(code: string): Promise<TakeAboutDto> {
-    const sitting = await this.#byCode(code)
+  async about(code: string, address: string): Promise<TakeAboutDto> {
+    const sitting = await this.#byCodeTyped(code, address)
     const { mode, opensAt, closesAt, instructions, who, timeLimit, attempts } = sitting.taking
     return {
       ...{ title: sitting.title, mode, opensAt, closesAt, instructions, who, timeLimit, attempts },
@@ -132,13 +139,16 @@ export class TakingService {
     }
   }
 
-  async begin(code: string, { fields, code: own, device }: BeginDto): Promise<BegunDto> {
-    const sitting = await this.#byCode(code)
+  async begin(code: string, { fields, code: own, device }: BeginDto, address: string): Promise<BegunDto> {
+    const sitting = await this.#byCodeTyped(code, address)
     const { taking } = sitting
     mustBeOpen(taking)
     const given = filledIn(taking, fields)
     const student = Object.values(given).join(', ')
-    const listed = whoBegins(taking, given, own)
+    const who = (): ReturnType<typeof whoBegins> => whoBegins(taking, given, own)
+    const listed =
+      taking.who === 'code' ? await this.limits.guarded(sitting.id, personOf(student) ?? '', address, who) : who()
+    await this.limits.countBegun(sitting.id, address)
     const name = personOf(listed?.name ?? student)
     // Two of one name are two, as far as their browsers tell; where each may hand in once, the name alone is what counts.
     const person = !listed && name !== null && device && taking.attempts === null ? `${name} ${device}` : name
@@ -151,7 +161,13 @@ export class TakingService {
       // Two of one name are told apart by their browsers, where no list says who is who.
       const isOwn = (one: Attempt): boolean => (listed ? one.person === person : device !== '' && one.device === device)
       const underWay = before.find((one) => !one.isHandedIn && isOwn(one))
-      if (underWay && taking.who === 'code') return void (underWay.tokenHash = hashOf(token))
+      if (underWay && taking.who === 'code') {
+        if (!underWay.mayMove && (underWay.device === null || underWay.device !== device))
+          throw new ConflictException(
+            'You have begun on another device. Go on there, type the code to go on that you were shown there, or ask your teacher to let you go on here.',
+          )
+        return void Object.assign(underWay, { tokenHash: hashOf(token), device: device || null, mayMove: false })
+      }
       if (underWay)
         throw new ConflictException(
           'You have begun already. Go on in the browser where you began, or type the code to go on that you were shown there.',
@@ -291,6 +307,29 @@ export class TakingService {
     const attempt = await this.em.findOne(Attempt, { tokenHash: hashOf(token), sittingId: sitting.id })
     if (!attempt) throw new UnauthorizedException(NO_ATTEMPT)
     return { sitting, attempt }
+  }
+
+  /** A code as somebody typed it: who guesses is held off. */
+  async #byCodeTyped(code: string, address: string): Promise<Opened> {
+    try {
+      return await this.#byCode(code)
+    } catch (error) {
+      if (error instanceof NotFoundException) await this.limits.countUnknown(address)
+      throw error
+    }
+  }
+
+  /** Lets somebody who has begun go on on another device, once. */
+  async letMove(person: SignedIn, id: string, attemptId: string): Promise<SittingDto> {
+    const sitting = await this.sittings.find(person.workspaceId, id)
+    const attempt = orNotFound(
+      await this.em.findOne(Attempt, { id: attemptId, sittingId: sitting.id, isHandedIn: false }),
+      'attempt',
+    )
+    attempt.mayMove = true
+    this.record.note(person, 'graded', `let ${attempt.student} go on with “${sitting.title}” on another device`)
+    await this.em.flush()
+    return this.sittings.get(person.workspaceId, id)
   }
 
   async #byCode(given: string): Promise<Opened> {

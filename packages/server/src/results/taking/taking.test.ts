@@ -5,6 +5,7 @@ import { paperOf, type Agent } from '../../testing/dispatching.ts'
 import { startServer, type RunningServer } from '../../testing/running-server.ts'
 import { Attempt } from '../sitting.entity.ts'
 import { stateOf } from './opening.ts'
+import { TakingLimits } from './taking-limits.ts'
 import { hashOf, newToken } from './tokens.ts'
 
 let server: RunningServer
@@ -181,14 +182,20 @@ describe('a test', () => {
   })
 
   test('by a list, and by a code of one’s own, with which one goes on elsewhere', async () => {
-    const people = [{ name: 'Bente Havn', code: 'K7QX' }]
-    const { code } = await opened('test', { who: 'code', people })
-    await begin(code, 'Nils', { code: 'K7QX' }).expect(403)
+    const people = [{ name: 'Bente Havn', code: 'K7QX9D' }]
+    const { code, id } = await opened('test', { who: 'code', people })
+    await begin(code, 'Nils', { code: 'K7QX9D' }).expect(403)
     await begin(code, 'Bente Havn', { code: 'AAAA' }).expect(403)
-    const first = await begun(code, 'bente havn', { code: 'k7-qx' })
+    const first = await begun(code, 'bente havn', { code: 'k7q-x9d' })
     const at = placeOf(await attempt(code, first), 'short')
     await save(code, first, [{ at, n: 1, response: { kind: 'text', text: 'on the phone' } }]).expect(200)
-    const second = await begun(code, 'Bente Havn', { code: 'K7QX' })
+    await begin(code, 'Bente Havn', { code: 'K7QX9D', device: 'tablet' }).expect(409)
+    const seen = (await iris.get(`/api/sittings/${id}`).expect(200)).body as { underWayList: { id: string }[] }
+    const own = seen.underWayList[0]?.id ?? ''
+    const allowed = (await iris.post(`/api/sittings/${id}/attempts/${own}/move`).expect(200)).body as object
+    expect(allowed).toMatchObject({ underWayList: [{ student: 'Bente Havn', mayMove: true }] })
+    const second = await begun(code, 'Bente Havn', { code: 'K7QX9D', device: 'tablet' })
+    await begin(code, 'Bente Havn', { code: 'K7QX9D', device: 'third' }).expect(409)
     expect((await attempt(code, second)).items[at]).toMatchObject({ response: { text: 'on the phone' } })
     await http().get(`/api/take/${code}/attempt`).set('authorization', `Bearer ${first}`).expect(401)
     const listed = await opened('test', { who: 'list', people: [{ name: 'Nils Bø', code: '' }] })
@@ -340,6 +347,9 @@ test('settings that cannot be are refused in words', async () => {
     ...[422, 'It would close before it opens. Choose a later end.'],
   ])
   expect(await tried({ who: 'list', people: [] })).toEqual([422, 'Give the list of who may take it.'])
+  expect(await tried({ who: 'code', people: [{ name: 'Nils', code: '4-821' }] })).toEqual([
+    ...[422, 'The code of Nils can be guessed. A code has at least 6 letters or figures.'],
+  ])
   expect(await tried({ who: 'code', people: [{ name: 'Nils', code: ' ' }] })).toEqual([
     ...[422, 'Everybody on the list needs a code.'],
   ])
@@ -412,4 +422,43 @@ test('what is on its way when it closes is still taken; what somebody closes is 
   await set({ code, id, ...sitting }, { isOpen: false })
   await save(code, token, [{ ...answer, n: 3 }]).expect(410)
   expect(await attempt(code, token)).toMatchObject({ isHandedIn: true, total: 1 })
+})
+
+describe('who guesses', () => {
+  test('at the code of a name is held off, and the right one does not come through either', async () => {
+    const people = [
+      { name: 'Bente Havn', code: 'K7QX9D' },
+      { name: 'Nils Bø', code: 'M2RT8W' },
+    ]
+    const { code } = await opened('test', { who: 'code', people })
+    const statuses = await Promise.all(
+      Array.from({ length: 30 }, async (_none, at) => (await begin(code, 'Bente Havn', { code: `AAAA${at}A` })).status),
+    )
+    expect(statuses.filter((status) => status === 403)).toHaveLength(10)
+    expect(statuses.filter((status) => status === 429)).toHaveLength(20)
+    await begin(code, 'Bente Havn', { code: 'K7QX9D' }).expect(429)
+    // Another of the class behind the same address is not held off.
+    await begin(code, 'Nils Bø', { code: 'M2RT8W' }).expect(200)
+  })
+
+  test('at codes of sittings is held off', async () => {
+    const from = `10.1.${Math.floor(Math.random() * 250)}.${Math.floor(Math.random() * 250)}`
+    const limits = server.app.get(TakingLimits)
+    for (let turn = 0; turn < 40; turn++) await limits.countUnknown(from)
+    await expect(limits.countUnknown(from)).rejects.toMatchObject({ status: 429 })
+  })
+
+  test('and who begins without end is held off, a year group is not', async () => {
+    const { code } = await opened('test')
+    const statuses: number[] = []
+    for (let at = 0; at < 155; at++) statuses.push((await begin(code, `Pupil ${String.fromCharCode(65 + (at % 26))}${at}`)).status)
+    expect(statuses.slice(0, 150).every((status) => status === 200)).toBe(true)
+    expect(statuses.slice(150)).toEqual([429, 429, 429, 429, 429])
+  })
+
+  test.each(['Bente\u200b', ' B ente', '\u0412ente', 'Bente\u3164'])('once is all for %j, too', async (name) => {
+    const { code } = await opened('test', { attempts: 1 })
+    await begin(code, 'Bente', { device: 'a' }).expect(200)
+    await begin(code, name, { device: 'b' }).expect(409)
+  })
 })

@@ -3,6 +3,13 @@ import { ForbiddenException, UnprocessableEntityException } from '@nestjs/common
 import type { BeginDto } from './take.dto.ts'
 import { fieldsOf, listedIn, sameCode } from './shown.ts'
 
+/** A code of one's own that nobody guesses, in as many tries as there are. */
+export const LEAST_CODE_SIGNS = 6
+
+export function isShortCode(code: string): boolean {
+  return code.replace(/[^a-z0-9]/gi, '').length < LEAST_CODE_SIGNS
+}
+
 /** What was filled in, each field at most 120 letters. @throws UnprocessableEntityException where one is open. */
 export function filledIn(taking: Taking, fields: BeginDto['fields']): Record<string, string> {
   const asked = fieldsOf(taking)

@@ -21,7 +21,7 @@ const made = new Map<string, string>()
 function codeFor(name: string): string {
   let code = made.get(name)
   if (!code) {
-    const numbers = crypto.getRandomValues(new Uint8Array(6))
+    const numbers = crypto.getRandomValues(new Uint8Array(8))
     code = [...numbers].map((one) => CODE_SIGNS[one % CODE_SIGNS.length]).join('')
     made.set(name, code)
   }
