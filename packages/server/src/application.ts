@@ -13,7 +13,7 @@ import type { NextFunction, Request, Response } from 'express'
 import session from 'express-session'
 import helmet from 'helmet'
 import { Logger } from 'nestjs-pino'
-import pg from 'pg'
+import { AccountConnections } from './accounts/account-connections.ts'
 import { AccountsService } from './accounts/accounts.service.ts'
 import { gate } from './accounts/gate.ts'
 import { AppModule } from './app.module.ts'
@@ -105,17 +105,11 @@ function headers(settings: ServerSettings): ReturnType<typeof helmet> {
 
 function sessions(app: NestExpressApplication, settings: ServerSettings): ReturnType<typeof session> {
   const PgStore = connectPgSimple(session)
-  const pool = new pg.Pool({ connectionString: settings.databaseUrl, max: 4 })
-  pool.on('error', () => undefined)
   const store = new PgStore({
-    pool,
+    pool: app.get(AccountConnections).pool,
     tableName: 'session',
     pruneSessionInterval: settings.offline ? false : PRUNE_S,
     errorLog: () => undefined,
-  })
-  closeWith(app, async () => {
-    store.close()
-    await pool.end()
   })
   return session({
     name: 'zakuska',
@@ -126,14 +120,6 @@ function sessions(app: NestExpressApplication, settings: ServerSettings): Return
     rolling: true,
     cookie: { httpOnly: true, sameSite: 'lax', secure: 'auto', maxAge: SESSION_DAYS * DAY_MS },
   })
-}
-
-function closeWith(app: NestExpressApplication, close: () => Promise<void>): void {
-  const closeApp = app.close.bind(app)
-  app.close = async () => {
-    await closeApp()
-    await close()
-  }
 }
 
 /** Every address that is no file and not the API belongs to the web application's own router, whatever is accepted. */

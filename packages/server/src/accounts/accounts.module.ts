@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common'
+import { AccountConnections } from './account-connections.ts'
 import { AccountsService } from './accounts.service.ts'
 import { LinksService } from './links.service.ts'
 import { PeopleController } from './people.controller.ts'
@@ -12,7 +13,7 @@ import { WorkspacesService } from './workspaces.service.ts'
 
 @Module({
   controllers: [SessionController, PeopleController, WorkspacesController],
-  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, Tries, PurgeService],
-  exports: [AccountsService, Tries],
+  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, AccountConnections, Tries, PurgeService],
+  exports: [AccountConnections, AccountsService, Tries],
 })
 export class AccountsModule {}

@@ -2,15 +2,16 @@ import { randomUUID } from 'node:crypto'
 import { prepareDatabase } from '../database/prepare.ts'
 import type { ServerSettings } from '../settings/settings.ts'
 import { SignInLimits } from './sign-in-limits.ts'
+import { AccountConnections } from './account-connections.ts'
 import { Tries } from './tries.ts'
 
 const databaseUrl = process.env['TEST_DATABASE_URL'] ?? ''
-const all: Tries[] = []
+const all: AccountConnections[] = []
 const limitsOf = (signInsPerMinute: number): SignInLimits => {
   const settings = { databaseUrl, signInsPerMinute } as ServerSettings
-  const tries = new Tries(settings)
-  all.push(tries)
-  return new SignInLimits(tries, settings)
+  const connections = new AccountConnections(settings)
+  all.push(connections)
+  return new SignInLimits(new Tries(connections), settings)
 }
 const email = (): string => `${randomUUID()}@skarnholm.example`
 const address = (): string => `10.${[1, 2, 3].map(() => Math.floor(Math.random() * 250)).join('.')}`

@@ -1,7 +1,6 @@
-import { HttpException, HttpStatus, Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common'
-import pg from 'pg'
+import { HttpException, HttpStatus, Injectable } from '@nestjs/common'
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
-import { SETTINGS, type ServerSettings } from '../settings/settings.ts'
+import { AccountConnections } from './account-connections.ts'
 import { tokenHash } from './tokens.ts'
 
 const MINUTE_MS = 60_000
@@ -17,18 +16,13 @@ export interface TryLimit {
 
 /** Counts tries in the database: for all servers, and over a restart. Who tried is kept as a hash. */
 @Injectable()
-export class Tries implements OnApplicationShutdown {
-  readonly #pool: pg.Pool
-
-  constructor(@Inject(SETTINGS) settings: ServerSettings) {
-    this.#pool = new pg.Pool({ connectionString: settings.databaseUrl, max: 2 })
-    this.#pool.on('error', () => undefined)
-  }
+export class Tries {
+  constructor(private readonly connections: AccountConnections) {}
 
   /** @param keyPrefix tells this limit's tries from those of others. */
   limit(keyPrefix: string, points: number, seconds: number): TryLimit {
     const limiter = new RateLimiterPostgres({
-      ...{ storeClient: this.#pool, tableName: 'sign_in_tries', tableCreated: true },
+      ...{ storeClient: this.connections.pool, tableName: 'sign_in_tries', tableCreated: true },
       ...{ keyPrefix, points, duration: seconds },
     })
     return {
@@ -42,10 +36,6 @@ export class Tries implements OnApplicationShutdown {
         await limiter.delete(keyOf(who))
       },
     }
-  }
-
-  async onApplicationShutdown(): Promise<void> {
-    await this.#pool.end()
   }
 }
 

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { DESTINATIONS, plainText, readDraft, remediesFor, scorePaper, type Attempt, type Item } from '@zakuska/core'
 import { unzipSync } from 'fflate'
 import request from 'supertest'
+import { until } from '../testing/until.ts'
 import { startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
 import { connected, consented, faults, paperOf, sent, settled, type Site, type Told } from '../testing/dispatching.ts'
 import { Connection } from './connections/connection.entity.ts'
@@ -232,12 +233,10 @@ test('it opens and closes there by itself when its time has come; by hand ends t
   expect(await (await fetch(told.address)).text()).toContain('is closed')
   expect((await opening({ opensAt: null, closesAt: in1s() }).expect(200)).body).toMatchObject({ isOpen: true })
   expect(await (await fetch(told.address)).text()).not.toContain('is closed')
-  let isOpen = true
-  for (let turn = 0; turn < 80 && isOpen; turn++) {
-    await new Promise((resolve) => setTimeout(resolve, 100))
-    isOpen = ((await iris.get(`/api/deliveries/${told.id}`)).body as { isOpen: boolean }).isOpen
-  }
-  expect(isOpen).toBe(false)
+  await until(
+    'it is closed',
+    async () => !((await iris.get(`/api/deliveries/${told.id}`)).body as { isOpen: boolean }).isOpen,
+  )
   expect(await (await fetch(told.address)).text()).toContain('is closed')
   await opening({ opensAt: null, closesAt: later }).expect(200)
   await iris.put(`/api/deliveries/${told.id}/open`).send({ isOpen: false }).expect(200)

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { connected, consented, faults, paperOf, sent, settled, type Agent, type Site } from '../testing/dispatching.ts'
+import { until } from '../testing/until.ts'
 import { startServer, type RunningServer } from '../testing/running-server.ts'
 
 let server: RunningServer
@@ -150,10 +151,10 @@ test('a destination that is gone is said in one line', async () => {
   const id = randomUUID()
   await agent.post('/api/deliveries').send({ id, paperId: paper.id, connectionId, into: 'bank', includeUnsigned: true })
   let why: string | null = null
-  for (let turn = 0; turn < 100 && !why; turn++) {
+  await until('it is said', async () => {
     why = ((await agent.get(`/api/deliveries/${id}`)).body as { why: string | null }).why
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
+    return why !== null
+  })
   expect(why).toBe('Breakwater does not answer at its address. Is it running? It is tried again by itself.')
   await lone.app.close()
 })

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { setTimeout as sleep } from 'node:timers/promises'
+import { once } from 'node:events'
 import { prepareDatabase } from '../database/prepare.ts'
 import type { ServerSettings } from '../settings/settings.ts'
+import { timersUnderWay, until } from '../testing/until.ts'
 import { JobsService, type Worker } from './jobs.service.ts'
 
 const databaseUrl = process.env['TEST_DATABASE_URL'] ?? ''
@@ -14,16 +15,13 @@ async function start(worker: Worker): Promise<JobsService> {
   await jobs.onApplicationBootstrap()
   return jobs
 }
-async function until(holds: () => boolean): Promise<void> {
-  for (let turn = 0; turn < 200 && !holds(); turn++) await sleep(50)
-  expect(holds()).toBe(true)
-}
 const queue = (): string => `test-${randomUUID()}`
 const none = (): Promise<readonly string[]> => Promise.resolve([])
 
 beforeAll(() => prepareDatabase(databaseUrl))
+const timersBefore = timersUnderWay()
 // The queue looks every second, by itself, whether its workers have ended; the suite is not taken from under it.
-afterAll(() => sleep(1500))
+afterAll(() => until('the timers of the queues end', () => timersUnderWay() <= timersBefore + 1))
 afterEach(async () => {
   await Promise.all(started.splice(0).map((jobs) => jobs.onApplicationShutdown()))
 })
@@ -39,9 +37,11 @@ test('what is queued is done once, and what was left over at the start as well',
     left: () => Promise.resolve(['left-over']),
   })
   await jobs.queue(name, 'first')
-  await until(() => done.length >= 2)
-  await sleep(300)
-  expect(done.sort()).toEqual(['first', 'left-over'])
+  await until('both are done', () => done.length >= 2)
+  // What is done twice would be done before what is queued behind it.
+  await jobs.queue(name, 'last')
+  await until('the last is done', () => done.includes('last'))
+  expect(done.sort()).toEqual(['first', 'last', 'left-over'])
 })
 
 test('what fails is tried again', async () => {
@@ -55,7 +55,7 @@ test('what fails is tried again', async () => {
     left: none,
   })
   await jobs.queue(name, 'stubborn')
-  await until(() => tries.length >= 2)
+  await until('it is tried again', () => tries.length >= 2)
   expect(tries).toEqual([false, false])
 })
 
@@ -73,10 +73,10 @@ test('one that waits long keeps no other waiting', async () => {
   })
   await jobs.queue(name, 'slow')
   await jobs.queue(name, 'quick')
-  await until(() => done.includes('quick'))
+  await until('the quick one is done', () => done.includes('quick'))
   expect(done).not.toContain('slow')
   release()
-  await until(() => done.includes('slow'))
+  await until('the slow one is done', () => done.includes('slow'))
 })
 
 test('when the server stops, what is under way is told, and ends where it stands', async () => {
@@ -87,13 +87,13 @@ test('when the server stops, what is under way is told, and ends where it stands
     queue: name,
     run: async (_id, _isLastTry, halt) => {
       isUnderWay = true
-      while (!halt.aborted) await sleep(20)
+      if (!halt.aborted) await once(halt, 'abort')
       isHalted = true
     },
     left: none,
   })
   await jobs.queue(name, 'endless')
-  await until(() => isUnderWay)
+  await until('it is under way', () => isUnderWay)
   await jobs.onApplicationShutdown()
   started.splice(0)
   expect(isHalted).toBe(true)
@@ -111,7 +111,7 @@ test('what is for later is not done now', async () => {
   })
   await jobs.queue(name, 'later', new Date(Date.now() + 60_000))
   await jobs.queue(name, 'now')
-  await until(() => done.includes('now'))
+  await until('what is for now is done', () => done.includes('now'))
   expect(done).toEqual(['now'])
 })
 
@@ -119,13 +119,11 @@ test('work that waits for a connection is not left waiting when the server stops
   const jobs = new JobsService({ databaseUrl } as ServerSettings)
   started.push(jobs)
   for (let at = 0; at < 8; at++) jobs.register({ queue: queue(), run: () => Promise.resolve(), left: none })
-  const timers = (): number => process.getActiveResourcesInfo().filter((name) => name === 'Timeout').length
-  const before = timers()
+  const before = timersUnderWay()
   await jobs.onApplicationBootstrap()
   // All of them ask for work at the same time, and there are fewer connections than that.
   await jobs.onApplicationShutdown()
   started.splice(0)
   // The queue looks once more, after a second, whether its workers have ended; it would go on looking for one that cannot.
-  await sleep(2500)
-  expect(timers()).toBeLessThanOrEqual(before)
+  await until('the queue has stopped looking', () => timersUnderWay() <= before)
 })

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { readDraft, type Item } from '@zakuska/core'
 import type request from 'supertest'
+import { until } from './until.ts'
 import { TOKEN, type RunningServer } from './running-server.ts'
 
 export type Agent = ReturnType<typeof request.agent>
@@ -75,12 +76,10 @@ export async function sent(more: object, by: Agent): Promise<Told> {
 }
 
 export async function settled(id: string, by: Agent, states = ['done', 'failed', 'stopped']): Promise<Told> {
-  for (let turn = 0; turn < 280; turn++) {
-    const told = (await by.get(`/api/deliveries/${id}`).expect(200)).body as Told
-    if (states.includes(told.state)) return told
-    await new Promise((resolve) => setTimeout(resolve, 100))
-  }
-  throw new Error('The delivery did not settle.')
+  const asItIs = async (): Promise<Told> => (await by.get(`/api/deliveries/${id}`).expect(200)).body as Told
+  let told = await asItIs()
+  await until(`the delivery is ${states.join(' or ')}`, async () => states.includes((told = await asItIs()).state))
+  return told
 }
 
 export async function faults(server: RunningServer, site: Site | 'skerry', list: object[]): Promise<void> {

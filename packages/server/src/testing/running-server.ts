@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto'
-import { setTimeout as sleep } from 'node:timers/promises'
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { startBreakwater, type RunningSite } from '@zakuska/standins/breakwater'
@@ -15,6 +14,7 @@ import { prepareDatabase } from '../database/prepare.ts'
 import type { ServerSettings } from '../settings/settings.ts'
 import { ormSettings } from '../database/settings.ts'
 import { ENTITIES } from '../entities.ts'
+import { timersUnderWay, until } from './until.ts'
 
 export const TOKEN = 'test-token'
 export const PASSWORD = 'a long password'
@@ -37,6 +37,7 @@ export interface RunningServer {
 export async function startServer(more: Partial<ServerSettings> = {}): Promise<RunningServer> {
   const databaseUrl = more.databaseUrl ?? process.env['TEST_DATABASE_URL']
   if (!databaseUrl) throw new Error('TEST_DATABASE_URL must name a PostgreSQL database: run the tests with `npm test`.')
+  const timersBefore = timersUnderWay()
   await prepareDatabase(databaseUrl)
   const breakwater = await startBreakwater({ port: 0, file: null, token: TOKEN })
   const inlet = await startInlet({ port: 0, file: null })
@@ -75,7 +76,7 @@ export async function startServer(more: Partial<ServerSettings> = {}): Promise<R
       await app.close()
       await Promise.all([breakwater, inlet, foghorn, skerry].map((site) => site.close()))
       // The queue looks every second, by itself, whether its workers have ended; the suite is not taken from under it.
-      await sleep(1200)
+      await until('the timers of the server end', () => timersUnderWay() <= timersBefore)
     },
   }
 }

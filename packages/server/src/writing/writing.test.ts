@@ -3,6 +3,7 @@ import { requestText } from '@zakuska/core'
 import type request from 'supertest'
 import { addPerson, PASSWORD, startServer, TOKEN, type RunningServer } from '../testing/running-server.ts'
 import { faults } from '../testing/dispatching.ts'
+import { until } from '../testing/until.ts'
 import { chunksOf, startChat, type ChatServer } from './testing.ts'
 
 type Agent = ReturnType<typeof request.agent>
@@ -31,13 +32,20 @@ const setUp = (by: Agent, more: object = {}) => by.put('/api/writing/service').s
 const ask = (by: Agent, more: object = {}) => by.post('/api/writing/replies').send({ ...ASKED, ...more })
 
 async function ended(by: Agent, id: string): Promise<Reply> {
-  for (let turn = 0; turn < 200; turn++) {
-    const reply = (await by.get(`/api/writing/replies/${id}`).expect(200)).body as Reply
-    if (reply.state !== 'writing') return reply
-    await new Promise((resolve) => setTimeout(resolve, 50))
-  }
-  throw new Error('The reply did not end.')
+  let reply = await asItIs(by, id)
+  await until('the reply ends', async () => (reply = await asItIs(by, id)).state !== 'writing')
+  return reply
 }
+
+const asItIs = async (by: Agent, id: string) =>
+  (await by.get(`/api/writing/replies/${id}`).expect(200)).body as Reply
+
+const temper = (set: object) =>
+  fetch(`${server.skerry.url}/temper`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(set),
+  })
 
 async function asked(by: Agent, more: object = {}): Promise<Reply> {
   const { id } = (await ask(by, more).expect(201)).body as Reply
@@ -112,9 +120,8 @@ describe('a reply', () => {
       ).id
     const [empty, written] = [await make(''), await make('1. My own?\nAnswer: yes')]
     const replies = [await asked(iris, { draftId: empty }), await asked(iris, { draftId: written })]
-    await new Promise((resolve) => setTimeout(resolve, 5000))
     const text = async (id: string) => ((await iris.get(`/api/drafts/${id}`).expect(200)).body as { text: string }).text
-    expect(await text(empty)).toBe(replies[0]?.text)
+    await until('the reply is in its draft', async () => (await text(empty)) === replies[0]?.text)
     expect(await text(written)).toBe('1. My own?\nAnswer: yes')
     const list = (await iris.get(`/api/writing/replies?drafts=${empty},${written}`).expect(200)).body as Reply[]
     expect(list.map(({ id }) => id).sort()).toEqual(replies.map(({ id }) => id).sort())
@@ -149,13 +156,9 @@ describe('a reply', () => {
   })
 
   test('can be stopped; what came is kept and counted', async () => {
-    await fetch(`${server.skerry.url}/temper`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ wordsPerSecond: 40 }),
-    })
+    await temper({ pauseAfter: 30, wordsPerSecond: 40 })
     const { id } = (await ask(iris).expect(201)).body as Reply
-    await new Promise((resolve) => setTimeout(resolve, 1200))
+    await until('some of it has come', async () => (await asItIs(iris, id)).text.length > 20)
     const reply = (await iris.post(`/api/writing/replies/${id}/stop`).expect(200)).body as Reply
     expect(reply.state).toBe('stopped')
     expect(reply.text.length).toBeGreaterThan(20)
@@ -165,19 +168,14 @@ describe('a reply', () => {
       id: string
     }
     const own = (await ask(iris, { draftId: draft.id }).expect(201)).body as Reply
-    await new Promise((resolve) => setTimeout(resolve, 400))
-    const before = Date.now()
+    await until('some of it has come', async () => (await asItIs(iris, own.id)).text.length > 20)
+    // It answers although the service holds the reply back.
     await iris.post(`/api/writing/replies/${own.id}/stop`).expect(200)
-    expect(Date.now() - before).toBeLessThan(2000)
     await iris.post(`/api/writing/replies/${own.id}/go-on`).expect(200)
     expect((await iris.post(`/api/writing/replies/${own.id}/stop`).expect(200)).body).toMatchObject({
       state: 'stopped',
     })
-    await fetch(`${server.skerry.url}/temper`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ wordsPerSecond: 4000 }),
-    })
+    await temper({ pauseAfter: null, wordsPerSecond: 4000 })
   })
 
   test.each([

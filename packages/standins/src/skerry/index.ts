@@ -17,7 +17,7 @@ const MISTAKES = 0.1
 export function startSkerry({ port, token, words = 3000, units = 2500, ...temper }: SkerryStart): Promise<Running> {
   const state = {
     next: 1,
-    temper: { manner: null, mistakes: MISTAKES, seed: 1, wordsPerSecond: 60, ...temper },
+    temper: { manner: null, mistakes: MISTAKES, seed: 1, wordsPerSecond: 60, pauseAfter: null, ...temper },
   }
   return serve(createSkerry(state, new Faults(), token, { words, units }), port)
 }

@@ -1,3 +1,4 @@
+import { EventEmitter, once } from 'node:events'
 import { setTimeout as sleep } from 'node:timers/promises'
 import express, { Router, type Express, type NextFunction, type Request, type Response } from 'express'
 import type { Faults } from '../shared/faults.ts'
@@ -19,7 +20,11 @@ export interface SkerryLimits {
 
 export interface SkerryState {
   next: number
-  temper: Temper & { readonly wordsPerSecond: number }
+  temper: Temper & {
+    readonly wordsPerSecond: number
+    /** Stops behind so many words of a reply until its temper is set again; null: never. */
+    readonly pauseAfter: number | null
+  }
 }
 
 const LETTERS_PER_UNIT = 4
@@ -32,6 +37,12 @@ const LETTERS_PER_UNIT = 4
 export function createSkerry(state: SkerryState, faults: Faults, token: string, limits: SkerryLimits): Express {
   const readings = shippedReadings()
   const written: { readonly seed: number; readonly items: readonly Drafted[] }[] = []
+  const changes = new EventEmitter().setMaxListeners(0)
+  const goOn = async (words: number, response: Response): Promise<void> => {
+    const pausesHere = (): boolean => state.temper.pauseAfter !== null && words >= state.temper.pauseAfter
+    while (pausesHere() && !response.destroyed)
+      await Promise.race([once(changes, 'temper'), once(response, 'close')])
+  }
   const site = express()
   site.disable('x-powered-by')
   site.use(faults.control)
@@ -39,6 +50,7 @@ export function createSkerry(state: SkerryState, faults: Faults, token: string, 
   site.get('/temper', (_request, response) => void response.json(state.temper))
   site.put('/temper', express.json(), (request, response) => {
     state.temper = temperIn(request.body as Record<string, unknown>, state.temper)
+    changes.emit('temper')
     response.status(204).end()
   })
   site.get('/written', (_request, response) => void response.json(written))
@@ -78,7 +90,7 @@ export function createSkerry(state: SkerryState, faults: Faults, token: string, 
       written.push({ seed, items: reply.items })
       const whole = reply.text.startsWith(soFar) ? reply.text.slice(soFar.length) : reply.text
       const most = Math.min(limits.units, Number(body['units'] ?? limits.units))
-      await stream(response, whole, { most, seed, asked, wordsPerSecond: state.temper.wordsPerSecond })
+      await stream(response, whole, { most, seed, asked, wordsPerSecond: state.temper.wordsPerSecond, goOn })
     })
     return api
   }
@@ -95,13 +107,15 @@ interface Streaming {
   readonly seed: number
   readonly asked: string
   readonly wordsPerSecond: number
+  /** Resolves when the reply may go on behind so many words. */
+  readonly goOn: (words: number, response: Response) => Promise<void>
 }
 
 /** Lines of JSON: `{"seed": 1}`, `{"text": "…"}` again and again, `{"end": "whole" | "limit", "units": {…}}`. */
 async function stream(
   response: Response,
   text: string,
-  { most, seed, asked, wordsPerSecond }: Streaming,
+  { most, seed, asked, wordsPerSecond, goOn }: Streaming,
 ): Promise<void> {
   response.type('application/x-ndjson')
   const say = (line: object): void => void response.write(`${JSON.stringify(line)}\n`)
@@ -111,6 +125,7 @@ async function stream(
   let isCut = false
   const size = Math.max(1, Math.round(wordsPerSecond / 20))
   for (let at = 0; at < pieces.length && !response.destroyed; at += size) {
+    await goOn(at, response)
     const piece = pieces.slice(at, at + size).join('')
     if (letters + piece.length > most * LETTERS_PER_UNIT) {
       isCut = true
@@ -133,12 +148,13 @@ function wordCount(text: string): number {
 }
 
 function temperIn(given: Record<string, unknown>, known: SkerryState['temper']): SkerryState['temper'] {
-  const { manner, mistakes, seed, wordsPerSecond } = given
+  const { manner, mistakes, seed, wordsPerSecond, pauseAfter } = given
   const isShare = typeof mistakes === 'number' && mistakes >= 0 && mistakes <= 1
   return {
     manner: manner === null || MANNERS.includes(manner as Manner) ? (manner as Manner | null) : known.manner,
     mistakes: isShare ? mistakes : known.mistakes,
     seed: Number.isInteger(seed) ? Number(seed) : known.seed,
+    pauseAfter: pauseAfter === null || Number.isInteger(pauseAfter) ? (pauseAfter as number | null) : known.pauseAfter,
     wordsPerSecond: typeof wordsPerSecond === 'number' && wordsPerSecond > 0 ? wordsPerSecond : known.wordsPerSecond,
   }
 }

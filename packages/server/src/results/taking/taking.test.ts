@@ -3,6 +3,7 @@ import { LockMode } from '@mikro-orm/core'
 import request from 'supertest'
 import { paperOf, type Agent } from '../../testing/dispatching.ts'
 import { startServer, type RunningServer } from '../../testing/running-server.ts'
+import { until } from '../../testing/until.ts'
 import { Attempt } from '../sitting.entity.ts'
 import { stateOf } from './opening.ts'
 import { TakingLimits } from './taking-limits.ts'
@@ -402,7 +403,11 @@ test('what is being saved while its time ends is handed in with the rest', async
   const reading = await server.em().transactional(async (em) => {
     const own = await em.findOneOrFail(Attempt, { sittingId: id }, { lockMode: LockMode.PESSIMISTIC_WRITE })
     const asked = attempt(code, token)
-    await new Promise((resolve) => setTimeout(resolve, 500))
+    await until('the other waits for this row', async () => {
+      const waiting = `select count(*)::int n from pg_stat_activity where wait_event_type = 'Lock' and query like '%attempt%'`
+      const [row] = await server.em().execute<{ n: number }[]>(waiting)
+      return (row?.n ?? 0) > 0
+    })
     own.answers = { [at]: { n: 1, response: { kind: 'text', text: SECRET } } }
     return { asked }
   })
