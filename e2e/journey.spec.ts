@@ -120,16 +120,20 @@ async function buildPaper(page: Page): Promise<void> {
     .filter({ has: page.getByRole('spinbutton') })
   const first = await rows.first().innerText()
   await page.getByRole('button', { name: 'Move item 1', exact: true }).focus()
+  const said = page.locator('[id^=DndLiveRegion]')
   await page.keyboard.press('Space')
-  await page.waitForTimeout(300)
-  await page.keyboard.press('ArrowDown')
-  await page.waitForTimeout(300)
+  await expect(said).toContainText('Picked up')
+  // What is below is measured when the item is lifted: the key is pressed until it has moved.
+  await expect(async () => {
+    await page.keyboard.press('ArrowDown')
+    await expect(said).toContainText('moved over', { timeout: 1000 })
+  }).toPass()
   await page.keyboard.press('Space')
   await expect(rows.nth(1)).toContainText(first.split('\n').find((line) => line.length > 20) ?? 'anchor')
 }
 
 async function takeAsStudent(page: Page): Promise<void> {
-  await page.waitForTimeout(900)
+  await expect(page.getByText('saving …')).toHaveCount(0)
   await page.getByRole('link', { name: 'Take it' }).click()
   for (const option of ['a wide flat anchor', 'three times the depth', 'True', 'yes, for a dinghy'])
     await page.getByLabel(option, { exact: true }).check()

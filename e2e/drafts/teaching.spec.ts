@@ -105,6 +105,6 @@ test('what was taught is kept by name, and offered with a draft that looks alike
   // A draft of another kind is not asked.
   await pasteDraft(page, 'Something else', '1. Which is a grain?\na) oak\nb) rye\nAnswer: b\n')
   await expect(page.getByRole('article')).toHaveCount(1)
-  await page.waitForTimeout(1200)
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await expect(offer).toHaveCount(0)
 })

@@ -68,16 +68,22 @@ function pdfs() {
     files[`pdf: a sampled function of ${size} values`] = page(
       `/CS cs 0.5 scn\n${TEXT}`,
       '/ColorSpace << /CS [/Separation /Spot /DeviceRGB 5 0 R] >>',
-      [
-        [
-          `/FunctionType 0 /Domain [0 1] /Range [0 1 0 1 0 1] /Size [${size}] /BitsPerSample 8`,
-          Buffer.alloc(100),
-        ],
-      ],
+      [[`/FunctionType 0 /Domain [0 1] /Range [0 1 0 1 0 1] /Size [${size}] /BitsPerSample 8`, Buffer.alloc(100)]],
     )
-  for (const [layers, megabytes] of [[1, 100], [1, 600], [2, 900], [3, 900], [8, 200]])
+  for (const [layers, megabytes] of [
+    [1, 100],
+    [1, 600],
+    [2, 900],
+    [3, 900],
+    [8, 200],
+  ])
     files[`pdf: ${megabytes} MB of blanks under ${layers} layers of flate`] = page(layered(layers, megabytes))
-  for (const [levels, times] of [[8, 8], [12, 10], [30, 3], [60, 2]])
+  for (const [levels, times] of [
+    [8, 8],
+    [12, 10],
+    [30, 3],
+    [60, 2],
+  ])
     files[`pdf: forms in forms, ${levels} levels of ${times}`] = forms(levels, times)
   for (const count of [1e5, 1e6])
     files[`pdf: ${count} run lengths`] = page([
@@ -120,12 +126,17 @@ function pdfs() {
     ],
     '<< /Type /Font /Subtype /CIDFontType2 /BaseFont /A /CIDSystemInfo << /Registry (A) /Ordering (B) /Supplement 0 >> /W [0 1000000000 500] >>',
   ])
-  files['pdf: an index of 2 GB'] = latin('%PDF-1.7\nxref\n0 2000000000\n0000000000 65535 f \ntrailer << /Root 1 0 R >>\n')
+  files['pdf: an index of 2 GB'] = latin(
+    '%PDF-1.7\nxref\n0 2000000000\n0000000000 65535 f \ntrailer << /Root 1 0 R >>\n',
+  )
   files['pdf: nothing but its name'] = latin('%PDF-1.7')
   files['pdf: an index that leads to itself'] = latin(
     '%PDF-1.7\nxref\n0 1\n0000000000 65535 f \ntrailer << /Root 1 0 R /Prev 9 >>\nstartxref\n9\n%%EOF',
   )
-  files['pdf: 10 MB of objects'] = pdf(['<< /Type /Catalog /Pages 2 0 R >>', ...Array(150_000).fill('<< /A [1 2 3] >>')])
+  files['pdf: 10 MB of objects'] = pdf([
+    '<< /Type /Catalog /Pages 2 0 R >>',
+    ...Array(150_000).fill('<< /A [1 2 3] >>'),
+  ])
   return files
 }
 
@@ -163,8 +174,12 @@ function workbooks() {
   files['xlsx: a cell in the last row'] = workbook(
     '<sheetData><row r="1048576"><c r="XFD1048576"><v>1</v></c></row></sheetData>',
   )
-  files['xlsx: a row with number 1e9'] = workbook('<sheetData><row r="1000000000"><c r="A1000000000"><v>1</v></c></row></sheetData>')
-  files['xlsx: a cell in column ZZZZZZ'] = workbook('<sheetData><row r="1"><c r="ZZZZZZ1"><v>1</v></c></row></sheetData>')
+  files['xlsx: a row with number 1e9'] = workbook(
+    '<sheetData><row r="1000000000"><c r="A1000000000"><v>1</v></c></row></sheetData>',
+  )
+  files['xlsx: a cell in column ZZZZZZ'] = workbook(
+    '<sheetData><row r="1"><c r="ZZZZZZ1"><v>1</v></c></row></sheetData>',
+  )
   files['xlsx: a merge of the whole sheet'] = workbook(
     `<sheetData>${ROW}</sheetData><mergeCells><mergeCell ref="A1:XFD1048576"/></mergeCells>`,
   )
@@ -290,8 +305,12 @@ function packages() {
     'zip: five files of zeros': zipSync(Object.fromEntries([1, 2, 3, 4, 5].map((at) => [`${at}.xml`, zeros]))),
     'zip: word of zeros': zipSync({ 'word/document.xml': zeros }),
     'zip: content of blanks': zipSync({ 'content.xml': new Uint8Array(19_000_000).fill(32) }),
-    'zip: 4,900 files': zipSync(Object.fromEntries(Array.from({ length: 4900 }, (_none, at) => [`${at}.xml`, bytes('<a/>')]))),
-    'zip: 6,000 files': zipSync(Object.fromEntries(Array.from({ length: 6000 }, (_none, at) => [`${at}.xml`, bytes('<a/>')]))),
+    'zip: 4,900 files': zipSync(
+      Object.fromEntries(Array.from({ length: 4900 }, (_none, at) => [`${at}.xml`, bytes('<a/>')])),
+    ),
+    'zip: 6,000 files': zipSync(
+      Object.fromEntries(Array.from({ length: 6000 }, (_none, at) => [`${at}.xml`, bytes('<a/>')])),
+    ),
     'zip: a path outside': zipSync({ '../../a.xml': bytes('<a/>') }),
     'zip: a zip in a zip': zipSync({ 'a.zip': zipSync({ 'a.xml': zeros }) }),
     'zip: nothing': new Uint8Array([0x50, 0x4b, 5, 6, ...new Array(18).fill(0)]),
@@ -309,7 +328,9 @@ function packages() {
     'qti: an entity that grows': bytes(
       `<!DOCTYPE a [<!ENTITY a "${'a'.repeat(1000)}"><!ENTITY b "${'&a;'.repeat(1000)}"><!ENTITY c "${'&b;'.repeat(1000)}">]>${item('&c;')}`,
     ),
-    'qti: a million attributes': bytes(`<assessmentItem ${Array.from({ length: 300_000 }, (_none, at) => `a${at}="1"`).join(' ')}/>`),
+    'qti: a million attributes': bytes(
+      `<assessmentItem ${Array.from({ length: 300_000 }, (_none, at) => `a${at}="1"`).join(' ')}/>`,
+    ),
     'json: arrays in arrays': bytes('['.repeat(500_000)),
     'json: items without end': bytes(`{"items":[${'{"kind":"single"},'.repeat(300_000)}{}]}`),
   }

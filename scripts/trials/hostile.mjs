@@ -68,7 +68,9 @@ await main(async () => {
       const isBad = status === 0 || status >= 500 || ms > LONGEST_MS
       if (!isBad) return
       failed++
-      process.stdout.write(`  ${name}: ${status || 'nobody answered'}, ${(ms / 1000).toFixed(1)} s ${body?.message ?? ''}\n`)
+      process.stdout.write(
+        `  ${name}: ${status || 'nobody answered'}, ${(ms / 1000).toFixed(1)} s ${body?.message ?? ''}\n`,
+      )
       if (status === 0) {
         await sleep(500)
         if (!trial.isRunning()) await trial.start()

@@ -158,7 +158,7 @@ export async function trialServer(settings = {}, servers = 1) {
  */
 export function person(...urls) {
   let cookie = ''
-  return async (method, path, body, type = 'application/json') => {
+  const ask = async (method, path, body, type = 'application/json', isSecondTry = false) => {
     try {
       const url = urls[Math.floor(Math.random() * urls.length)]
       const response = await fetch(url + path, {
@@ -171,9 +171,12 @@ export function person(...urls) {
       const text = await response.text()
       return { status: response.status, body: text ? JSON.parse(text) : null }
     } catch (error) {
+      // A connection that was kept open was closed just as it was used again.
+      if (error.cause?.code === 'UND_ERR_SOCKET' && !isSecondTry) return ask(method, path, body, type, true)
       return { status: 0, body: { message: String(error.cause ?? error) } }
     }
   }
+  return ask
 }
 
 /** The first owner of a fresh server. */

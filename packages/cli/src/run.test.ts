@@ -269,3 +269,32 @@ test.each(['gift', 'aiken', 'qti12', 'qti21', 'qti22', 'qti30', 'cc13', 'csv', '
     expect(items).toHaveLength(2)
   },
 )
+
+test('prove --against asks a file that was made before, and says which key was turned there', async () => {
+  const gift = join(folder, 'sent.gift')
+  await call('convert', draft, '--to', 'gift', '-o', gift)
+  const same = await call('prove', draft, '--against', gift)
+  expect(same.status).toBe(0)
+  expect(same.out).toContain('2 of 2 items proven')
+  writeFileSync(gift, readFileSync(gift, 'utf8').replace(/\{T(?:RUE)?\}/, '{FALSE}'))
+  const turned = await call('prove', draft, '--against', gift)
+  expect(turned.status).toBe(1)
+  expect(turned.out).toContain('1 of 2 items proven')
+  expect(turned.out).toMatch(/Rye is a grain.*key changed/)
+  // The file is what is asked, not what is true.
+  expect((await call('prove', gift, '--to', 'qti30')).status).toBe(0)
+  writeFileSync(gift, '::a::Another question {T}\n')
+  const other = await call('prove', draft, '--against', gift)
+  expect(other.status).toBe(1)
+  expect(other.out).toContain('2 missing there')
+  expect(other.out).toContain('only in')
+})
+
+test.each(['qti12', 'qti21', 'qti30', 'csv', 'xlsx', 'items', 'draft'])(
+  'prove --against what was written as %s',
+  async (to) => {
+    const file = join(folder, `sent.${to}`)
+    await call('convert', draft, '--to', to, '-o', file)
+    expect((await call('prove', draft, '--against', file)).out).toContain('2 of 2 items proven')
+  },
+)

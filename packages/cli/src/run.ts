@@ -9,13 +9,14 @@ import {
   NotationError,
   readDraft,
   readingOutline,
+  type HeldElsewhere,
   type Assets,
   type Item,
   type PaperPlan,
   type Reading,
   type Unread,
 } from '@zakuska/core'
-import { FILE_TARGETS, isFileTarget, PackageError, readFile } from '@zakuska/documents'
+import { decodeText, FILE_TARGETS, isFileTarget, isZip, PackageError, readFile, unpackZip } from '@zakuska/documents'
 import { itemsOutline } from './items-outline.ts'
 import { findNotation } from './notation.ts'
 import { COMMANDS, nearestCommand, usageOf } from './usage.ts'
@@ -51,6 +52,7 @@ const OPTIONS = {
   notation: { type: 'string' },
   as: { type: 'string' },
   to: { type: 'string' },
+  against: { type: 'string' },
   for: { type: 'string' },
   json: { type: 'boolean' },
   out: { type: 'string', short: 'o' },
@@ -89,7 +91,7 @@ async function dispatch(args: readonly string[], streams: Streams): Promise<numb
     case 'fit':
       return fit(file, values.for, streams)
     default:
-      return prove(file, values.to, streams)
+      return prove(file, values, streams)
   }
 }
 
@@ -212,14 +214,41 @@ function sayNotKept({ notKept }: Opened, streams: Streams): void {
   for (const line of notKept) streams.err(`zakuska: ${line}\n`)
 }
 
-async function prove(file: string, to: string | undefined, streams: Streams): Promise<number> {
-  if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}.`)
+async function prove(
+  file: string,
+  { to, against }: { readonly to?: string | undefined; readonly against?: string | undefined },
+  streams: Streams,
+): Promise<number> {
+  if (against !== undefined) return proveFile(file, against, streams)
+  if (!to || !isFormatId(to)) throw new UsageError(`--to takes one of ${FORMAT_IDS.join(', ')}, --against a file.`)
   const opened = await open(file)
   sayNotKept(opened, streams)
   const { proofReport } = await import('./prove.ts')
   const report = proofReport(opened.items, to, opened.title)
   streams.out(report.text)
   return report.agrees ? 0 : 1
+}
+
+async function proveFile(file: string, against: string, streams: Streams): Promise<number> {
+  const { items } = await open(file)
+  const there = await open(against)
+  sayNotKept(there, streams)
+  const { proofAgainst } = await import('./prove.ts')
+  const report = proofAgainst(items, { items: there.items, format: await heldIn(against) }, against)
+  streams.out(report.text)
+  return report.agrees ? 0 : 1
+}
+
+/** How a file in an open format grades; null where it is a draft, a table, or our own JSON. */
+async function heldIn(file: string): Promise<HeldElsewhere['format']> {
+  const bytes = new Uint8Array(readFileSync(file))
+  const contents = await readFile(bytes)
+  if (contents.kind !== 'items' || contents.format === 'items') return null
+  const { FORMATS } = await import('@zakuska/core')
+  const format = FORMATS[contents.format]
+  const isText = contents.format === 'gift' || contents.format === 'aiken'
+  const files = isText ? [] : isZip(bytes) ? unpackZip(bytes) : [{ path: 'item.xml', bytes }]
+  return { format, data: isText ? { form: 'text', text: decodeText(bytes) } : { form: 'package', files } }
 }
 
 interface Opened {

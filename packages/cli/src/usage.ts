@@ -34,8 +34,9 @@ ${READ_WITH}`,
 DESTINATION is ${DESTINATIONS.map(({ id }) => id).join(', ')}.`,
   },
   prove: {
-    usage: `zakuska prove FILE --to ${FORMAT_IDS.join('|')}`,
-    says: 'Writes a format, reads it back, and has every key graded by its rules. Status 1 where one grades otherwise than announced.',
+    usage: `zakuska prove FILE --to ${FORMAT_IDS.join('|')} | zakuska prove FILE --against EXPORTED`,
+    says: `Writes a format, reads it back, and has every key graded by its rules. Status 1 where one grades otherwise than announced.
+--against EXPORTED  asks a file that was made before instead: does it grade as the items of FILE say?`,
   },
   bench: { usage: 'zakuska bench', says: 'Measures the reader, the formats and the bank, as ratios.' },
 }

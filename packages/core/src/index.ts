@@ -131,6 +131,7 @@ export {
 export { pointsEarned, shareEarned } from './grade/grade.ts'
 export { probesOf, type Probe, type ProbeKind } from './grade/probes.ts'
 export { proofSummary, proveFormat, type FormatProof, type ProofSummary } from './proof/prove-format.ts'
+export { proveAgainst, type HeldElsewhere, type ProofAgainst } from './proof/prove-against.ts'
 export { proveItems, type ItemProof, type ProbeVerdict, type ProvenProbe } from './proof/prove.ts'
 export { isAnswered, type Response } from './grade/response.ts'
 export { readNumber, type TypedNumber } from './grade/number-value.ts'

@@ -8,9 +8,10 @@ import type {
   PartCredit,
   SingleItem,
 } from '../item/model.ts'
-import { readNumber } from './number-value.ts'
+import { typedNumbers, type TypedNumber } from './number-value.ts'
 import type { Response } from './response.ts'
 import { isSameText } from './same-text.ts'
+import { isSameUnit } from './same-unit.ts'
 
 /**
  * Share of the item's points that a response earns, in `[0, 1]`. An item without a key earns nothing for anybody; so
@@ -78,10 +79,13 @@ function isAccepted(text: string, key: readonly string[], rules: ClozeItem['rule
   return text.trim() !== '' && key.some((accepted) => isSameText(text, accepted, rules))
 }
 
-/** The credit of the first band that the number lies in, its unit converted. */
+/** The credit of the first band that the number lies in, its unit converted; of what it can mean, what earns most. */
 function numericShare(item: NumericItem, text: string): number {
-  const typed = readNumber(text)
-  if (!typed || (item.figures !== undefined && typed.figures !== item.figures)) return 0
+  return Math.max(0, ...typedNumbers(text, item.language).map((typed) => shareOfNumber(item, typed)))
+}
+
+function shareOfNumber(item: NumericItem, typed: TypedNumber): number {
+  if (item.figures !== undefined && typed.figures !== item.figures) return 0
   const factor = unitFactor(item, typed.unit)
   if (factor === null) return 0
   // "50 %" is read as 0.5; where the item counts in percent, it is 50.
@@ -92,15 +96,11 @@ function numericShare(item: NumericItem, text: string): number {
 
 /** What a number with this unit is multiplied by; null: the unit is wrong, or is missing where it must be typed. */
 function unitFactor(item: NumericItem, unit: string): number | null {
-  if (unit === '' || (unit === '%' && item.unit === undefined))
-    return item.unitRule === 'required' && unit === '' ? null : 1
-  if (item.unit !== undefined && sameUnit(unit, item.unit)) return 1
-  return item.conversions?.find((one) => sameUnit(unit, one.unit))?.factor ?? null
-}
-
-function sameUnit(a: string, b: string): boolean {
-  const plain = (unit: string): string => unit.normalize('NFKC').replace(/[\s.]/g, '').replace('^', '')
-  return plain(a) === plain(b)
+  // Of an amount without a unit, the sign of a currency says nothing.
+  const isBare = unit === '' || (item.unit === undefined && (unit === '%' || /^\p{Sc}$/u.test(unit)))
+  if (isBare) return item.unitRule === 'required' && unit === '' ? null : 1
+  if (item.unit !== undefined && isSameUnit(unit, item.unit)) return 1
+  return item.conversions?.find((one) => isSameUnit(unit, one.unit))?.factor ?? null
 }
 
 function lies(value: number, band: NumericKey): boolean {

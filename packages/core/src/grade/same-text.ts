@@ -1,20 +1,59 @@
 import type { TextRules } from '../item/model.ts'
-import { readNumber } from './number-value.ts'
+import { readNumber, typedNumbers } from './number-value.ts'
+import { DASHES } from './plain-characters.ts'
+import { isSameUnit } from './same-unit.ts'
 
 /** Combining marks that Unicode parts from their letters under NFD (Unicode Standard Annex #15). */
 const COMBINING = /\p{Mn}/gu
 
-/** Typed text in the form in which it is compared: NFC, blanks folded, then as the item's rules say. */
+/** Letters with a stroke or of two, which Unicode does not part: what is typed where a keyboard has none of them. */
+const STROKED: Readonly<Record<string, string>> = {
+  ...{ ø: 'o', Ø: 'O', ł: 'l', Ł: 'L', đ: 'd', Đ: 'D', ð: 'd', Ð: 'D', ħ: 'h', Ħ: 'H', ŧ: 't', Ŧ: 'T', ı: 'i' },
+  ...{ æ: 'ae', Æ: 'AE', œ: 'oe', Œ: 'OE', þ: 'th', Þ: 'Th', ß: 'ss', ẞ: 'SS' },
+}
+const STROKED_LETTER = new RegExp(`[${Object.keys(STROKED).join('')}]`, 'g')
+
+/**
+ * Typed text in the form in which it is compared: what a keyboard or a program changes by itself (blanks, hyphens, apostrophes,
+ * quotes, raised and lowered figures, what is not seen) is one, then as the item's rules say.
+ */
 export function comparableText(text: string, rules: TextRules): string {
+  const plain = asTyped(text.replace(/\p{Cf}/gu, '').replace(/\s+/g, ' '), rules)
+  return rules.listOrder === 'any' ? partsOf(text, rules).sort().join(', ') : plain
+}
+
+function asTyped(text: string, rules: TextRules): string {
   let plain = text
-    .normalize('NFC')
-    .replace(/[\u2018\u2019]/g, "'")
+    .replace(/\p{Cf}/gu, '')
+    .replace(/[‘’ʼ`´′ʹ＇]/g, "'")
+    .replace(/[“”„‟«»″＂]/g, '"')
+    // Behind a figure, a raised one is a power: 10² is not 102.
+    .replace(/(?<=\d)[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, '^$&')
+    .replace(/(?<=\d)(?=[¼-¾⅐-⅞])/g, ' ')
+    .normalize('NFKC')
+    .replace(/\u2044/g, '/')
+    .replace(DASHES, '-')
+    .replace(/(?<=[\p{L})])[_^]\{?([+-]?\d{1,3}[+-]?)\}?/gu, '$1')
     .replace(/\s+/g, ' ')
     .trim()
-  if (rules.letterCase === 'ignore') plain = plain.toLowerCase()
-  if (rules.accents === 'ignore') plain = plain.normalize('NFD').replace(COMBINING, '').normalize('NFC')
-  if (rules.punctuation === 'ignore') plain = withoutPunctuation(plain)
-  return rules.listOrder === 'any' ? listParts(plain).sort().join(', ') : plain
+  if (rules.letterCase === 'ignore') plain = withoutCase(plain)
+  if (rules.accents === 'ignore')
+    plain = plain
+      .replace(STROKED_LETTER, (letter) => STROKED[letter] ?? letter)
+      .normalize('NFD')
+      .replace(COMBINING, '')
+      .normalize('NFC')
+  return rules.punctuation === 'ignore' ? withoutPunctuation(plain) : plain
+}
+
+/** As Unicode folds letter case in full (CaseFolding.txt, statuses C and F), the dotted and dotless i as one. */
+function withoutCase(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/ß/g, 'ss')
+    .replace(/ς/g, 'σ')
+    .replace(/i\u0307/g, 'i')
+    .replace(/ı/g, 'i')
 }
 
 /** Signs go, but the minus before a number and the point inside one stay. */
@@ -25,10 +64,18 @@ function withoutPunctuation(text: string): string {
     .trim()
 }
 
-function listParts(text: string): string[] {
+const AND = 'and|und|et|y|e|en|och|og|i|и|та|ve|&'
+const BETWEEN = new RegExp(
+  `\\s*[,;\\n]\\s*(?:(?:${AND})\\s+)?|\\s+(?:${AND})\\s+|(?<!\\d)\\s*/\\s*|\\s*/\\s*(?!\\d)(?=\\S)`,
+  'u',
+)
+
+/** The entries of a list, however they are parted: by signs, by words, or a line each. */
+function partsOf(text: string, rules: TextRules): string[] {
   return text
-    .split(/\s*[,;]\s*|\s+(?:and|und|et|y|e|en|och|i|и|та|ve|&)\s+/u)
-    .map((part) => part.trim())
+    .replace(/^\s*[-•*]\s+|(?<=\n)\s*[-•*]\s+/g, '')
+    .split(BETWEEN)
+    .map((part) => asTyped(part, rules))
     .filter(Boolean)
 }
 
@@ -37,11 +84,25 @@ export function isSameText(a: string, b: string, rules: TextRules): boolean {
   const [left, right] = [comparableText(a, rules), comparableText(b, rules)]
   if (left === right) return true
   if (rules.pattern === 'star' && right.includes('*')) return fitsPattern(left, right)
-  if (rules.numbers === 'value' && isSameNumber(left, right)) return true
+  if (rules.numbers === 'value' && isSameNumber(a, b)) return true
+  if (rules.numbers === 'value' && rules.listOrder === 'any' && isSameList(partsOf(a, rules), partsOf(b, rules)))
+    return true
   const wrong = rules.misspelt ?? 0
   // Numbers have no spelling: 12 is not 13 with a slip. Short words leave no room for one either.
   if (wrong === 0 || /\d/.test(left + right) || right.length < 4 * wrong) return false
   return distanceWithin(left, right, wrong)
+}
+
+/** The same entries, numbers by their value, each as often. */
+function isSameList(a: readonly string[], b: readonly string[]): boolean {
+  const left = [...b]
+  return (
+    a.length === b.length &&
+    a.every((part) => {
+      const at = left.findIndex((one) => one === part || isSameNumber(one, part))
+      return at >= 0 && left.splice(at, 1).length === 1
+    })
+  )
 }
 
 /** Each piece between stars is looked for behind the one before; the first and the last stand at the ends. */
@@ -60,10 +121,17 @@ function fitsPattern(text: string, pattern: string): boolean {
 }
 
 function isSameNumber(a: string, b: string): boolean {
-  const [left, right] = [readNumber(a), readNumber(b)]
-  if (!left || !right) return false
-  const units = [left.unit, right.unit].map((unit) => (unit === '%' ? '' : unit))
-  return units[0] === units[1] && Math.abs(left.value - right.value) <= 1e-12 * Math.max(1, Math.abs(right.value))
+  const right = readNumber(b)
+  return (
+    right !== null &&
+    typedNumbers(a).some((left) => {
+      const units = [left.unit, right.unit].map((unit) => (unit === '%' ? '' : unit))
+      return (
+        isSameUnit(units[0] ?? '', units[1] ?? '') &&
+        Math.abs(left.value - right.value) <= 1e-12 * Math.max(1, Math.abs(right.value))
+      )
+    })
+  )
 }
 
 /**

@@ -1,11 +1,9 @@
-import { plainText } from '../content/plain.ts'
-import type { Content } from '../content/model.ts'
 import type { Format, WriteSettings } from '../formats/format.ts'
 import type { Assets } from '../fit/limits.ts'
 import { isSameItem } from '../item/same-item.ts'
 import type { Item } from '../item/model.ts'
 import { proveItems, type ItemProof } from './prove.ts'
-import type { Response } from '../grade/response.ts'
+import { translate } from './translate.ts'
 
 export interface FormatProof {
   readonly proofs: readonly ItemProof[]
@@ -66,37 +64,4 @@ export function proveFormat(items: readonly Item[], format: Format, title: strin
     return !announced && !isSameItem(sent, received).key
   })
   return { proofs, changedKeys }
-}
-
-/** The response in the ids and places of the file, which a format may have named or ordered anew. */
-function translate(response: Response, sent: Item, received: Item): Response {
-  if (response.kind === 'pairs') {
-    const [from, to] = [sidesOf(sent), sidesOf(received)]
-    if (!from || !to) return response
-    return {
-      kind: 'pairs',
-      pairs: response.pairs.map(
-        ([a, b]) => [placeIn(from.left, to.left, a), placeIn(from.right, to.right, b)] as const,
-      ),
-    }
-  }
-  if (!('options' in sent) || !('options' in received)) return response
-  const names = new Map(sent.options.map((option, index) => [option.id, received.options[index]?.id ?? option.id]))
-  const named = (ids: readonly string[]): string[] => ids.map((id) => names.get(id) ?? id)
-  if (response.kind === 'choice') return { kind: 'choice', chosen: named(response.chosen) }
-  return response.kind === 'order' ? { kind: 'order', ids: named(response.ids) } : response
-}
-
-function sidesOf(item: Item): { readonly left: readonly Content[]; readonly right: readonly Content[] } | null {
-  if (item.kind === 'match') return item
-  return item.kind === 'grid' ? { left: item.rows, right: item.columns } : null
-}
-
-/** Where a part stands in the file, by what it says; among equals, by its place. */
-function placeIn(from: readonly Content[], to: readonly Content[], index: number): number {
-  const text = plainText(from[index]).replace(/\s+/g, ' ')
-  const said = (part: Content): string => plainText(part).replace(/\s+/g, ' ')
-  if (to[index] && said(to[index]) === text) return index
-  const found = to.findIndex((part) => said(part) === text)
-  return found < 0 ? index : found
 }

@@ -32,11 +32,7 @@ test.each<[string, () => Promise<Uint8Array>, RegExp]>([
   ['nothing', () => Promise.resolve(new Uint8Array()), /no PNG/],
   ['a picture of 400 million pixels', () => claiming(20_000, 20_000), /20,000 × 20,000 pixels/],
   ['one that is said to be larger than its data', () => claiming(3000, 3000), /broken/],
-  [
-    'one that is cut off',
-    async () => (await bytesOf(drawn(600, 600).jpeg())).slice(0, 400),
-    /broken/,
-  ],
+  ['one that is cut off', async () => (await bytesOf(drawn(600, 600).jpeg())).slice(0, 400), /broken/],
 ])('%s is refused', async (_name, make, says) => {
   const refused = checkPicture(await make())
   await expect(refused).rejects.toThrow(says)

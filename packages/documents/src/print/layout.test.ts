@@ -51,7 +51,11 @@ describe('the size of a picture', () => {
     const app = [0xff, 0xe0, 0, 4, 0, 0]
     const huffman = [0xff, 0xc4, 0, 3, 0]
     const frame = [0xff, 0xc2, 0, 17, 8, 0x01, 0x2c, 0x02, 0x58, 3, 0, 0]
-    expect(pictureHead(Uint8Array.from([0xff, 0xd8, ...app, ...huffman, ...frame]))).toEqual({ type: 'image/jpeg', width: 600, height: 300 })
+    expect(pictureHead(Uint8Array.from([0xff, 0xd8, ...app, ...huffman, ...frame]))).toEqual({
+      type: 'image/jpeg',
+      width: 600,
+      height: 300,
+    })
   })
   test('of what is neither, or breaks off: not known', () => {
     for (const bytes of [[], [0x47, 0x49, 0x46], [0xff, 0xd8, 0xff], [0xff, 0xd8, 0x00, 0x00, 0, 0, 0, 0, 0, 0, 0, 0]])

@@ -13,7 +13,16 @@ import { WorkspacesService } from './workspaces.service.ts'
 
 @Module({
   controllers: [SessionController, PeopleController, WorkspacesController],
-  providers: [AccountsService, PeopleService, WorkspacesService, LinksService, SignInLimits, AccountConnections, Tries, PurgeService],
+  providers: [
+    AccountsService,
+    PeopleService,
+    WorkspacesService,
+    LinksService,
+    SignInLimits,
+    AccountConnections,
+    Tries,
+    PurgeService,
+  ],
   exports: [AccountConnections, AccountsService, Tries],
 })
 export class AccountsModule {}

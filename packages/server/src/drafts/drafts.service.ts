@@ -2,7 +2,15 @@ import { randomUUID } from 'node:crypto'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { EntityManager } from '@mikro-orm/postgresql'
 import { ConflictException, HttpException, Injectable, Logger } from '@nestjs/common'
-import { checkItem, type DraftSource, type FollowedItem, followItems, followPlaces, type Reading, type ReadItem } from '@zakuska/core'
+import {
+  checkItem,
+  type DraftSource,
+  type FollowedItem,
+  followItems,
+  followPlaces,
+  type Reading,
+  type ReadItem,
+} from '@zakuska/core'
 import { demand, type SignedIn } from '../access/current-person.ts'
 import { type BankItem, BankService } from '../bank/index.ts'
 import { evidenceIn, type EvidenceIn } from './evidence.ts'
@@ -87,7 +95,10 @@ export class DraftsService {
   }
 
   /** Where its items stand: `soon` is null where that takes longer than a save waits, or cannot be told at all. */
-  #place(source: DraftSource): { readonly soon: Promise<PlacedDraft | null>; readonly all: Promise<PlacedDraft | null> } {
+  #place(source: DraftSource): {
+    readonly soon: Promise<PlacedDraft | null>
+    readonly all: Promise<PlacedDraft | null>
+  } {
     const all = this.work.run('placeDraft', source).catch((error: unknown) => {
       // What is too much for the reader is kept all the same: it is the person's text.
       if (error instanceof HttpException) return null

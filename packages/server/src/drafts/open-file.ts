@@ -109,7 +109,9 @@ async function found(assets: Assets | undefined): Promise<FoundPictures> {
     if (typeof kept === 'string') reasons.set(kept, (reasons.get(kept) ?? 0) + 1)
     else pictures.set(name, { id: randomUUID(), type: kept.type, bytes: kept.bytes })
   }
-  const notes = [...reasons].map(([why, count]) => `${count === 1 ? 'A picture was' : `${count} pictures were`} left out: ${why}`)
+  const notes = [...reasons].map(
+    ([why, count]) => `${count === 1 ? 'A picture was' : `${count} pictures were`} left out: ${why}`,
+  )
   return { pictures, notes }
 }
 

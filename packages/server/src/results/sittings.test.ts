@@ -110,7 +110,10 @@ describe('a response file', () => {
     const after = (await iris.get(`/api/sittings/${told.id}`).expect(200)).body as Told
     expect(after.attemptList[0]?.responses).toEqual([null, null, null])
     await iris.get(`/api/sittings/${told.id}/reports`).expect(200)
-    await iris.post(`/api/sittings/${told.id}/attempts`).send({ attempts: [row('Ode', [null])] }).expect(200)
+    await iris
+      .post(`/api/sittings/${told.id}/attempts`)
+      .send({ attempts: [row('Ode', [null])] })
+      .expect(200)
     await iris.delete(`/api/sittings/${told.id}`).expect(204)
   })
 

@@ -53,11 +53,15 @@ export class TaskProcess {
   constructor(limits: SystemLimits) {
     const { heapMegabytes, dataMegabytes, processorSeconds } = limits
     const program = [process.execPath, `--max-old-space-size=${heapMegabytes}`, PROGRAM]
-    this.#child = spawn('/bin/sh', ['-c', START, 'sh', String(dataMegabytes * 1024), String(processorSeconds), ...program], {
-      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
-      serialization: 'advanced',
-      env: { PATH: process.env['PATH'] ?? '' },
-    })
+    this.#child = spawn(
+      '/bin/sh',
+      ['-c', START, 'sh', String(dataMegabytes * 1024), String(processorSeconds), ...program],
+      {
+        stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+        serialization: 'advanced',
+        env: { PATH: process.env['PATH'] ?? '' },
+      },
+    )
     this.#ready = new Promise((resolve, reject) => {
       this.#child.once('message', () => resolve())
       this.#child.once('exit', (_status, signal) => reject(this.#afterEnd(signal)))

@@ -66,7 +66,8 @@ export class WorkService implements OnApplicationShutdown {
     if ('refused' in outcome) throw new UnprocessableEntityException(outcome.refused)
     this.#log.error(outcome.broke)
     // What others made may break a reader in ways that nobody thought of: it is the file's fault for who opened it.
-    if (room === 'file') throw new UnprocessableEntityException(`${this.terms[name].what} is broken and cannot be opened.`)
+    if (room === 'file')
+      throw new UnprocessableEntityException(`${this.terms[name].what} is broken and cannot be opened.`)
     throw new Error(`The task ${name} broke.`)
   }
 

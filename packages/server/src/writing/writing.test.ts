@@ -37,8 +37,7 @@ async function ended(by: Agent, id: string): Promise<Reply> {
   return reply
 }
 
-const asItIs = async (by: Agent, id: string) =>
-  (await by.get(`/api/writing/replies/${id}`).expect(200)).body as Reply
+const asItIs = async (by: Agent, id: string) => (await by.get(`/api/writing/replies/${id}`).expect(200)).body as Reply
 
 const temper = (set: object) =>
   fetch(`${server.skerry.url}/temper`, {

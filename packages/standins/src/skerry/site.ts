@@ -40,8 +40,7 @@ export function createSkerry(state: SkerryState, faults: Faults, token: string, 
   const changes = new EventEmitter().setMaxListeners(0)
   const goOn = async (words: number, response: Response): Promise<void> => {
     const pausesHere = (): boolean => state.temper.pauseAfter !== null && words >= state.temper.pauseAfter
-    while (pausesHere() && !response.destroyed)
-      await Promise.race([once(changes, 'temper'), once(response, 'close')])
+    while (pausesHere() && !response.destroyed) await Promise.race([once(changes, 'temper'), once(response, 'close')])
   }
   const site = express()
   site.disable('x-powered-by')

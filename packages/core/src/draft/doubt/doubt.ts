@@ -113,11 +113,17 @@ function isUnlike(texts: readonly string[]): boolean {
   return signs.some((sign) => sign.test(last) && !others.some((text) => sign.test(text)))
 }
 
+/** "a loop (2)": in two steps, since one pattern for both would look through the whole text from every letter. */
+function hasFigureBehindWords(text: string): boolean {
+  const letter = text.search(/\p{L}/u)
+  return letter >= 0 && /[([]\d{1,2}[)\]]/.test(text.slice(letter))
+}
+
 /** What is no answer that anybody types, by what it looks like instead. */
 const STRANGE: readonly (readonly [says: string, is: (text: string) => boolean])[] = [
   ['the typed answer judges', (text) => text.length > 2 && judgement(text, false) !== null],
   ['the typed answer names pairs', (text) => (text.match(PAIR)?.length ?? 0) > 1],
-  ['the typed answer has points in it', (text) => /\p{L}.*[([]\d{1,2}[)\]]/u.test(text) || findPoints(text) !== null],
+  ['the typed answer has points in it', (text) => hasFigureBehindWords(text) || findPoints(text) !== null],
   ['the typed answer has a blank in it', (text) => /_{2,}/.test(text)],
   ['the typed answer has a remark in brackets', (text) => /\p{L}\s\((?:[^()]*\s){2}[^()]*\)$/u.test(text)],
   ['the typed answer asks', (text) => /[?？]/.test(text)],

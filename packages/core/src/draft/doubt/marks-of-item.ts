@@ -47,7 +47,9 @@ export function unkeyedParts(item: Item): string[] {
   return parts.flatMap((part, at) => (keyed.has(at) ? [] : [`“${plainText(part)}”`]))
 }
 
-const POWER = /((?:\d+[.,])?\d+\s*[×x*·]\s*10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s*[×x*]\s*\d)/g
+// It begins where a number does, and its parts have an end: a line of nothing but figures is gone through once.
+const POWER =
+  /(?<!\d)((?:\d{1,15}[.,])?\d{1,15}\s{0,3}[×x*·]\s{0,3}10)([-−]\d{1,2}|\d{1,2})(?![\d.,%]|\s{0,3}[×x*]\s{0,3}\d)/g
 
 /** "6.25 × 1018", "1.6 x 10-19": powers of ten whose raised figures fell down. */
 function lostPowers(line: Line): Mark[] {

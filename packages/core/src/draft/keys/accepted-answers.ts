@@ -1,11 +1,11 @@
 import { anyOf, wordsFor } from '../languages/index.ts'
 
 const ACCEPTED = new RegExp(
-  `\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})(?:\\s*[:：]\\s*|\\s+)([^)）]+)[)）]\\s*$`,
+  `(?<!\\s)\\s*[(（]\\s*(?:${anyOf(wordsFor('accept'))})(?:\\s*[:：]\\s*|\\s+)([^)）]{1,400})[)）]\\s*$`,
   'iu',
 )
 const ACCEPTED_BEHIND = new RegExp(
-  `\\s*[(（]\\s*([^()（）]{1,60}?)\\s+(?:${anyOf(wordsFor('acceptBehind'))})\\s*[)）]\\s*$`,
+  `(?<!\\s)\\s*[(（]\\s*([^()（）]{1,60}?)\\s+(?:${anyOf(wordsFor('acceptBehind'))})\\s*[)）]\\s*$`,
   'iu',
 )
 /** Words between two answers that each count; short ones that mean something else in another language are left out. */

@@ -1,10 +1,13 @@
 import { keywordAt } from '../words.ts'
 import type { Stretch } from './list-entry.ts'
 
+/** Letters of one value in a line: every number in a line of figures begins one, and each would go to its end. */
+const LONGEST_VALUE = 400
+
 /** What a stretch says, without what parts it from its neighbours. */
 export function valueText(texts: readonly string[], { line, from, endLine, to }: Stretch): string {
   const parted = isDashed(texts)
-  if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, to), parted)
+  if (line === endLine) return tidyValue((texts[line] ?? '').slice(from, Math.min(to, from + LONGEST_VALUE)), parted)
   const parts = [
     (texts[line] ?? '').slice(from),
     ...texts.slice(line + 1, endLine),
@@ -50,5 +53,5 @@ export function tidyValue(text: string, dashParts = false): string {
         ? lead.trim()
         : '',
     )
-    .replace(/[\s,;|•·–—-]+$/u, (tail) => (/^\s/.test(tail) ? '' : tail.replace(/[\s,;|•·]+$/u, '')))
+    .replace(/(?<![\s,;|•·–—-])[\s,;|•·–—-]+$/u, (tail) => (/^\s/.test(tail) ? '' : tail.replace(/[\s,;|•·]+$/u, '')))
 }

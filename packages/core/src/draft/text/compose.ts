@@ -96,13 +96,14 @@ function isIdeographic(character: string | undefined): boolean {
 
 function inlinesOf(run: Run): Inline[] {
   const nodes: Inline[] = []
+  const stretches = stretchesOf(run)
   let at = 0
   for (const special of specialsOf(run)) {
     if (special.from < at) continue
-    nodes.push(...textNodes(run, at, special.from), special.node)
+    nodes.push(...stretches(at, special.from), special.node)
     at = special.to
   }
-  nodes.push(...textNodes(run, at, run.text.length))
+  nodes.push(...stretches(at, run.text.length))
   return nodes
 }
 
@@ -123,7 +124,13 @@ function specialsOf(run: Run): Special[] {
         node: { type: 'tex', tex: text.slice(2, -2).trim(), display: false },
       })
   }
-  const inTex = (at: number): boolean => found.some((special) => at >= special.from && at < special.to)
+  const tex = [...found].sort((a, b) => a.from - b.from)
+  let next = 0
+  // Gaps come from left to right, and so do the formulas that they may lie in.
+  const inTex = (at: number): boolean => {
+    while ((tex[next]?.to ?? Infinity) <= at) next++
+    return (tex[next]?.from ?? Infinity) <= at
+  }
   for (const picture of run.text.matchAll(PICTURE))
     found.push({
       from: picture.index,
@@ -142,19 +149,36 @@ function assetAt(run: Run, at: number): { readonly asset: string; readonly width
   return { asset: found?.[1] ?? '', ...(found?.[2] && { width: Number(found[2]) }) }
 }
 
-function textNodes(run: Run, from: number, to: number): Inline[] {
-  if (from >= to) return []
-  const edges = new Set([from, to])
-  for (const range of run.styles) {
-    if (range.from > from && range.from < to) edges.add(range.from)
-    if (range.to > from && range.to < to) edges.add(range.to)
+/** The text of one stretch after the other, from left to right, parted where a style begins or ends. */
+function stretchesOf(run: Run): (from: number, to: number) => Inline[] {
+  const edges = [...new Set(run.styles.flatMap((range) => [range.from, range.to]))].sort((a, b) => a - b)
+  const stylesAt = stylesFrom(run)
+  let next = 0
+  return (from, to) => {
+    const nodes: Inline[] = []
+    for (let start = from; start < to;) {
+      while ((edges[next] ?? to) <= start) next++
+      const end = Math.min(to, edges[next] ?? to)
+      nodes.push(styledText(run.text.slice(start, end).replace(/\s+/g, ' '), stylesAt(start, end).filter(isTextStyle)))
+      start = end
+    }
+    return nodes
   }
-  const sorted = [...edges].sort((a, b) => a - b)
-  return sorted.slice(1).map((end, index) => {
-    const start = sorted[index] ?? 0
-    const styles = run.styles.filter((range) => range.from <= start && range.to >= end).map((range) => range.style)
-    return styledText(run.text.slice(start, end).replace(/\s+/g, ' '), styles.filter(isTextStyle))
-  })
+}
+
+/** The styles of one stretch after the other, from left to right; those that have ended are not looked at again. */
+function stylesFrom(run: Run): (from: number, to: number) => LineStyle[] {
+  const coming = run.styles.map((range, order) => ({ ...range, order })).sort((a, b) => a.from - b.from)
+  let next = 0
+  let open: typeof coming = []
+  return (from, to) => {
+    for (let range = coming[next]; range && range.from <= from; range = coming[++next]) open.push(range)
+    open = open.filter((range) => range.to > from)
+    return open
+      .filter((range) => range.to >= to)
+      .sort((a, b) => a.order - b.order)
+      .map((range) => range.style)
+  }
 }
 
 function isTextStyle(style: LineStyle): style is TextStyle {

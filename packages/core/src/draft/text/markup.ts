@@ -98,10 +98,12 @@ class Builder {
   }
 }
 
-/** Escapable characters of CommonMark 0.31.2, section 2.4. */
 /** Letters of a formula; without an end, a text of nothing but openings would be searched once for each. */
 const LONGEST_TEX = 4000
+/** Letters between stars, likewise: a long paragraph. */
+const LONGEST_EMPHASIS = 2000
 
+/** Escapable characters of CommonMark 0.31.2, section 2.4. */
 const ESCAPABLE = /[!-/:-@[-`{-~]/
 
 function texOrEscape(text: string, at: number): Found | null {
@@ -154,18 +156,26 @@ function emphasis(text: string, at: number): Found | null {
   const delimiter = '*'.repeat(width)
   const start = at + width
   if (/^$|\*/.test(text.charAt(start)) || !opensEmphasis(text, at, width)) return null
-  for (let close = text.indexOf(delimiter, start); close > 0; close = text.indexOf(delimiter, close + 1)) {
-    if (/\s|\\/.test(text.charAt(close - 1))) continue
-    if (width === 1 && (text.charAt(close + 1) === '*' || text.charAt(close - 1) === '*')) continue
-    if (width === 1 && /\w/.test(text.charAt(close + 1))) continue
-    return {
-      open: width,
-      inner: close - start,
-      close: width,
-      styles: width === 1 ? ['emphasis'] : width === 2 ? ['strong'] : ['strong', 'emphasis'],
-    }
-  }
+  const last = Math.min(text.length, start + LONGEST_EMPHASIS)
+  for (
+    let close = text.indexOf(delimiter, start);
+    close > 0 && close <= last;
+    close = text.indexOf(delimiter, close + 1)
+  )
+    if (closesEmphasis(text, close, width))
+      return {
+        open: width,
+        inner: close - start,
+        close: width,
+        styles: width === 1 ? ['emphasis'] : width === 2 ? ['strong'] : ['strong', 'emphasis'],
+      }
   return null
+}
+
+function closesEmphasis(text: string, at: number, width: number): boolean {
+  const [before, after] = [text.charAt(at - 1), text.charAt(at + 1)]
+  if (before === '\\' || /\s/.test(before)) return false
+  return width > 1 || (before !== '*' && after !== '*' && !/\w/.test(after))
 }
 
 const UNDERSCORED = /(__?)(?=[^\s_])([^_]{0,400}[^\s_])\1(?![\w_])/y

@@ -1,16 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger'
 import type { Response } from '@zakuska/core'
 import { Type } from 'class-transformer'
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsInt,
-  IsObject,
-  IsString,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator'
+import { ArrayMaxSize, IsArray, IsInt, IsObject, IsString, MaxLength, Min, ValidateNested } from 'class-validator'
 import { TAKING_MODES, WHO_MAY_TAKE, type TakingMode, type WhoMayTake } from '../sitting.entity.ts'
 import { CONTENT, CONTENTS, ITEM, RESPONSE } from '../../http/core-schemas.ts'
 import { IsResponse } from '../../http/is-response.ts'

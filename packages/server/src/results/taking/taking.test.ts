@@ -456,7 +456,8 @@ describe('who guesses', () => {
   test('and who begins without end is held off, a year group is not', async () => {
     const { code } = await opened('test')
     const statuses: number[] = []
-    for (let at = 0; at < 155; at++) statuses.push((await begin(code, `Pupil ${String.fromCharCode(65 + (at % 26))}${at}`)).status)
+    for (let at = 0; at < 155; at++)
+      statuses.push((await begin(code, `Pupil ${String.fromCharCode(65 + (at % 26))}${at}`)).status)
     expect(statuses.slice(0, 150).every((status) => status === 200)).toBe(true)
     expect(statuses.slice(150)).toEqual([429, 429, 429, 429, 429])
   })
