@@ -13,6 +13,7 @@ import { CopiesModule } from './copies/copies.module.ts'
 import { DispatchModule } from './dispatch/index.ts'
 import { DraftsModule } from './drafts/drafts.module.ts'
 import { HealthController } from './health/health.controller.ts'
+import { pathToLog } from './http/path-to-log.ts'
 import { ProblemFilter, safeToLog } from './http/problem.filter.ts'
 import { OverviewController } from './overview/overview.controller.ts'
 import { PapersModule } from './papers/index.ts'
@@ -40,7 +41,7 @@ export class AppModule {
               req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
                 id,
                 method,
-                path: url.split('?')[0],
+                path: pathToLog(url),
               }),
               res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
               err: (error: unknown) => safeToLog(error),

@@ -50,7 +50,7 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
     session?.personId === undefined
       ? Promise.resolve(null)
       : RequestContext.create(em, () => accounts.find(session.personId ?? '', session.workspaceId ?? null))
-  app.use('/api', sameOrigin, sessions(app, settings))
+  app.use('/api', notStored, sameOrigin, sessions(app, settings))
   app.use(['/api', '/healthz', '/readyz'], withWholePath(gate(signedIn)))
   app.use('/api', bodies)
   app.use((request: Request, _response: Response, next: NextFunction) =>
@@ -59,6 +59,12 @@ export async function createApplication(settings: ServerSettings): Promise<NestE
   app.enableShutdownHooks()
   if (settings.webFolder) serveWeb(app, settings.webFolder)
   return app
+}
+
+/** What is answered belongs to who asked; what may be kept says so itself. */
+function notStored(_request: Request, response: Response, next: NextFunction): void {
+  response.set('cache-control', 'no-store')
+  next()
 }
 
 type Handler = (request: Request, response: Response, next: NextFunction) => void
@@ -96,6 +102,7 @@ function headers(settings: ServerSettings): ReturnType<typeof helmet> {
         // Only what the page itself names may be put in while it runs: the styles of its editors.
         'style-src': ["'self'", (_request, response) => `'nonce-${nonceOf(response as Response)}'`],
         'img-src': ["'self'", 'data:'],
+        'font-src': ["'self'"],
         'upgrade-insecure-requests': null,
       },
     },

@@ -16,9 +16,13 @@ describe('passwords and tokens', () => {
     ['aaaaaaaaaaaa', /tried first/],
     ['Iris Holm 2026', /own name/],
     ['iris.holm.1', /own name/],
+    ['IrisIrisIris', /own name/],
+    ['Holm-Iris-Holm-99', /own name/],
+    ['iris holm abc', /own name/],
   ])('%s is refused', (password, why) => expect(() => checkPassword(password, WHO)).toThrow(why))
   test('long ones of any letters are taken, counted by letters and not by bytes', () => {
     expect(() => checkPassword('lighthouse keeper', WHO)).not.toThrow()
+    expect(() => checkPassword('iris is my favourite flower', WHO)).not.toThrow()
     expect(() => checkPassword('žluťoučkýkůň', WHO)).not.toThrow()
     expect(() => checkPassword('🐚🐚🐚🐙🐙', WHO)).toThrow('10 letters at least')
   })

@@ -34,7 +34,7 @@ const NAMES: Readonly<Record<Right, string>> = {
 export const ROUTES: Readonly<Record<string, Right | 'self' | 'nobody'>> = {
   'GET /healthz': 'nobody',
   'GET /readyz': 'nobody',
-  'GET /api/session': 'self',
+  'GET /api/session': 'nobody',
   'POST /api/session': 'nobody',
   'DELETE /api/session': 'self',
   'PUT /api/session/workspace': 'self',

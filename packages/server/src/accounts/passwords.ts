@@ -30,10 +30,19 @@ export function checkPassword(
       ? `A password has ${SHORTEST_PASSWORD} letters at least.`
       : COMMON.has(plain) || /^(.)\1*$/u.test(plain)
         ? 'This password is one of those that are tried first. Take another.'
-        : [account, name.toLowerCase()].some(
-              (own) => own.length > 3 && plain.replace(/[\d\W_]+/g, '') === own.replace(/[\d\W_]+/g, ''),
-            )
+        : isOfOwnNames(plain, [account, ...name.toLowerCase().split(/\s+/)])
           ? 'A password is not one’s own name.'
           : null
   if (problem) throw new UnprocessableEntityException(problem)
 }
+
+/** Nothing but one's own names, in any order and as often as one likes, with figures and signs between them. */
+function isOfOwnNames(password: string, names: readonly string[]): boolean {
+  const letters = (text: string): string => text.normalize('NFC').replace(/[^\p{L}]+/gu, '')
+  const own = names.flatMap((name) => [letters(name), ...name.split(/[^\p{L}]+/u)]).filter((name) => name.length > 2)
+  const left = [...own].sort((a, b) => b.length - a.length).reduce((text, name) => text.replaceAll(name, ''), letters(password))
+  return letters(password) !== '' && left.length < LEAST_OF_ITS_OWN && left !== letters(password)
+}
+
+/** Letters that a password has besides the names of its owner. */
+const LEAST_OF_ITS_OWN = 4

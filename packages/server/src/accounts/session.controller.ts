@@ -1,8 +1,8 @@
-import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req } from '@nestjs/common'
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
-import type { Request } from 'express'
+import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req, Res } from '@nestjs/common'
+import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger'
+import type { Request, Response } from 'express'
 import { AccountsService } from './accounts.service.ts'
-import { CurrentPerson, type SignedIn } from '../access/current-person.ts'
+import { CurrentPerson, MaybePerson, type SignedIn } from '../access/current-person.ts'
 import { PersonDto } from './dto/people.dto.ts'
 import { SignInDto, WorkspaceSettingsDto } from './dto/session.dto.ts'
 import { beginSession, endSession } from './sessions.ts'
@@ -26,10 +26,17 @@ export class SessionController {
     return this.accounts.who(await beginSession(request, this.accounts, id, lastWorkspaceId))
   }
 
+  /** Who is signed in; 204 where nobody is, which is nothing wrong. */
   @Get()
   @ApiOkResponse({ type: PersonDto })
-  who(@CurrentPerson() person: SignedIn): Promise<PersonDto> {
-    return this.accounts.who(person)
+  @ApiNoContentResponse()
+  async who(
+    @MaybePerson() person: SignedIn | null,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<PersonDto | undefined> {
+    if (person) return this.accounts.who(person)
+    response.status(204)
+    return undefined
   }
 
   @Delete()

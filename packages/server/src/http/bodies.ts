@@ -37,7 +37,8 @@ export function bodies(request: Request, response: Response, next: NextFunction)
 }
 
 function refuse(response: Response, { status, message }: Problem): void {
-  response.status(status).json({ statusCode: status, message })
+  // What is still on its way is not waited for.
+  response.status(status).set('connection', 'close').json({ statusCode: status, message })
 }
 
 function readerFor(path: string): RequestHandler {

@@ -43,6 +43,8 @@ const LOWER_PRIORITY = 5
  * settings: its environment is empty but for the path.
  */
 export class TaskProcess {
+  /** All that it knows of the server's. */
+  readonly environment = { PATH: process.env['PATH'] ?? '' }
   readonly #child: ChildProcess
   readonly #ready: Promise<void>
   #task: { readonly resolve: (ended: Ended) => void; readonly reject: (error: Error) => void } | null = null
@@ -59,7 +61,7 @@ export class TaskProcess {
       {
         stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
         serialization: 'advanced',
-        env: { PATH: process.env['PATH'] ?? '' },
+        env: this.environment,
       },
     )
     this.#ready = new Promise((resolve, reject) => {

@@ -1250,6 +1250,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sittings/{id}/attempts/{attempt}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["HereController_letMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sittings/{id}/feedback": {
         parameters: {
             query?: never;
@@ -3275,6 +3291,7 @@ export interface components {
             title: string;
             /** @description Attempts that are not handed in yet */
             underWay: number;
+            underWayList: components["schemas"]["UnderWayDto"][];
             version: number;
         };
         SittingItemDto: {
@@ -3443,6 +3460,13 @@ export interface components {
             /** @description Items in the file that are not in the bank */
             unknown: number;
             updated: number;
+        };
+        UnderWayDto: {
+            id: string;
+            /** @description Whether a teacher lets them go on on another device */
+            mayMove: boolean;
+            startedAt: string | null;
+            student: string;
         };
         UndoneDto: {
             /** @description Changed by somebody since, and left as they are */
@@ -5928,6 +5952,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ResponsesInDto"];
+                };
+            };
+        };
+    };
+    HereController_letMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingDto"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
-import { api, ApiProblem, dataOf, type Schemas } from '../api/client'
+import { api, dataOf, type Schemas } from '../api/client'
 import { forgetTyped, saveAll } from '../parts/leaving'
 
 export const sessionKeys = {
@@ -13,12 +13,9 @@ export function useSession() {
   return useQuery({
     queryKey: sessionKeys.who,
     queryFn: async () => {
-      try {
-        return await dataOf(api.GET('/api/session'))
-      } catch (error) {
-        if (error instanceof ApiProblem && error.status === 401) return null
-        throw error
-      }
+      const person: Schemas['PersonDto'] | undefined = await dataOf(api.GET('/api/session'))
+      // Nobody: it answers without a body.
+      return person?.id === undefined ? null : person
     },
     staleTime: Infinity,
   })

@@ -94,7 +94,7 @@ describe('people of a list', () => {
       { name: 'Åse Lervik', code: '' },
     ])
     const [, , third] = peopleIn(text, known, 'code')
-    expect(third?.code).toMatch(/^[A-HJ-NP-Z2-9]{6}$/)
+    expect(third?.code).toMatch(/^[A-HJ-NP-Z2-9]{8}$/)
     // Typing on does not give everybody a new code.
     expect(peopleIn(`${text}\nOrm`, known, 'code')[2]).toEqual(third)
   })

@@ -261,7 +261,7 @@ describe('handing out here', () => {
     await waitFor(() => expect(bodyOf(calls, 'PUT /api/sittings/s/taking')).toBeTruthy())
     const { people } = bodyOf(calls, 'PUT /api/sittings/s/taking') as { people: { name: string; code: string }[] }
     expect(people.map(({ name }) => name)).toEqual(['Bente Havn', 'Nils Bø'])
-    for (const { code } of people) expect(code).toMatch(/^[A-Z2-9]{6}$/)
+    for (const { code } of people) expect(code).toMatch(/^[A-Z2-9]{8}$/)
   })
 
   test('who may not hand out sees how it stands, and changes nothing', async () => {

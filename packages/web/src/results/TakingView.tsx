@@ -4,7 +4,8 @@ import { QrCode } from '../dispatch/QrCode'
 import { Button } from '../parts/Button'
 import { counted } from '../parts/item-words'
 import { useTell } from '../parts/notices'
-import type { Sitting } from './queries'
+import { useMay } from '../people/May'
+import { type Sitting, useLetMove } from './queries'
 import { Settings } from './taking/Settings'
 
 /** How a class comes to it, and who may take it, when, and how often. */
@@ -50,7 +51,39 @@ function Address({ sitting, code }: { readonly sitting: Sitting; readonly code: 
         {counted(sitting.attempts, 'person has', 'people have')} handed in
         {sitting.underWay > 0 && `, ${sitting.underWay} ${sitting.underWay === 1 ? 'is' : 'are'} at it`}.
       </p>
+      {sitting.taking?.who === 'code' && <UnderWay sitting={sitting} />}
     </section>
+  )
+}
+
+/** Who has begun: by a code of one's own they go on on another device only where a teacher lets them. */
+function UnderWay({ sitting }: { readonly sitting: Sitting }) {
+  const letMove = useLetMove(sitting.id)
+  const may = useMay('dispatch')
+  const tell = useTell()
+  if (!sitting.underWayList.length) return null
+  return (
+    <ul aria-label="At it now" className="grid max-h-64 gap-1 overflow-y-auto pt-2" tabIndex={0}>
+      {sitting.underWayList.map(({ id, student, mayMove }) => (
+        <li key={id} className="flex flex-wrap items-center justify-between gap-2">
+          <span>{student}</span>
+          {mayMove ? (
+            <span className="text-muted">✓ may change device</span>
+          ) : (
+            may && (
+              <Button
+                disabled={letMove.isPending}
+                onClick={() =>
+                  letMove.mutate(id, { onError: (error) => tell(error.message, { tone: 'trouble' }) })
+                }
+              >
+                Allow another device
+              </Button>
+            )
+          )}
+        </li>
+      ))}
+    </ul>
   )
 }
 

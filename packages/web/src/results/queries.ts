@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { analyse, type Analysis, type Attempt, type Item } from '@zakuska/core'
 import { useEffect, useMemo, useState } from 'react'
 import { api, dataOf, type Schemas } from '../api/client'
+import { useMay } from '../people/May'
 
 export type SittingSummary = Schemas['SittingSummaryDto']
 export type Taking = Schemas['TakingDto']
@@ -25,8 +26,11 @@ export const resultKeys = {
 /** While people take it, it is looked at again so often. */
 const LOOK_MS = 5000
 
+/** Nothing where a role does not let one see results. */
 export function useSittings() {
+  const may = useMay('results')
   return useQuery({
+    enabled: may,
     queryKey: resultKeys.list,
     queryFn: () => dataOf(api.GET('/api/sittings')),
     refetchInterval: ({ state }) => (state.data?.some(({ isOpen }) => isOpen) ? LOOK_MS : false),
@@ -161,4 +165,14 @@ export function useRosters() {
       onSuccess: (rosters) => client.setQueryData(resultKeys.rosters, rosters),
     }),
   }
+}
+
+/** Lets somebody who has begun go on on another device. */
+export function useLetMove(sittingId: string) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (attempt: string) =>
+      dataOf(api.POST('/api/sittings/{id}/attempts/{attempt}/move', { params: { path: { id: sittingId, attempt } } })),
+    onSuccess: (sitting) => client.setQueryData(resultKeys.one(sittingId), sitting),
+  })
 }

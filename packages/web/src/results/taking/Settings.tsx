@@ -13,11 +13,11 @@ import type { Schemas } from '../../api/client'
 /** How sure it is that each person answers once, in plain words. */
 function sureness({ who, attempts }: Taking): string {
   if (who === 'code')
-    return 'Sure as long as codes are kept: a name opens only with its own code. With it, people can go on on another device.'
+    return 'Sure as long as codes are kept secret: a name opens only with its own code. To go on on another device takes your leave.'
   if (who === 'list') return 'Fairly sure: only names on the list open it, but who knows a name can write it.'
   return attempts === null
     ? 'Anybody who has the address, by the name that is typed, as often as they like.'
-    : 'Not very sure: it goes by the browser and the typed name. Somebody can take another browser and another name.'
+    : 'Not very sure: it goes by the browser and the typed name, and names that look alike count as one. Somebody can take another browser and another name.'
 }
 
 export function Settings({ sitting, taking }: { readonly sitting: Sitting; readonly taking: Taking }) {

@@ -17,7 +17,7 @@ describe('the people of a list', () => {
   })
   test('others get one where codes are asked for: the same again, of signs that cannot be mistaken', () => {
     const [first] = peopleIn('Åse Lervik', [], 'code')
-    expect(first?.code).toMatch(/^[A-HJ-NP-Z2-9]{6}$/)
+    expect(first?.code).toMatch(/^[A-HJ-NP-Z2-9]{8}$/)
     expect(peopleIn('Åse Lervik\nNew', [], 'code')[0]).toEqual(first)
     expect(peopleIn('Åse Lervik', [], 'list')[0]?.code).toBe('')
   })
