@@ -149,10 +149,16 @@ test('what convert writes, read reads back', async () => {
 })
 
 test('convert says on the other stream what does not arrive as it is', async () => {
-  const { status, out, err } = await call('convert', keyless, '--to', 'gift')
+  const both = join(folder, 'both.txt')
+  writeFileSync(both, '1. Which is a grain?\na) oak\nb) rye\n\n2. True or false: Rye is a tree.\nAnswer: False\n')
+  const { status, out, err } = await call('convert', both, '--to', 'gift')
   expect(status).toBe(0)
   expect(err).toMatch(/item 1: Has no key/)
   expect(out).not.toMatch(/grain/)
+  // A file without an item is none.
+  const none = await call('convert', keyless, '--to', 'gift')
+  expect([none.status, none.out]).toEqual([1, ''])
+  expect(none.err).toContain('No item can be written in GIFT: Has no key')
 })
 
 test('prove prints a row per item and its figures', async () => {
@@ -276,7 +282,7 @@ test('prove --against asks a file that was made before, and says which key was t
   const same = await call('prove', draft, '--against', gift)
   expect(same.status).toBe(0)
   expect(same.out).toContain('2 of 2 items proven')
-  writeFileSync(gift, readFileSync(gift, 'utf8').replace(/\{T(?:RUE)?\}/, '{FALSE}'))
+  writeFileSync(gift, readFileSync(gift, 'utf8').replace(/\{TRUE\s*\}/, '{FALSE}'))
   const turned = await call('prove', draft, '--against', gift)
   expect(turned.status).toBe(1)
   expect(turned.out).toContain('1 of 2 items proven')

@@ -20,7 +20,7 @@ import type { FileTarget } from './file-targets.ts'
 import { gameSheet } from './game-sheet.ts'
 import { writeItemsJson } from './items-json.ts'
 import { escapedCell } from './sheet/read-csv.ts'
-import { packZip } from './common/zip.ts'
+import { PackageError, packZip } from './common/zip.ts'
 
 export interface WrittenFile {
   readonly bytes: Uint8Array
@@ -103,13 +103,18 @@ export async function writeFileAs(
 
 function writeFormat(items: readonly Item[], format: FormatId, settings: FileSettings): WrittenFile {
   const { title, as, assets, categories, plan } = settings
-  const { data, losses } = FORMATS[format].write(items, {
+  const { data, losses, written } = FORMATS[format].write(items, {
     title: title ?? 'Items',
     as,
-    ...(assets && { assets }),
+    // A file has to bring its pictures along: one that is not at hand is missing in it.
+    assets: assets ?? new Map(),
     ...(categories && { categories }),
     ...(plan && { plan }),
   })
+  if (items.length > 0 && written.length === 0)
+    throw new PackageError(
+      `No item can be written in ${FORMATS[format].name}: ${losses[0]?.says ?? 'it holds none of them'}.`,
+    )
   return {
     bytes: data.form === 'text' ? encoder.encode(data.text) : packZip(data.files),
     ending: FORMATS[format].fileEnding,

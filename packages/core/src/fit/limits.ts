@@ -9,6 +9,10 @@ import { hasKey, isGraded, type Item, type ItemKind, type TextRules } from '../i
 export type Feature =
   | `kind-${ItemKind}`
   | 'no-key'
+  /** The key names an option, a row or a column that there is not. */
+  | 'key-not-there'
+  /** A row, or a left side of a matching item, has no key: nobody gains or loses by it. */
+  | 'part-without-key'
   | 'points'
   | 'credit-all'
   | 'credit-each'
@@ -88,6 +92,8 @@ export function featuresOf(item: Item, assets?: Assets): Feature[] {
     if (holds) found.push(feature)
   }
   add(isGraded(item.kind) && !hasKey(item), 'no-key')
+  add(isGraded(item.kind) && !isKeyThere(item), 'key-not-there')
+  add(leavesPartOut(item), 'part-without-key')
   add(item.points !== 1 && item.kind !== 'scale' && item.kind !== 'note', 'points')
   found.push(...kindFeatures(item))
   add(!isEmptyContent(item.hint), 'hint')
@@ -291,4 +297,23 @@ function isRich(content: Content): boolean {
   for (const node of inlinesOf(content))
     if (node.type === 'picture' || node.type === 'tex' || (node.type === 'text' && node.styles?.length)) return true
   return false
+}
+
+function isKeyThere(item: Item): boolean {
+  if ('options' in item) {
+    const ids = new Set(item.options.map(({ id }) => id))
+    return item.key.every((id) => ids.has(id))
+  }
+  const sides = sidesOf(item)
+  return !sides || sides.key.every(([a, b]) => a < sides.left && b < sides.right)
+}
+
+function leavesPartOut(item: Item): boolean {
+  const sides = sidesOf(item)
+  return sides !== null && sides.key.length > 0 && new Set(sides.key.map(([part]) => part)).size < sides.left
+}
+
+function sidesOf(item: Item): { left: number; right: number; key: readonly (readonly [number, number])[] } | null {
+  if (item.kind === 'match') return { left: item.left.length, right: item.right.length, key: item.key }
+  return item.kind === 'grid' ? { left: item.rows.length, right: item.columns.length, key: item.key } : null
 }

@@ -24,5 +24,10 @@ export const WORD_FOR_WORD: FormatLimits = {
 /** What no reader can tell apart or show, in whatever format. */
 export const UNREADABLE: FormatLimits = {
   'equal-options': { verdict: 'cannot', says: 'Two options are the same, so that no key tells them apart' },
+  'key-not-there': { verdict: 'cannot', says: 'The key names an option, row or column that there is not' },
+  'part-without-key': {
+    verdict: 'changes',
+    says: 'A row or left side without a key is not graded: it may be left open',
+  },
   'empty-part': { verdict: 'cannot', says: 'An option or one side of a pair is empty' },
 }

@@ -332,5 +332,5 @@ test.each([
   ['JPEG', [0xff, 0xd8, 0xff, 0xe0, 0, 4, 1, 1, 0xff, 0xc0, 0, 11, 8, 0, 2, 0, 3, 1, 0, 0, 0], { width: 3, height: 2 }],
   ['text', [0x3c, 0x73], null],
 ])('the size of a %s', (_name, bytes, size) => {
-  expect(pictureHead(new Uint8Array(bytes))).toEqual(size)
+  expect(pictureHead(new Uint8Array(bytes))).toEqual(size && { ...size, type: expect.any(String) as string })
 })

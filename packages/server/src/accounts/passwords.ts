@@ -40,7 +40,9 @@ export function checkPassword(
 function isOfOwnNames(password: string, names: readonly string[]): boolean {
   const letters = (text: string): string => text.normalize('NFC').replace(/[^\p{L}]+/gu, '')
   const own = names.flatMap((name) => [letters(name), ...name.split(/[^\p{L}]+/u)]).filter((name) => name.length > 2)
-  const left = [...own].sort((a, b) => b.length - a.length).reduce((text, name) => text.replaceAll(name, ''), letters(password))
+  const left = [...own]
+    .sort((a, b) => b.length - a.length)
+    .reduce((text, name) => text.replaceAll(name, ''), letters(password))
   return letters(password) !== '' && left.length < LEAST_OF_ITS_OWN && left !== letters(password)
 }
 

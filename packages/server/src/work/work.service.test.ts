@@ -102,7 +102,9 @@ test('a process knows none of the server’s secrets', async () => {
   const one = new TaskProcess({ heapMegabytes: 256, dataMegabytes: 1024, processorSeconds: 60 })
   try {
     // A task that there is not: what it says of itself is all that comes back.
-    await expect(one.run({ name: 'none', given: null }, 20_000)).resolves.toMatchObject({ broke: expect.any(String) as string })
+    await expect(one.run({ name: 'none', given: null }, 20_000)).resolves.toMatchObject({
+      broke: expect.any(String) as string,
+    })
     expect(JSON.stringify(one.environment)).not.toContain('secret')
   } finally {
     one.end('stopped')

@@ -73,9 +73,7 @@ function UnderWay({ sitting }: { readonly sitting: Sitting }) {
             may && (
               <Button
                 disabled={letMove.isPending}
-                onClick={() =>
-                  letMove.mutate(id, { onError: (error) => tell(error.message, { tone: 'trouble' }) })
-                }
+                onClick={() => letMove.mutate(id, { onError: (error) => tell(error.message, { tone: 'trouble' }) })}
               >
                 Allow another device
               </Button>

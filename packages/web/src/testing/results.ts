@@ -56,7 +56,15 @@ export const ATTEMPTS = [
 export function sitting(more: Partial<Schemas['SittingDto']> = {}): Schemas['SittingDto'] {
   return {
     ...{ id: 's', title: 'Week 2', source: 'file', paperId: 'p', deliveryId: null, destination: null, code: null },
-    ...{ attempts: 6, underWay: 0, underWayList: [], isOpen: false, fetchedAt: null, createdAt: '2026-03-02T18:00:00.000Z', version: 3 },
+    ...{
+      attempts: 6,
+      underWay: 0,
+      underWayList: [],
+      isOpen: false,
+      fetchedAt: null,
+      createdAt: '2026-03-02T18:00:00.000Z',
+      version: 3,
+    },
     items: [KNOT, BUOY, SHORE].map((item, at) => ({ itemId: `i${at}`, revision: 1, body: item, inBank: null })),
     attemptList: ATTEMPTS,
     settings: { which: 'last', threshold: 0.5, leftOut: [] },
