@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { contentOf } from '../content/model.ts'
 import type { Item } from '../item/model.ts'
 import { analyse, type Analysis } from './analysis.ts'
+import { thirdsOf } from './options.ts'
 import type { Attempt } from './scores.ts'
 
 function statement(points = 1): Item {
@@ -219,4 +220,75 @@ describe('who took which option', () => {
   test('nothing is flagged for nine people', () => {
     expect(sitting(9, (rank) => (rank < 4 ? 'c' : 'a')).items.flatMap(({ flags }) => flags)).toEqual([])
   })
+})
+
+describe('what the order of a list must not decide', () => {
+  test('the third of a person: who has the same total is in the same one', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 5 }), { minLength: 1, maxLength: 30 }), (totals) => {
+        const third = (list: readonly number[]): Map<number, string> =>
+          new Map(thirdsOf(list).map((one, at) => [list[at] ?? 0, one]))
+        const [forward, backward] = [thirdsOf(totals), thirdsOf([...totals].reverse()).reverse()]
+        expect(forward).toEqual(backward)
+        totals.forEach((total, at) => expect(forward[at]).toBe(third(totals).get(total)))
+      }),
+    )
+  })
+
+  test.each([
+    [
+      [5, 4, 3, 2, 1, 0],
+      ['upper', 'upper', 'middle', 'middle', 'lower', 'lower'],
+    ],
+    [
+      [3, 3, 3, 3, 1, 0],
+      ['upper', 'upper', 'upper', 'upper', 'lower', 'lower'],
+    ],
+    [
+      [1, 1, 1],
+      ['middle', 'middle', 'middle'],
+    ],
+    [
+      [2, 1],
+      ['upper', 'lower'],
+    ],
+  ])('%j', (totals, thirds) => expect(thirdsOf(totals)).toEqual(thirds))
+})
+
+describe('what has not been read', () => {
+  const essay: Item = { kind: 'essay', stem: contentOf('Why?'), points: 4, tags: [] }
+  const people = (given: readonly (number | null)[]): Attempt[] =>
+    given.map((points, at) => ({
+      student: `S${at}`,
+      responses: [
+        { kind: 'truth', value: at % 2 === 0 },
+        { kind: 'truth', value: at < 3 },
+        { kind: 'text', text: 'Because.' },
+      ],
+      ...(points !== null && { given: { 2: points } }),
+    }))
+  const items = [statement(), statement(), essay]
+
+  test('is in no figure of how far scores can be trusted, as if it earned nothing', () => {
+    const waiting = analyse(items, people([4, null, 3, 0, 2, 1]))
+    const without = analyse(items, people([4, 4, 3, 0, 2, 1]), { leftOut: [2] })
+    expect(waiting.reliability?.alpha).toBeCloseTo(without.reliability?.alpha ?? NaN, 9)
+    expect(waiting.reliability?.itemCount).toBe(2)
+    expect(waiting.items[2]).toMatchObject({ counts: true, itemRest: null, flags: [] })
+  })
+
+  test('once it is read, it counts', () => {
+    expect(analyse(items, people([4, 4, 3, 0, 2, 1])).reliability?.itemCount).toBe(3)
+  })
+})
+
+test('KR-20 is the name of alpha only where items weigh the same', () => {
+  const rows: Attempt[] = [
+    [true, true],
+    [true, false],
+    [false, false],
+    [true, true],
+  ].map((row, at) => ({ student: `S${at}`, responses: row.map((value) => ({ kind: 'truth', value })) }))
+  expect(analyse([statement(2), statement(2)], rows).reliability?.kr20).not.toBeNull()
+  expect(analyse([statement(1), statement(2)], rows).reliability).toMatchObject({ kr20: null })
 })

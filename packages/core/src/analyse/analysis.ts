@@ -18,7 +18,7 @@ export interface Analysis {
 export interface Reliability {
   /** Cronbach's alpha, in `(−∞, 1]` (Cronbach 1951, Psychometrika 16). */
   readonly alpha: number
-  /** Kuder–Richardson 20 (1937, Psychometrika 2): alpha where every item is all or nothing; null where one is not. */
+  /** Kuder–Richardson 20 (1937, Psychometrika 2): alpha where every item is all or nothing and weighs the same; else null. */
   readonly kr20: number | null
   /** Standard error of measurement, in points: deviation × √(1 − alpha). */
   readonly error: number
@@ -45,13 +45,18 @@ export interface ItemAnalysis {
 export function analyse(items: readonly Item[], attempts: readonly Attempt[], settings: ScoreSettings = {}): Analysis {
   const figures = scorePaper(items, attempts, settings)
   const totals = Float64Array.from(figures.attempts, ({ total }) => total)
-  const places = items.flatMap((item, place) => (counts(item, place, settings) ? [place] : []))
+  const isCounted = items.map((item, place) => counts(item, place, settings))
+  // An answer that nobody has read yet is no answer without points: its item is left out until all are read.
+  const isRead = items.map((_item, place) => figures.attempts.every(({ points }) => points[place] !== null))
+  const places = items.flatMap((_item, place) => (isCounted[place] && isRead[place] ? [place] : []))
   const columns = new Map(
     places.map((place) => [place, Float64Array.from(figures.attempts, ({ points }) => points[place] ?? 0)]),
   )
-  const moments = momentsOf(columns, totals)
-  const thirds = thirdsOf(totals)
-  const ranking = rankingOf(totals)
+  // Where all is read, these are the totals.
+  const known = Float64Array.from(totals, (_total, at) => sumOf(places.map((place) => columns.get(place)?.[at] ?? 0)))
+  const moments = momentsOf(columns, known)
+  const thirds = thirdsOf(known)
+  const ranking = rankingOf(known)
   return {
     figures,
     spread: spreadOf([...totals]),
@@ -62,16 +67,23 @@ export function analyse(items: readonly Item[], attempts: readonly Attempt[], se
       const difficulty = figures.items[place]?.shareRight ?? 0
       if (!column)
         return {
-          ...{ item: place, counts: false, difficulty, upperLower: null, itemRest: null, alphaWithout: null },
+          ...{
+            item: place,
+            counts: isCounted[place] ?? false,
+            difficulty,
+            upperLower: null,
+            itemRest: null,
+            alphaWithout: null,
+          },
           ...{ options, flags: [] },
         }
-      const known = {
+      const found = {
         ...{ item: place, counts: true, difficulty, options },
-        upperLower: discriminationOf(column, item.points, totals, ranking),
+        upperLower: discriminationOf(column, item.points, known, ranking),
         itemRest: itemRestOf(moments, place),
         alphaWithout: alphaWithout(moments, place),
       }
-      return { ...known, flags: flagsOf(item, known, figures, place) }
+      return { ...found, flags: flagsOf(item, found, figures, place) }
     }),
   }
 }
@@ -117,9 +129,11 @@ function reliabilityOf(
 ): Reliability | null {
   const alpha = alphaOf(columns.size, sumOf(variances.values()), total)
   if (alpha === null) return null
-  const isWhole = [...columns].every(([place, column]) =>
-    column.every((points) => points === 0 || points === items[place]?.points),
-  )
+  // The formula is for items that are right or wrong and weigh the same.
+  const weights = new Set([...columns.keys()].map((place) => items[place]?.points))
+  const isWhole =
+    weights.size === 1 &&
+    [...columns].every(([place, column]) => column.every((points) => points === 0 || points === items[place]?.points))
   return {
     alpha,
     kr20: isWhole ? alpha : null,

@@ -142,3 +142,61 @@ test('rows become attempts; cells that say nothing to their item are named', () 
   })
   expect(second).toMatchObject({ attempt: { student: 'Response 2' }, unread: [{ item: 0, cell: 'blue' }] })
 })
+
+test.each<[string, number, string, unknown, boolean]>([
+  ['two ticked in a single choice', 0, 'red; green', null, true],
+  ['one ticked', 0, 'green', { kind: 'choice', chosen: ['b'] }, false],
+  [
+    'a pair that is none, beside one that is',
+    2,
+    'Port → red; Starboard → zzz',
+    { kind: 'pairs', pairs: [[0, 0]] },
+    true,
+  ],
+  [
+    'all pairs',
+    2,
+    'Port → red; Starboard → green',
+    {
+      kind: 'pairs',
+      pairs: [
+        [0, 0],
+        [1, 1],
+      ],
+    },
+    false,
+  ],
+])('%s: nothing is dropped without a word', (_name, item, cell, response, isTold) => {
+  const roles: AnswerRole[] = [
+    { kind: 'identity', field: 'Name' },
+    { kind: 'item', item, part: null },
+  ]
+  const [row] = readRows([['Nils', cell]], roles, ITEMS)
+  expect(row?.attempt.responses[item] ?? null).toEqual(response)
+  expect(row?.unread).toEqual(isTold ? [{ item, cell }] : [])
+})
+
+test('a column of a part with a value that there is not is told', () => {
+  const roles: AnswerRole[] = [
+    { kind: 'item', item: 2, part: 0 },
+    { kind: 'item', item: 2, part: 1 },
+  ]
+  const [row] = readRows([['red', 'zzz']], roles, ITEMS)
+  expect(row?.unread).toEqual([{ item: 2, cell: 'red; zzz' }])
+})
+
+test('a number in brackets is a part where the item has parts, else points', () => {
+  const roles = guessColumns(
+    [
+      'Which colour has each light? [1]',
+      'Which colour has each light? [2]',
+      'How deep is the harbour entrance, in metres? [1]',
+    ],
+    ITEMS,
+  ).map(({ role }) => role)
+  expect(roles).toEqual([
+    { kind: 'item', item: 2, part: 0 },
+    { kind: 'item', item: 2, part: 1 },
+    { kind: 'item', item: 1, part: null },
+  ])
+})

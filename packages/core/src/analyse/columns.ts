@@ -69,27 +69,42 @@ interface Proposal {
 function proposalsFor(header: string, items: readonly Item[], stems: readonly (readonly string[])[]): Proposal[] {
   const name = header.trim()
   if (TIMES.test(name) || IDENTITY.test(name) || SURE_OF_SKIP.test(name)) return []
-  const { stem, part, number } = headerParts(name)
+  const { stem, part, number, bracket } = headerParts(name)
   const own = wordsIn(stem)
   if (!own.length && number !== null && items[number - 1])
     return [{ item: number - 1, part: part === null ? null : partIn(items[number - 1], part), alike: 0.8 }]
   const isCut = /(?:…|\.\.\.)\s*$/.test(stem)
   return items.flatMap((item, place): Proposal[] => {
     if (item.kind === 'note') return []
-    const within = part === null ? null : partIn(item, part)
+    // A bare number in brackets is a part where the item has that many, else points.
+    const asked = part ?? (hasParts(item) ? bracket : null)
+    const within = asked === null ? null : partIn(item, asked)
     const found = alikeness(own, stems[place] ?? [], isCut) + (number === place + 1 ? 0.05 : 0)
     // A bracket that names no part belongs to the stem, or to points.
     return found >= LEAST_ALIKE ? [{ item: place, part: within, alike: Math.min(1, found) }] : []
   })
 }
 
-function headerParts(header: string): { stem: string; part: string | null; number: number | null } {
+function hasParts(item: Item): boolean {
+  return item.kind === 'cloze' || item.kind === 'match' || item.kind === 'grid'
+}
+
+interface HeaderParts {
+  readonly stem: string
+  readonly part: string | null
+  readonly number: number | null
+  /** A bare number in square brackets at the end. */
+  readonly bracket: string | null
+}
+
+function headerParts(header: string): HeaderParts {
   const [, number, afterNumber = header] =
     /^(?:(?:question|item|q|frage|spørsmål|nr\.?|no\.?|#)\s*)?(\d{1,3})\s*(?:[.):–-]\s*|\s+|$)(.*)$/i.exec(header) ?? []
   const bare = afterNumber.replace(/\s*[([]\s*\d+(?:[.,]\d+)?\s*(?:points?|pts?|p\.?)?\s*[)\]]\s*$/i, '')
   const [, stem = bare, part = null] =
     /^(.*?)\s*\[([^\]]+)\]\s*$/.exec(bare) ?? /^(.*?)\s+(?:>|»|→)\s+(.+)$/.exec(bare) ?? []
-  return { stem, part, number: number === undefined ? null : Number(number) }
+  const bracket = /\[\s*(\d{1,2})\s*\]\s*$/.exec(afterNumber)?.[1] ?? null
+  return { stem, part, number: number === undefined ? null : Number(number), bracket }
 }
 
 /** The place of a part by its text, or by its number. */
@@ -160,12 +175,23 @@ export function readRows(
       )
       const response = responseIn(item, own)
       const given = own.map(({ cell }) => cell).filter(Boolean)
-      if (given.length && !(response && isAnswered(response))) unread.push({ item: place, cell: given.join('; ') })
+      if (given.length && !(response && isAnswered(response) && isWhollyRead(response, own)))
+        unread.push({ item: place, cell: given.join('; ') })
       return response
     })
     const student = Object.values(fields).filter(Boolean).join(', ') || `Response ${index + 1}`
     return [{ attempt: { student, responses }, fields, time, unread }]
   })
+}
+
+/** Whether nothing of what stands there was left behind: a pair that is none is told, and the others count. */
+function isWhollyRead(
+  response: Response,
+  own: readonly { readonly part: number | null; readonly cell: string }[],
+): boolean {
+  if (response.kind !== 'pairs') return true
+  const parts = own.flatMap(({ part, cell }) => (part === null ? cell.split(/[;\n]/) : [cell]))
+  return parts.filter((part) => part.trim() !== '').length === response.pairs.length
 }
 
 function responseIn(

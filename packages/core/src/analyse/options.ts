@@ -21,16 +21,21 @@ export interface OptionThirds {
   readonly sizes: Readonly<Record<Third, number>>
 }
 
-/** The third of each person by total. Where scores tie, the order of the list decides. */
+/**
+ * The third of each person by total. Who has the same total is in the same third, that of the middle of their places, so that
+ * the order of a list decides nothing; the thirds are then not of one size.
+ */
 export function thirdsOf(totals: ArrayLike<number>): Third[] {
-  const places = Array.from(totals, (total, place) => ({ total, place })).sort((a, b) => b.total - a.total)
-  const end = Math.round(places.length / 3)
-  const thirds: Third[] = Array.from(places, () => 'middle')
-  places.forEach(({ place }, rank) => {
-    if (rank < end) thirds[place] = 'upper'
-    else if (rank >= places.length - end) thirds[place] = 'lower'
+  const sorted = Array.from(totals).sort((a, b) => b - a)
+  const count = sorted.length
+  const end = Math.round(count / 3)
+  const places = new Map<number, { first: number; last: number }>()
+  sorted.forEach((total, rank) => places.set(total, { first: places.get(total)?.first ?? rank, last: rank }))
+  return Array.from(totals, (total) => {
+    const { first, last } = places.get(total) ?? { first: 0, last: 0 }
+    const middle = (first + last) / 2
+    return middle < end ? 'upper' : middle > count - 1 - end ? 'lower' : 'middle'
   })
-  return thirds
 }
 
 /** Null for items that have nothing to choose from. */

@@ -126,7 +126,7 @@ test.each<[string, Item, string, Response | null]>([
   ['a letter with a bracket and the words', PLAIN.single, 'b) bowline', chosen('b')],
   ['a letter with other words', PLAIN.single, 'b) bend', null],
   ['a letter of none', PLAIN.single, 'z', null],
-  ['of several given to one, the first', PLAIN.single, 'bowline; reef knot', chosen('b')],
+  ['of several given to one, none', PLAIN.single, 'bowline; reef knot', null],
   ['lines', PLAIN.multiple, 'white\nred', chosen('a', 'd')],
   ['bars', PLAIN.multiple, 'white|red', chosen('a', 'd')],
   ['commas', PLAIN.multiple, 'white, red', chosen('a', 'd')],

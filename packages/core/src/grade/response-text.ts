@@ -114,7 +114,8 @@ export function readResponse(item: Item, cell: string): Response | null {
   switch (item.kind) {
     case 'single': {
       const ids = idsIn(item.options, cell)
-      return ids?.length ? { kind: 'choice', chosen: ids.slice(0, 1) } : null
+      // Two that are ticked are no answer to a single choice: which of them was meant is for a person to say.
+      return ids?.length === 1 ? { kind: 'choice', chosen: ids } : null
     }
     case 'multiple': {
       const ids = idsIn(item.options, cell)

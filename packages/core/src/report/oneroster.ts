@@ -79,7 +79,7 @@ export function gradebookTables(book: Gradebook): Readonly<Record<string, readon
         ...['resultValueMin', 'resultValueMax'],
       ],
       [
-        ...[book.id, '', '', book.title, '', day(book.assigned), day(book.due), book.classId],
+        ...[book.id, '', '', book.title, '', day(earlier(book.assigned, book.due)), day(book.due), book.classId],
         ...[CATEGORY, '', '', book.schoolId, 0, book.pointsPossible],
       ],
     ],
@@ -94,6 +94,11 @@ export function gradebookTables(book: Gradebook): Readonly<Record<string, readon
       ]),
     ],
   }
+}
+
+/** A line item is not due before it is assigned (OneRoster 1.2, section 4.13.4, from memory). */
+function earlier(a: string, b: string): string {
+  return a < b ? a : b
 }
 
 /** `YYYY-MM-DD`. */
