@@ -9,14 +9,13 @@ import {
   NotationError,
   readDraft,
   readingOutline,
-  type HeldElsewhere,
   type Assets,
   type Item,
   type PaperPlan,
   type Reading,
   type Unread,
 } from '@zakuska/core'
-import { decodeText, FILE_TARGETS, isFileTarget, isZip, PackageError, readFile, unpackZip } from '@zakuska/documents'
+import { FILE_TARGETS, isFileTarget, PackageError, readFile } from '@zakuska/documents'
 import { itemsOutline } from './items-outline.ts'
 import { findNotation } from './notation.ts'
 import { COMMANDS, nearestCommand, usageOf } from './usage.ts'
@@ -234,21 +233,10 @@ async function proveFile(file: string, against: string, streams: Streams): Promi
   const there = await open(against)
   sayNotKept(there, streams)
   const { proofAgainst } = await import('./prove.ts')
+  const { heldIn } = await import('./held-in.ts')
   const report = proofAgainst(items, { items: there.items, format: await heldIn(against) }, against)
   streams.out(report.text)
   return report.agrees ? 0 : 1
-}
-
-/** How a file in an open format grades; null where it is a draft, a table, or our own JSON. */
-async function heldIn(file: string): Promise<HeldElsewhere['format']> {
-  const bytes = new Uint8Array(readFileSync(file))
-  const contents = await readFile(bytes)
-  if (contents.kind !== 'items' || contents.format === 'items') return null
-  const { FORMATS } = await import('@zakuska/core')
-  const format = FORMATS[contents.format]
-  const isText = contents.format === 'gift' || contents.format === 'aiken'
-  const files = isText ? [] : isZip(bytes) ? unpackZip(bytes) : [{ path: 'item.xml', bytes }]
-  return { format, data: isText ? { form: 'text', text: decodeText(bytes) } : { form: 'package', files } }
 }
 
 interface Opened {

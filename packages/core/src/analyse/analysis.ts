@@ -65,18 +65,7 @@ export function analyse(items: readonly Item[], attempts: readonly Attempt[], se
       const column = columns.get(place)
       const options = optionThirds(item, attempts, place, thirds)
       const difficulty = figures.items[place]?.shareRight ?? 0
-      if (!column)
-        return {
-          ...{
-            item: place,
-            counts: isCounted[place] ?? false,
-            difficulty,
-            upperLower: null,
-            itemRest: null,
-            alphaWithout: null,
-          },
-          ...{ options, flags: [] },
-        }
+      if (!column) return { ...NOT_ANALYSED, item: place, counts: isCounted[place] ?? false, difficulty, options }
       const found = {
         ...{ item: place, counts: true, difficulty, options },
         upperLower: discriminationOf(column, item.points, known, ranking),
@@ -87,6 +76,9 @@ export function analyse(items: readonly Item[], attempts: readonly Attempt[], se
     }),
   }
 }
+
+/** Of an item that counts for nobody, or whose answers are not all read. */
+const NOT_ANALYSED = { upperLower: null, itemRest: null, alphaWithout: null, flags: [] } as const
 
 /** Places of people by total, highest first. */
 function rankingOf(totals: Float64Array): Uint32Array {

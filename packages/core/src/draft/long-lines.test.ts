@@ -7,9 +7,9 @@ const PIECES = [
 ]
 
 const NEAR = 3000
-/** Four times as long a line may take eight times as long, where it is more than a machine's hiccup. */
-const MOST_TIMES = 8
-const HICCUP_MS = 400
+/** Four times as long a line may take ten times as long, where it is more than a busy machine's hiccup. */
+const MOST_TIMES = 10
+const HICCUP_MS = 1000
 
 function timeOf(piece: string, letters: number): number {
   const text = `1. Which ${piece.repeat(Math.ceil(letters / piece.length))}`

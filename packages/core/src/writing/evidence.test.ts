@@ -13,13 +13,13 @@ const CASES: readonly (readonly [string, EvidenceVerdict, string])[] = [
   // All its words stand in a sentence about the chart; that another one says it better is not seen.
   [
     'Which kind of bottom is the worst for an anchor?\na) sand\nb) mud\nc) rock\nd) weed\nAnswer: d',
-    'said',
+    'unsure',
     'On the chart',
   ],
   ['What is the length of chain that is let out called?\nAnswer: scope', 'said', 'For this reason'],
   [
     'How many times the depth must the scope be with rope, at least?\na) two\nb) four\nc) seven\nd) ten\nAnswer: c',
-    'said',
+    'unsure',
     'In quiet weather',
   ],
   ['In which year was the cable to the island laid?\nAnswer: 1987', 'said', 'It was laid in 1987'],
@@ -30,7 +30,7 @@ const CASES: readonly (readonly [string, EvidenceVerdict, string])[] = [
   ],
   [
     'What does a vessel at anchor show by day?\na) a white light\nb) a black ball\nc) a bell\nAnswer: b',
-    'said',
+    'unsure',
     'By night a vessel',
   ],
   ['True or false: In fog a bell is rung for five seconds in every minute.\nAnswer: True', 'said', 'In fog a bell'],
@@ -154,7 +154,7 @@ describe('pairs, steps, figures', () => {
 
   test('a statement in other words is not said to be borne out', () => {
     expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: True').verdict).toBe('unsure')
-    expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: False').verdict).toBe('said')
+    expect(verdict('True or false: The light stands 41 metres above the sand.\nAnswer: False').verdict).toBe('unsure')
   })
 })
 
@@ -170,3 +170,43 @@ test('subtitles: numbers of cues and heads are no sentences, and each has its ti
   expect(told(`WEBVTT\n\n${srt.replaceAll(',', '.')}`)).toEqual(wanted)
   for (const { from, to } of sentencesOf(srt)) expect(srt.slice(from, to)).toMatch(/^The [\s\S]*\.$/)
 })
+
+/** A right key and a wrong one out of the same reading; ours. What is borne out is never the wrong one. */
+const PAIRS: readonly (readonly [stem: string, right: string, wrong: string])[] = [
+  ['How many times the depth is enough with chain in quiet weather?', '4', '7'],
+  ['How many seconds is the bell rung in fog?', '5', '3'],
+  ['In what year did the cable come to the island?', '1987', '3'],
+  ['What is the length of chain let out called?', 'scope', 'cable'],
+  ['Which letters on a chart mean weed?', 'Wd', 'M'],
+  ['Where is the depth counted from?', 'the bow roller', 'the surface'],
+  ['What colour are the two buoys near the cable?', 'yellow', 'black'],
+  ['On which quay is the harbour master’s office?', 'north', 'yellow'],
+  ['What does a dragging anchor make tremble?', 'the chain', 'the engine'],
+  ['What goes astern until the chain stands straight?', 'the engine', 'the boat'],
+  ['What does a vessel at anchor show by night?', 'a white light', 'a black ball'],
+  ['What is shown by day in the forepart?', 'a black ball', 'a white light'],
+  ['Which letter stands for rock?', 'R', 'S'],
+  ['Which bottom holds badly because flukes find a crack?', 'rock', 'sand'],
+  ['What is rung in fog?', 'a bell', 'a light'],
+]
+const verdictOf = (stem: string, key: string): EvidenceVerdict | undefined => {
+  const [read] = readDraft({ text: `1. ${stem}\nAnswer: ${key}\n` }).items
+  return read && finder.evidenceOf(read.item).verdict
+}
+
+test.each(PAIRS)('%s: %s, and not %s', (stem, _right, wrong) => expect(verdictOf(stem, wrong)).not.toBe('said'))
+
+test('of right keys whose question keeps to the words of the reading, most are borne out', () => {
+  const said = PAIRS.filter(([stem, right]) => verdictOf(stem, right) === 'said')
+  expect(said.length).toBeGreaterThanOrEqual(8)
+})
+
+test.each([
+  ['With rope, a scope of four times the depth is the least.', 'True'],
+  ['Because of its weight alone an anchor holds.', 'True'],
+  ['Firm mud is good holding ground.', 'False'],
+  ['The cable was laid in 1978.', 'True'],
+  ['A trembling chain shows that the anchor drags.', 'False'],
+])('a statement in words of its own is not borne out by a wrong key: %s %s', (stem, key) =>
+  expect(verdictOf(`True or false: ${stem}`, key)).not.toBe('said'),
+)

@@ -23,11 +23,38 @@ const SAID_WHOLE = 0.75
 const TOGETHER = 0.95
 const VERBATIM = 0.94
 
+/** A sentence holds as much of a question as the best one does, but for a word of little weight. */
+const AS_GOOD = 0.85
+/** What "it" stands for is said in the sentence before. */
+const LEADS_BACK =
+  /^["“„]?(?:it|its|they|their|them|he|she|his|her|this|that|these|those|both|each|there|then|such|er|sie|es|il|elle|ils|elles|den|det|de|ella|él|ello|esto|este|esta)\b/i
+
+/** What parts a sentence in two that may speak of different things. */
+const BETWEEN_PARTS =
+  /[,;:()](?!\s*(?:which|who|whose|where|that|called|named)\s)|\s(?:and|but|or|while|whereas|und|aber|oder|et|mais|ou|og|men|och|y|pero|e)\s/iu
+/** The word beside the key weighs plainly more than that beside another answer. */
+const PLAINLY = 1.1
+
+/** Share of a statement's words that follow one another as in the sentence that says it. */
+const IN_ORDER = 0.85
+
+interface Deciding {
+  /** One, or two side by side. */
+  readonly places: readonly number[]
+  readonly words: readonly string[]
+  readonly share: number
+}
+
 /** What a question says of how to answer it says nothing of what it is about. */
 const ASKING = new Set(
   'what which who whom whose when where why how word call question text read name choose select all apply that fit correct statement true fals sentenc go on miss number year blank fill gap answer follow match put order step done many much do does did'.split(
     ' ',
   ),
+)
+
+/** Words that may be put in or left out without a change in what is said. */
+const FUNCTION = new Set(
+  'the and that this its their are was were has have had with for from by let of in on at to an'.split(' '),
 )
 
 /** Words that stand in every text say nothing of which sentence is meant; they weigh little by being frequent. */
@@ -69,18 +96,78 @@ export class EvidenceFinder {
     if (item.kind === 'match') return this.#pairs(item)
     if (item.kind === 'order') return this.#steps(item)
     const asked = withoutAsking(stemsOf(plainText(item.stem)))
-    const best = this.#best([...asked, ...keys.flatMap(stemsOf)])
+    const deciding = this.#deciding(asked)
+    // What the question names itself is no answer to it.
+    const isNamed = item.kind !== 'single' && keys.some((key) => stemsOf(key).every((word) => asked.includes(word)))
+    const saying = isNamed ? undefined : deciding.find(({ words }) => keys.every((key) => this.#holds(words, key)))
+    // Where the sentence names another answer beside the key, which of them it gives to this question is for a person to say.
+    if (saying) return { verdict: this.#namesRival(item, asked, saying) ? 'unsure' : 'said', sentences: saying.places }
     const about = this.#best(asked)
-    const near = this.#around(best.place)
-    const isKeyThere = keys.every((key) => this.#holds(near, key))
-    const isAbout = this.#share(asked, near) >= ABOUT || asked.length === 0
-    if (isKeyThere && isAbout) return { verdict: 'said', sentences: this.#least(best.place, keys) }
     if (about.share < ABOUT) return { verdict: 'not-found', sentences: [] }
     const own = this.#around(about.place)
-    const isKeyMissing = item.kind === 'multiple' ? !isKeyThere : !keys.some((key) => this.#holds(own, key))
+    const isKeyMissing = item.kind === 'multiple' || !keys.some((key) => this.#holds(own, key))
     const isRival =
       isKeyMissing && (this.#hasOtherFigure(item, about) || othersOf(item).some((other) => this.#holds(own, other)))
     return { verdict: isRival ? 'otherwise' : 'unsure', sentences: [about.place] }
+  }
+
+  /**
+   * The sentences that the question is about, best first: those that hold as much of its words as any, each alone, or with the
+   * one before it where a pronoun leads back to that.
+   */
+  #deciding(asked: readonly string[]): Deciding[] {
+    const all = this.#words.flatMap((words, place): Deciding[] => {
+      const alone = { places: [place], words, share: this.#share(asked, words) }
+      const before = this.#words[place - 1]
+      if (!before || !LEADS_BACK.test(this.#sentences[place]?.text ?? '')) return [alone]
+      const together = [...before, ...words]
+      const share = TOGETHER * this.#share(asked, together)
+      return [alone, { places: [place - 1, place], words: together, share }]
+    })
+    const most = Math.max(0, ...all.map(({ share }) => share))
+    return all.filter(({ share }) => share >= ABOUT && share >= AS_GOOD * most).sort((a, b) => b.share - a.share)
+  }
+
+  /**
+   * Whether the sentence that holds the key names another answer, another option or another figure, and does not say by its parts
+   * which of them is asked for: the part with the key has a word of the question that weighs more than any of the parts with
+   * the others.
+   */
+  #namesRival(item: Item, asked: readonly string[], { places, words }: Deciding): boolean {
+    const keys = keysOf(item)
+    const keyed = new Set(keys.flatMap(stemsOf))
+    const texts = places.map((place) => this.#sentences[place]?.text ?? '')
+    const others =
+      item.kind === 'numeric'
+        ? texts.flatMap(numbersIn).map(String)
+        : othersOf(item).filter((other) => this.#holds(words, other))
+    const parts = texts.flatMap((text) => text.split(BETWEEN_PARTS)).map(stemsOf)
+    if (item.kind === 'short' || item.kind === 'cloze') return !this.#isInBestPart(parts, keys, asked)
+    const rivals = others.filter((other) => {
+      const own = stemsOf(other).filter((word) => !keyed.has(word) && !asked.includes(word))
+      return own.length > 0 && own.every((word) => words.includes(word))
+    })
+    if (!rivals.length) return false
+    const weightBeside = (answers: readonly string[]): number =>
+      Math.max(
+        0,
+        ...parts
+          .filter((part) => answers.some((answer) => this.#holds(part, answer)))
+          .flatMap((part) => asked.filter((word) => part.includes(word)).map((word) => this.#weight(word))),
+      )
+    const isApart = parts.every(
+      (part) => !(keys.some((key) => this.#holds(part, key)) && rivals.some((one) => this.#holds(part, one))),
+    )
+    return !isApart || weightBeside(keys) < PLAINLY * weightBeside(rivals)
+  }
+
+  /** Of a typed key: no other part of the sentence has as much of the question as the one with the key. */
+  #isInBestPart(parts: readonly (readonly string[])[], keys: readonly string[], asked: readonly string[]): boolean {
+    const isKeyed = (part: readonly string[]): boolean => keys.some((key) => this.#holds(part, key))
+    const best = (of: readonly (readonly string[])[]): number =>
+      Math.max(0, ...of.map((part) => this.#share(asked, part)))
+    const others = best(parts.filter((part) => !isKeyed(part)))
+    return others === 0 || best(parts.filter(isKeyed)) >= PLAINLY * others
   }
 
   /** A sentence that says all that is asked, with another figure in place of the key. */
@@ -104,17 +191,25 @@ export class EvidenceFinder {
     const words = withoutAsking(stemsOf(text))
     const { place, share } = this.#best(words)
     if (share < ABOUT) return { verdict: 'not-found', sentences: [] }
+    const before = this.#ledBackTo(place)
     const sentence = this.#words[place] ?? []
-    const isSame =
-      share >= SAID_WHOLE &&
-      numbersIn(text).every((number) => numbersIn(this.#sentences[place]?.text ?? '').includes(number)) &&
-      isNegated(words) === isNegated(sentence)
+    const within = new Set([...before, ...sentence])
+    const figures = numbersIn(this.#sentences[place]?.text ?? '')
+    const isOtherFigure = numbersIn(text).some((number) => !figures.includes(number))
+    const isSame = share >= SAID_WHOLE && !isOtherFigure && isNegated(words) === isNegated(sentence)
+    // One word from elsewhere makes another statement of it, however little it weighs.
+    const isInOrder =
+      inOrder(words, [...before, ...sentence]) >= IN_ORDER * words.filter((word) => within.has(word)).length
+    const isWhole = isInOrder && words.every((word) => within.has(word) || FUNCTION.has(word))
     const isTrue = item.key[0] === true
-    const isVerbatim = isSame && share >= VERBATIM
     // Word for word it is true; with another word in it, it may be the one that makes it false.
-    if (isVerbatim) return { verdict: isTrue ? 'said' : 'otherwise', sentences: [place] }
-    if (!isTrue) return { verdict: 'said', sentences: [place] }
-    const isContradicted = share >= SAID_WHOLE && !isSame
+    if (isSame && isWhole && share >= VERBATIM) return { verdict: isTrue ? 'said' : 'otherwise', sentences: [place] }
+    const foreign = words.filter((word) => !within.has(word) && !FUNCTION.has(word))
+    // Words that the source uses elsewhere stand here in the place of others; words that it never uses may be a paraphrase.
+    const isTurned =
+      isInOrder && share >= SAID_WHOLE && foreign.length > 0 && foreign.every((word) => this.#weights.has(word))
+    const isContradicted = share >= SAID_WHOLE && !isSame && (isInOrder || isOtherFigure)
+    if (!isTrue) return { verdict: isContradicted || isTurned ? 'said' : 'unsure', sentences: [place] }
     return { verdict: isContradicted ? 'otherwise' : 'unsure', sentences: [place] }
   }
 
@@ -150,6 +245,11 @@ export class EvidenceFinder {
     return verdictOf(found, isTurned)
   }
 
+  /** The words of the sentence before, where a pronoun leads back to it. */
+  #ledBackTo(place: number): readonly string[] {
+    return LEADS_BACK.test(this.#sentences[place]?.text ?? '') ? (this.#words[place - 1] ?? []) : []
+  }
+
   #weight(word: string): number {
     return this.#weights.get(word) ?? Math.log(1 + this.#sentences.length)
   }
@@ -178,11 +278,6 @@ export class EvidenceFinder {
   /** The words of a sentence and of the one before: what "it" stands for is said there. */
   #around(place: number): readonly string[] {
     return [...(this.#words[place - 1] ?? []), ...(this.#words[place] ?? [])]
-  }
-
-  #least(place: number, keys: readonly string[]): number[] {
-    const isAlone = keys.every((key) => this.#holds(this.#words[place] ?? [], key))
-    return isAlone || place === 0 ? [place] : [place - 1, place]
   }
 
   #holds(words: readonly string[], key: string): boolean {
@@ -238,19 +333,37 @@ function withoutAsking(words: readonly string[]): readonly string[] {
   return left.length ? left : words
 }
 
+/** How many words of one list stand in the other in the same order (longest common subsequence). */
+function inOrder(words: readonly string[], within: readonly string[]): number {
+  let row = new Array<number>(within.length + 1).fill(0)
+  for (const word of words) {
+    const next = [0]
+    within.forEach((one, at) =>
+      next.push(one === word ? (row[at] ?? 0) + 1 : Math.max(row[at + 1] ?? 0, next[at] ?? 0)),
+    )
+    row = next
+  }
+  return row.at(-1) ?? 0
+}
+
 function isNegated(words: readonly string[]): boolean {
   return words.some((word) => NEGATIONS.has(word))
 }
 
 function numbersIn(text: string): number[] {
-  return [...text.matchAll(/\d+(?:[.,]\d+)*/g)].flatMap(([number]) => readNumber(number)?.value ?? [])
+  return stemsOf(text).flatMap((word) => (/^\d/.test(word) ? (readNumber(word)?.value ?? []) : []))
 }
+
+// "One" mostly counts nothing.
+const NUMBER_WORDS = 'zero \0 two three four five six seven eight nine ten eleven twelve'.split(' ')
 
 /** Words without their most usual endings, so that "floods" meets "flood"; figures by their value. */
 function stemsOf(text: string): string[] {
   return (text.toLocaleLowerCase('en').match(/\d+(?:[.,]\d+)*|[\p{L}\p{M}'’]+/gu) ?? []).map((word) => {
     if (/^\d/.test(word)) return String(readNumber(word)?.value ?? word)
     const plain = word.replaceAll('’', "'").replace(/'s$/, '')
+    const figure = NUMBER_WORDS.indexOf(plain)
+    if (figure >= 0) return String(figure)
     if (NEGATIONS.has(plain)) return plain
     const stem = plain.replace(/(?:ies)$/, 'y').replace(/(?:ing|edly|ed|es|s|ly)$/, '')
     return stem.length >= 3 ? stem : plain

@@ -41,8 +41,8 @@ interface Kept {
   readonly evidenceOf: EvidenceIn
 }
 
-/** Milliseconds that a save waits for the reader. */
-const PLACED_MS = 1000
+/** Milliseconds that a save waits for the reader; its process may have to start first. */
+const PLACED_MS = 5000
 
 const WHOLE = ['text', 'styles', 'keyText', 'source', 'taught', 'notation', 'followed'] as const
 

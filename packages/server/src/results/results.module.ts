@@ -8,12 +8,13 @@ import { SittingsController } from './sittings.controller.ts'
 import { SittingsService } from './sittings.service.ts'
 import { HereController } from './taking/here.controller.ts'
 import { TakeController } from './taking/take.controller.ts'
+import { MovingService } from './taking/moving.service.ts'
 import { TakingLimits } from './taking/taking-limits.ts'
 import { TakingService } from './taking/taking.service.ts'
 
 @Module({
   imports: [AccountsModule, DispatchModule, PapersModule],
   controllers: [HereController, SittingsController, RostersController, TakeController],
-  providers: [SittingsService, SheetsService, TakingLimits, TakingService],
+  providers: [SittingsService, SheetsService, MovingService, TakingLimits, TakingService],
 })
 export class ResultsModule {}

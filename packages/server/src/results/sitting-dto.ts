@@ -1,6 +1,7 @@
 import { fitsItem, isResponse, type Response } from '@zakuska/core'
 import { Delivery, partsThere } from '../dispatch/index.ts'
 import type { AttemptDto, SittingSummaryDto } from './dto/sittings.dto.ts'
+import type { UnderWayDto } from './dto/taking-settings.dto.ts'
 import { Attempt, Sitting, type SittingItem } from './sitting.entity.ts'
 import { isOpenNow } from './taking/opening.ts'
 
@@ -40,6 +41,10 @@ export function toAttempt(attempt: Attempt, counts: boolean): AttemptDto {
     ...{ id, student, person, fields, responses, given, remarks, history, isHandedIn, counts },
     submittedAt: attempt.submittedAt?.toISOString() ?? null,
   }
+}
+
+export function toUnderWay({ id, student, startedAt, mayMove }: Attempt): UnderWayDto {
+  return { id, student, startedAt: startedAt?.toISOString() ?? null, mayMove }
 }
 
 export function responseIn(body: SittingItem['body'], given: object | null): Response | null {

@@ -136,7 +136,7 @@ export interface Practised {
 /** What is stored may have been put there by an older program: grading meets nothing that is no response. */
 class StoredResponses extends JsonType {
   override convertToJSValue(value: unknown, platform: Platform): (Response | null)[] {
-    const stored: unknown = super.convertToJSValue(value as string, platform)
+    const stored: unknown = super.convertToJSValue(value, platform)
     return Array.isArray(stored) ? stored.map((one: unknown) => (isResponse(one) ? one : null)) : []
   }
 }

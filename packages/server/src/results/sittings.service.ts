@@ -24,7 +24,7 @@ import type {
 import { keepRecords } from './records.ts'
 import { Attempt, Regrading, Sitting, type SittingItem } from './sitting.entity.ts'
 import { settle } from './taking/settle.ts'
-import { type Counted, itemsThere, toAttempt, toSummary } from './sitting-dto.ts'
+import { type Counted, itemsThere, toAttempt, toSummary, toUnderWay } from './sitting-dto.ts'
 import { mergeFetched, takeIn } from './take-in.ts'
 
 /** Sittings, the responses that came in, and how they are graded. */
@@ -129,10 +129,9 @@ export class SittingsService {
     const known = await this.em.findOne(Sitting, { id: given.id, workspaceId: person.workspaceId })
     if (known) return this.addAttempts(person, known.id, given.attempts)
     // Together or not at all: a sitting without its responses is of no use to anybody.
-    return this.#alone(given.id, async () => {
-      const sitting = await this.#fromFile(person, given)
-      return this.addAttempts(person, sitting.id, given.attempts)
-    })
+    return this.#alone(given.id, async () =>
+      this.addAttempts(person, (await this.#fromFile(person, given)).id, given.attempts),
+    )
   }
 
   async #fromFile(person: SignedIn, given: NewSittingDto): Promise<Sitting> {
@@ -299,11 +298,7 @@ export class SittingsService {
       attemptList: attempts
         .filter(({ isHandedIn }) => isHandedIn)
         .map((attempt) => toAttempt(attempt, counting.has(attempt.id))),
-      underWayList: attempts
-        .filter(({ isHandedIn }) => !isHandedIn)
-        .map(({ id, student, startedAt, mayMove }) => ({
-          ...{ id, student, startedAt: startedAt?.toISOString() ?? null, mayMove },
-        })),
+      underWayList: attempts.filter(({ isHandedIn }) => !isHandedIn).map(toUnderWay),
       settings: { ...sitting.settings, leftOut: [...sitting.settings.leftOut] },
       taking: sitting.taking && {
         ...sitting.taking,

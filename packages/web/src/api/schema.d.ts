@@ -5698,6 +5698,12 @@ export interface operations {
                     "application/json": components["schemas"]["PersonDto"];
                 };
             };
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     SessionController_signIn: {

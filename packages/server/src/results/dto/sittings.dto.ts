@@ -20,7 +20,7 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { SITTING_SOURCES, type SittingSource } from '../sitting.entity.ts'
-import { TakingDto } from './taking-settings.dto.ts'
+import { TakingDto, UnderWayDto } from './taking-settings.dto.ts'
 import { ITEM, RESPONSES } from '../../http/core-schemas.ts'
 import { IsResponse } from '../../http/is-response.ts'
 
@@ -304,21 +304,6 @@ export class SittingSummaryDto {
 
   @ApiProperty()
   createdAt!: string
-}
-
-/** Somebody who has begun and not handed in. */
-export class UnderWayDto {
-  @ApiProperty()
-  id!: string
-
-  @ApiProperty()
-  student!: string
-
-  @ApiProperty({ type: String, nullable: true })
-  startedAt!: string | null
-
-  @ApiProperty({ description: 'Whether a teacher lets them go on on another device' })
-  mayMove!: boolean
 }
 
 export class SittingDto extends SittingSummaryDto {

@@ -136,3 +136,18 @@ export class KeepRosterDto {
   @Type(() => ListedDto)
   people!: ListedDto[]
 }
+
+/** Somebody who has begun and not handed in. */
+export class UnderWayDto {
+  @ApiProperty()
+  id!: string
+
+  @ApiProperty()
+  student!: string
+
+  @ApiProperty({ type: String, nullable: true })
+  startedAt!: string | null
+
+  @ApiProperty({ description: 'Whether a teacher lets them go on on another device' })
+  mayMove!: boolean
+}

@@ -3,13 +3,17 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger'
 import { CurrentPerson, type SignedIn } from '../../access/current-person.ts'
 import { SittingDto } from '../dto/sittings.dto.ts'
 import { OpenHereDto, TakingDto } from '../dto/taking-settings.dto.ts'
+import { MovingService } from './moving.service.ts'
 import { TakingService } from './taking.service.ts'
 
 /** For who opens a paper on our own pages. */
 @ApiTags('results')
 @Controller('api/sittings')
 export class HereController {
-  constructor(private readonly taking: TakingService) {}
+  constructor(
+    private readonly taking: TakingService,
+    private readonly moving: MovingService,
+  ) {}
 
   @Post('here')
   @HttpCode(200)
@@ -27,7 +31,7 @@ export class HereController {
     @Param('id', ParseUUIDPipe) id: string,
     @Param('attempt', ParseUUIDPipe) attempt: string,
   ): Promise<SittingDto> {
-    return this.taking.letMove(person, id, attempt)
+    return this.moving.letMove(person, id, attempt)
   }
 
   @Put(':id/taking')

@@ -34,6 +34,7 @@ import {
   type TakingAttemptDto,
 } from './take.dto.ts'
 import { hashOf, newCode, newToken } from './tokens.ts'
+import { takeOver } from './moving.service.ts'
 import { TakingLimits } from './taking-limits.ts'
 import { deadlineOf, fieldsOf, FIRST_PRACTISED, mustBeOpen, type Opened, takingOf, tooOften, toShown } from './shown.ts'
 import { filledIn, isShortCode, LEAST_CODE_SIGNS, whoBegins } from './who-begins.ts'
@@ -161,13 +162,7 @@ export class TakingService {
       // Two of one name are told apart by their browsers, where no list says who is who.
       const isOwn = (one: Attempt): boolean => (listed ? one.person === person : device !== '' && one.device === device)
       const underWay = before.find((one) => !one.isHandedIn && isOwn(one))
-      if (underWay && taking.who === 'code') {
-        if (!underWay.mayMove && (underWay.device === null || underWay.device !== device))
-          throw new ConflictException(
-            'You have begun on another device. Go on there, type the code to go on that you were shown there, or ask your teacher to let you go on here.',
-          )
-        return void Object.assign(underWay, { tokenHash: hashOf(token), device: device || null, mayMove: false })
-      }
+      if (underWay && taking.who === 'code') return takeOver(underWay, device, hashOf(token))
       if (underWay)
         throw new ConflictException(
           'You have begun already. Go on in the browser where you began, or type the code to go on that you were shown there.',
@@ -317,19 +312,6 @@ export class TakingService {
       if (error instanceof NotFoundException) await this.limits.countUnknown(address)
       throw error
     }
-  }
-
-  /** Lets somebody who has begun go on on another device, once. */
-  async letMove(person: SignedIn, id: string, attemptId: string): Promise<SittingDto> {
-    const sitting = await this.sittings.find(person.workspaceId, id)
-    const attempt = orNotFound(
-      await this.em.findOne(Attempt, { id: attemptId, sittingId: sitting.id, isHandedIn: false }),
-      'attempt',
-    )
-    attempt.mayMove = true
-    this.record.note(person, 'graded', `let ${attempt.student} go on with “${sitting.title}” on another device`)
-    await this.em.flush()
-    return this.sittings.get(person.workspaceId, id)
   }
 
   async #byCode(given: string): Promise<Opened> {
