@@ -78,7 +78,7 @@ describe('items', () => {
     const thirds = within(screen.getByRole('group', { name: 'Who took which option, as a table' }))
     expect(thirds.getAllByRole('row').map((row) => row.textContent)).toEqual([
       'Optionupper thirdmiddlelower third',
-      'key: a) can121',
+      'key: a) can130',
       'b) cone101',
       'left open000',
     ])

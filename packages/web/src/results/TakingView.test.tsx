@@ -21,9 +21,10 @@ const show = (who: 'code' | 'list', answers: Answers = {}, person = OWNER) => {
 test('who has begun by a code of their own goes on on another device where the teacher allows it', async () => {
   const { calls } = show('code')
   const list = screen.getByRole('list', { name: 'At it now' })
-  expect(within(list).getByText('✓ may change device')).toBeTruthy()
+  expect(within(list).getByText('✓ may switch device')).toBeTruthy()
   await userEvent.click(within(list).getByRole('button', { name: 'Allow another device' }))
   await waitFor(() => expect(calls.some(({ asked }) => asked.endsWith('/attempts/a1/move'))).toBe(true))
+  await waitFor(() => expect(document.activeElement).toBe(list))
 })
 
 test('what is refused is said', async () => {

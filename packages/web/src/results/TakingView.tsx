@@ -1,5 +1,5 @@
 import { format } from 'date-fns'
-import type { ReactNode } from 'react'
+import { type ReactNode, useRef } from 'react'
 import { QrCode } from '../dispatch/QrCode'
 import { Button } from '../parts/Button'
 import { counted } from '../parts/item-words'
@@ -61,19 +61,26 @@ function UnderWay({ sitting }: { readonly sitting: Sitting }) {
   const letMove = useLetMove(sitting.id)
   const may = useMay('dispatch')
   const tell = useTell()
+  const list = useRef<HTMLUListElement>(null)
   if (!sitting.underWayList.length) return null
   return (
-    <ul aria-label="At it now" className="grid max-h-64 gap-1 overflow-y-auto pt-2" tabIndex={0}>
+    <ul ref={list} aria-label="At it now" className="grid max-h-64 gap-1 overflow-y-auto pt-2" tabIndex={0}>
       {sitting.underWayList.map(({ id, student, mayMove }) => (
         <li key={id} className="flex flex-wrap items-center justify-between gap-2">
           <span>{student}</span>
           {mayMove ? (
-            <span className="text-muted">✓ may change device</span>
+            <span className="text-muted">✓ may switch device</span>
           ) : (
             may && (
               <Button
                 disabled={letMove.isPending}
-                onClick={() => letMove.mutate(id, { onError: (error) => tell(error.message, { tone: 'trouble' }) })}
+                onClick={() =>
+                  letMove.mutate(id, {
+                    // The button goes; whoever came by keyboard stays in the list.
+                    onSuccess: () => list.current?.focus(),
+                    onError: (error) => tell(error.message, { tone: 'trouble' }),
+                  })
+                }
               >
                 Allow another device
               </Button>

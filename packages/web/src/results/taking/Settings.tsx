@@ -13,7 +13,7 @@ import type { Schemas } from '../../api/client'
 /** How sure it is that each person answers once, in plain words. */
 function sureness({ who, attempts }: Taking): string {
   if (who === 'code')
-    return 'Sure as long as codes are kept secret: a name opens only with its own code. To go on on another device takes your leave.'
+    return 'Sure as long as codes are kept secret: a name opens only with its own code. Switching to another device needs your permission.'
   if (who === 'list') return 'Fairly sure: only names on the list open it, but who knows a name can write it.'
   return attempts === null
     ? 'Anybody who has the address, by the name that is typed, as often as they like.'
