@@ -20,8 +20,9 @@ export function paperQuery(id: string) {
   }
 }
 
+/** Nothing is asked for while no paper is chosen: without an id the address is that of the list. */
 export function usePaper(id: string) {
-  return useQuery(paperQuery(id))
+  return useQuery({ ...paperQuery(id), enabled: id !== '' })
 }
 
 /** The versions of a paper as it was saved last, and what its rules find. */

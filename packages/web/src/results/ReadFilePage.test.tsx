@@ -12,9 +12,9 @@ const ROWS = [
   ['', 'Nils', 'perhaps', '3', ''],
 ]
 
-function show(answers: Answers = {}) {
+function show(answers: Answers = {}, at = '/results/read?paper=p') {
   return showPage(<ReadFilePage />, {
-    at: '/results/read?paper=p',
+    at,
     path: '/results/read',
     answers: {
       'GET /api/papers': [paper()],
@@ -64,6 +64,15 @@ test('columns are told apart, what is doubtful is said, set right, read in, and 
   await userEvent.upload(await screen.findByLabelText('File'), file)
   await screen.findByText(/as you set them the last time/)
   expect(roleOf('Depth?')).toBe('2. How deep is it?')
+})
+
+test('the file may be chosen before the paper', async () => {
+  const { calls } = show({}, '/results/read')
+  await userEvent.upload(await screen.findByLabelText('File'), file)
+  await screen.findByText('Say which paper it is of')
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Responses to' }), 'p')
+  await screen.findByText(/2 rows, 5 columns/)
+  expect(calls.filter(({ asked }) => asked === 'GET /api/papers')).toHaveLength(1)
 })
 
 test('a file that is no table is said in a line', async () => {
